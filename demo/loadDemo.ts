@@ -1,0 +1,288 @@
+import { readMarkdown } from '../src/core/document/readMarkdown';
+import { escapeHtml } from '../src/core/document/html/writeHtml';
+import { addDays, localDate } from '../src/core/timing/zonedTime';
+import { perform } from '../src/server/access/perform';
+import type { Result } from '../src/server/access/useCase';
+import { changeAssignment } from '../src/server/assignments/changeAssignment';
+import { makeAssignment } from '../src/server/assignments/makeAssignment';
+import { setAssignment } from '../src/server/assignments/setAssignment';
+import { insertClass, insertLabels, insertMembership } from '../src/server/classes/queries';
+import { database, inTransaction } from '../src/server/database/database';
+import { newId } from '../src/server/database/newId';
+import { closePool } from '../src/server/database/pool';
+import { insertPerson } from '../src/server/people/queries';
+import { addPicture } from '../src/server/pictures/addPicture';
+import { beginPost } from '../src/server/posts/beginPost';
+import { handIn } from '../src/server/posts/handIn';
+import { savePost } from '../src/server/posts/savePost';
+import { accept } from '../src/server/reviews/accept';
+import { giveBackGrade } from '../src/server/reviews/giveBackGrade';
+import { judge } from '../src/server/reviews/judge';
+import { openHandIn } from '../src/server/reviews/openHandIn';
+import { sendBack } from '../src/server/reviews/sendBack';
+import { writeNote } from '../src/server/reviews/writeNote';
+import { findHandInByReceipt } from '../src/server/posts/queries';
+import { hashSecret } from '../src/server/sessions/secrets';
+import { hashPasscode } from '../src/server/sessions/signIn';
+import { ASSIGNMENTS, CLASS_LABELS, type DemoAssignment } from './assignments';
+import { drawPicture, type DrawingName } from './draw/picture';
+import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent, type DemoTeacher } from './people';
+import { POSTS } from './writing';
+import type { DemoPost } from './writing/demoPost';
+
+const DAY = 86_400_000;
+const HOUR = 3_600_000;
+const TIME_ZONE = 'Europe/Dublin';
+const CODE = { weather: 'QUAY2418', garden: 'MOSS5520' };
+
+interface Loading {
+  readonly classId: string;
+  readonly now: Date;
+  readonly people: ReadonlyMap<string, string>;
+  readonly assignments: ReadonlyMap<string, string>;
+}
+
+/**
+ * Loads the demo class into an empty database, through the same use cases that people use, with times of the past.
+ * A database that holds a class already is left as it is.
+ * @returns how to sign in as each kind of demo person, in words
+ */
+export async function loadDemo({
+  now,
+  progress,
+}: {
+  readonly now: Date;
+  readonly progress: (what: string) => void;
+}): Promise<string> {
+  try {
+    const classes = await database.rows('SELECT id FROM classes LIMIT 1');
+    if (classes.length === 0) await load(now, progress);
+    return signInLines();
+  } finally {
+    await closePool();
+  }
+}
+
+async function load(now: Date, progress: (what: string) => void): Promise<void> {
+  progress('Making the class and its 24 students');
+  const people = await insertPeople(now);
+  const classId = await insertWeatherClass(people, now);
+  await insertGardenClass(people, now);
+  const assignments = new Map<string, string>();
+  const loading = { classId, now, people, assignments };
+  for (const assignment of ASSIGNMENTS)
+    assignments.set(assignment.key, await loadAssignment(assignment, loading));
+  for (const [index, post] of POSTS.entries()) {
+    if (index % 8 === 0) progress(`Drawing pictures and writing posts, ${index} of ${POSTS.length}`);
+    await loadPost(post, loading);
+  }
+}
+
+async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
+  const ids = new Map<string, string>();
+  const passwords = new Map<string, string>();
+  for (const teacher of TEACHERS) passwords.set(teacher.key, await hashSecret(teacher.password));
+  const passcodes = new Map<string, string>();
+  for (const student of [...STUDENTS, ...OTHER_STUDENTS])
+    passcodes.set(student.key, await hashPasscode(student.passcode));
+  await inTransaction(async (transaction) => {
+    for (const person of [...TEACHERS, ...STUDENTS, ...OTHER_STUDENTS] as readonly (
+      DemoTeacher | DemoStudent
+    )[]) {
+      const id = newId();
+      ids.set(person.key, id);
+      await insertPerson(transaction, {
+        id,
+        givenName: person.givenName,
+        familyName: person.familyName,
+        penName: null,
+        email: 'email' in person ? person.email : null,
+        passwordHash: passwords.get(person.key) ?? null,
+        passcodeHash: passcodes.get(person.key) ?? null,
+        createdAt: now,
+      });
+    }
+  });
+  return ids;
+}
+
+async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date): Promise<string> {
+  const id = newId();
+  await inTransaction(async (transaction) => {
+    await insertClass(transaction, {
+      id,
+      address: 'wind',
+      title: 'Wind & Weather',
+      groupName: '8B',
+      subtitle: 'What 8B sees from the harbour wall',
+      schoolName: 'Alder Quay School',
+      code: CODE.weather,
+      timeZone: TIME_ZONE,
+      language: 'en-GB',
+      ceiling: 'everyone',
+      namingRule: 'firstNameAndInitial',
+      createdAt: now,
+    });
+    await insertLabels(transaction, id, CLASS_LABELS);
+    const members = [
+      ['marisol', 'teacher'] as const,
+      ['idris', 'coTeacher'] as const,
+      ...STUDENTS.map((student) => [student.key, 'student'] as const),
+    ];
+    for (const [key, role] of members)
+      await insertMembership(transaction, {
+        classId: id,
+        personId: people.get(key) ?? '',
+        role,
+        joinedAt: now,
+      });
+  });
+  return id;
+}
+
+async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date): Promise<void> {
+  const id = newId();
+  await inTransaction(async (transaction) => {
+    await insertClass(transaction, {
+      id,
+      address: 'moss',
+      title: 'The Moss Garden',
+      groupName: '6A',
+      subtitle: 'Small green things, looked at closely',
+      schoolName: 'Alder Quay School',
+      code: CODE.garden,
+      timeZone: TIME_ZONE,
+      language: 'en-GB',
+      ceiling: 'ourClass',
+      namingRule: 'firstName',
+      createdAt: now,
+    });
+    const members = [
+      ['idris', 'teacher'] as const,
+      ...OTHER_STUDENTS.map((student) => [student.key, 'student'] as const),
+    ];
+    for (const [key, role] of members)
+      await insertMembership(transaction, {
+        classId: id,
+        personId: people.get(key) ?? '',
+        role,
+        joinedAt: now,
+      });
+  });
+}
+
+async function loadAssignment(demo: DemoAssignment, { classId, now, people }: Loading): Promise<string> {
+  const personId = people.get('marisol') ?? '';
+  const at = new Date(now.getTime() - (demo.setBefore ?? 1) * DAY);
+  const { assignmentId } = succeeded(await perform(makeAssignment, { classId }, { personId, now: at }));
+  const due = `${addDays(localDate(now.getTime(), TIME_ZONE), demo.dueIn)}T16:00`;
+  const fields = { ...demo.fields, due };
+  succeeded(await perform(changeAssignment, { assignmentId, version: 1, fields }, { personId, now: at }));
+  if (demo.setBefore !== null)
+    succeeded(await perform(setAssignment, { assignmentId }, { personId, now: at }));
+  return assignmentId;
+}
+
+async function loadPost(demo: DemoPost, loading: Loading): Promise<void> {
+  const personId = loading.people.get(demo.student) ?? '';
+  const assignmentId = loading.assignments.get(demo.assignment) ?? '';
+  const begun = at(loading.now, demo.begun);
+  const { postId } = succeeded(await perform(beginPost, { assignmentId }, { personId, now: begun }));
+  const times = demo.handedIn ?? [];
+  let version = 1;
+  for (const [index, daysAgo] of times.entries()) {
+    const moment = at(loading.now, daysAgo);
+    const text = index < times.length - 1 ? (demo.firstText ?? demo.text) : demo.text;
+    version = await save({ postId, version, text, demo, loading, moment });
+    const { receipt } = succeeded(await perform(handIn, { postId, version }, { personId, now: moment }));
+    const last = index === times.length - 1;
+    if (!last || demo.decision) await review({ demo, postId, receipt, last, loading, moment });
+  }
+  if (times.length === 0)
+    await save({ postId, version, text: demo.text, demo, loading, moment: at(loading.now, demo.begun / 2) });
+}
+
+interface Saving {
+  readonly postId: string;
+  readonly version: number;
+  readonly text: string;
+  readonly demo: DemoPost;
+  readonly loading: Loading;
+  readonly moment: Date;
+}
+
+async function save({ postId, version, text, demo, loading, moment }: Saving): Promise<number> {
+  const personId = loading.people.get(demo.student) ?? '';
+  const html = await withPictures(text, loading.classId, personId, moment);
+  const writing = { title: demo.title, labels: demo.labels, body: readMarkdown(html).toJSON() as object };
+  const saved = succeeded(await perform(savePost, { postId, version, writing }, { personId, now: moment }));
+  return saved.version;
+}
+
+/** Draws and uploads the pictures that a text names, and puts them in place. */
+async function withPictures(text: string, classId: string, personId: string, now: Date): Promise<string> {
+  let html = text;
+  for (const [whole, name = '', caption = '', credit = '', description = ''] of text.matchAll(
+    /\{\{([^|}]+)\|([^|}]*)\|([^|}]*)\|([^}]*)\}\}/g,
+  )) {
+    const file = await drawPicture(name as DrawingName);
+    const { pictureId } = succeeded(await addPicture({ classId, file }, { personId, now }));
+    const side = name.startsWith('cirrus') ? ' data-width="50" data-side="start"' : '';
+    html = html.replace(
+      whole,
+      `<figure${side}><img src="${pictureId}" alt="${escapeHtml(description)}" data-licence="own"><figcaption>${escapeHtml(caption)}<cite>${escapeHtml(credit)}</cite></figcaption></figure>`,
+    );
+  }
+  return html;
+}
+
+interface Reviewing {
+  readonly demo: DemoPost;
+  readonly postId: string;
+  readonly receipt: number;
+  readonly last: boolean;
+  readonly loading: Loading;
+  readonly moment: Date;
+}
+
+async function review({ demo, postId, receipt, last, loading, moment }: Reviewing): Promise<void> {
+  const now = new Date(Math.min(loading.now.getTime() - HOUR, moment.getTime() + 0.8 * DAY));
+  const asker = { personId: loading.people.get('marisol') ?? '', now };
+  const handInId = (await findHandInByReceipt(database, receipt))?.id ?? '';
+  succeeded(await perform(openHandIn, { postId, handInId }, asker));
+  const rubric = ASSIGNMENTS.find((assignment) => assignment.key === demo.assignment)?.fields.rubric ?? [];
+  for (const [index, criterion] of rubric.entries()) {
+    const level = demo.levels?.[index] ?? null;
+    if (level !== null)
+      succeeded(await perform(judge, { postId, handInId, criterionId: criterion.id, level }, asker));
+  }
+  if (demo.note) succeeded(await perform(writeNote, { postId, handInId, text: demo.note }, asker));
+  if (!last || demo.decision === 'sentBack') succeeded(await perform(sendBack, { postId, handInId }, asker));
+  else succeeded(await perform(accept, { postId, handInId }, asker));
+  if (last && demo.gradeGivenBack) succeeded(await perform(giveBackGrade, { postId, handInId }, asker));
+}
+
+function at(now: Date, daysAgo: number): Date {
+  return new Date(now.getTime() - daysAgo * DAY);
+}
+
+function succeeded<Value>(result: Result<Value>): Value {
+  if (!result.ok) throw new Error(`the demo could not be loaded: ${result.code} ${result.field ?? ''}`);
+  return result.value;
+}
+
+function signInLines(): string {
+  const student = (key: string) => [...STUDENTS, ...OTHER_STUDENTS].find((one) => one.key === key);
+  return [
+    'For grown-ups (e-mail and password):',
+    ...TEACHERS.map(
+      (teacher) => `  ${teacher.givenName} ${teacher.familyName}: ${teacher.email}, ${teacher.password}`,
+    ),
+    `For students of Wind & Weather (class code ${CODE.weather}, name, three picture words):`,
+    ...['tomas', 'mara', 'bea', 'milo'].map(
+      (key) => `  ${student(key)?.givenName}: ${student(key)?.passcode}`,
+    ),
+    `Another class, The Moss Garden (class code ${CODE.garden}):`,
+    `  ${student('other-pim')?.givenName}: ${student('other-pim')?.passcode}`,
+  ].join('\n');
+}

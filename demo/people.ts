@@ -1,0 +1,81 @@
+export interface DemoPerson {
+  readonly key: string;
+  readonly givenName: string;
+  readonly familyName: string;
+}
+
+export interface DemoTeacher extends DemoPerson {
+  readonly email: string;
+  readonly password: string;
+}
+
+export interface DemoStudent extends DemoPerson {
+  readonly passcode: string;
+}
+
+/** Everybody here is invented. */
+export const TEACHERS: readonly DemoTeacher[] = [
+  {
+    key: 'marisol',
+    givenName: 'Marisol',
+    familyName: 'Tennant',
+    email: 'marisol.tennant@example.org',
+    password: 'seven lanterns on the quay',
+  },
+  {
+    key: 'idris',
+    givenName: 'Idris',
+    familyName: 'Vale',
+    email: 'idris.vale@example.org',
+    password: 'nine kettles in the fog',
+  },
+];
+
+const WORDS = ['kite', 'boat', 'boot', 'pear', 'bell', 'fish', 'lamp', 'drum', 'leaf', 'moon', 'key', 'cup'];
+
+const NAMES = [
+  ['Anouk', 'Orrin'],
+  ['Aron', 'Wexel'],
+  ['Bea', 'Lindmoor'],
+  ['Casimir', 'Torrey'],
+  ['Dara', 'Quillan'],
+  ['Elke', 'Dunmoor'],
+  ['Faro', 'Nettlewick'],
+  ['Greta', 'Sollen'],
+  ['Hamza', 'Brill'],
+  ['Ilse', 'Varrow'],
+  ['Juno', 'Pellam'],
+  ['Kofi', 'Ashgrove'],
+  ['Lior', 'Maddern'],
+  ['Mara', 'Fennick'],
+  ['Milo', 'Harrowby'],
+  ['Nadia', 'Estermont'],
+  ['Oona', 'Galloway-Reed'],
+  ['Petra', 'Vintner'],
+  ['Rafi', 'Kestrel'],
+  ['Senna', 'Dovecote'],
+  ['Tomas', 'Brackley'],
+  ['Uma', 'Thackery'],
+  ['Wim', 'Jagger-Stone'],
+  ['Yara', 'Coldwell'],
+] as const;
+
+export const STUDENTS: readonly DemoStudent[] = NAMES.map(([givenName, familyName], index) => ({
+  key: givenName.toLowerCase(),
+  givenName,
+  familyName,
+  passcode: [0, 1, 3].map((step) => WORDS[(index * 5 + step * 3) % WORDS.length]).join(' '),
+}));
+
+/** A second, smaller class shows that classes are apart. */
+export const OTHER_STUDENTS: readonly DemoStudent[] = ['Pim Larkhill', 'Sol Undercliff', 'Vera Moss'].map(
+  (name, index) => {
+    const [givenName = '', familyName = ''] = name.split(' ');
+    return {
+      key: `other-${givenName.toLowerCase()}`,
+      givenName,
+      familyName,
+      passcode: [0, 2, 5].map((step) => WORDS[(index * 7 + step) % WORDS.length]).join(' '),
+    };
+  },
+);

@@ -1,0 +1,19 @@
+/** How far a demo post has come, and what a teacher said and did. Days are counted back from today. */
+export interface DemoPost {
+  readonly student: string;
+  readonly assignment: 'instrument' | 'skies' | 'sayings';
+  readonly title: string;
+  readonly labels: readonly string[];
+  /** Markdown; `{{drawing|caption|credit|description}}` on a line of its own is a picture. */
+  readonly text: string;
+  readonly begun: number;
+  /** Days ago of each hand-in, oldest first; none for a draft. */
+  readonly handedIn?: readonly number[];
+  /** What went with the first hand-in instead of `text`, where the post was handed in twice. */
+  readonly firstText?: string;
+  readonly note?: string;
+  readonly decision?: 'sentBack' | 'accepted';
+  /** Chosen level of each criterion, in the rubric's order. */
+  readonly levels?: readonly (number | null)[];
+  readonly gradeGivenBack?: boolean;
+}

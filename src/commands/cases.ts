@@ -1,0 +1,55 @@
+import { grade } from '../core/grading/grade';
+import { readPostFile } from '../core/posts/readPost';
+import { evaluate } from '../core/requirements/evaluate';
+import { countWords } from '../core/words/countWords';
+import { assignmentOf, gradeInputOf, postFileOf } from './checks';
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** A case that went wrong, to be printed as one line of JSON. */
+export interface Difference {
+  readonly case: string;
+  readonly expected: unknown;
+  readonly got: unknown;
+}
+
+/** Runs one case of a vectors file; what kind it is its fields tell. Null when all that is expected holds. */
+export function runCase(given: Fields, index: number): Difference | null {
+  const name = String(given['name'] ?? `case ${index + 1}`);
+  const [expected, got] = sides(given);
+  return holds(expected, got) ? null : { case: name, expected, got };
+}
+
+function sides(given: Fields): readonly [expected: unknown, got: unknown] {
+  if ('text' in given) return [given['words'], countWords(String(given['text']))];
+  if ('input' in given) return [given['expect'], outcome(() => grade(gradeInputOf(given['input'])))];
+  const answer = outcome(() =>
+    evaluate(assignmentOf(given['assignment']), readPostFile(postFileOf(given['post']))),
+  );
+  const listed =
+    Array.isArray(given['expect']) && typeof answer === 'object' && answer && 'requirements' in answer;
+  return [given['expect'], listed ? answer.requirements : answer];
+}
+
+/** The answer, or the line that a command would end with, so that one bad case does not end the run. */
+function outcome<Answer>(compute: () => Answer): Answer | string {
+  try {
+    return compute();
+  } catch (error) {
+    if (error instanceof Error) return `${error.name}: ${error.message}`;
+    throw error;
+  }
+}
+
+/** Whether everything that is expected stands in what was got; fields that are not expected may say anything. */
+function holds(expected: unknown, got: unknown): boolean {
+  if (Array.isArray(expected))
+    return (
+      Array.isArray(got) &&
+      expected.length === got.length &&
+      expected.every((part, index) => holds(part, got[index]))
+    );
+  if (typeof expected !== 'object' || expected === null) return Object.is(expected, got) || expected === got;
+  if (typeof got !== 'object' || got === null) return false;
+  return Object.entries(expected).every(([field, part]) => holds(part, (got as Fields)[field]));
+}

@@ -1,0 +1,55 @@
+import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
+import { postFileSchema, type PostFile } from '../core/posts/readPost';
+import type { AssignmentToCheck } from '../core/requirements/requirement';
+import { assignmentSchema } from '../core/requirements/requirementSchema';
+import { isTimeZone } from '../core/timing/zonedTime';
+import { checkOf } from '../server/input/validate';
+import { checked, UnreadableInput } from './input';
+
+const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCheck, 'requirements'>>(
+  assignmentSchema,
+);
+const checkGrade = checkOf<GradeInput>(gradeInputSchema);
+const checkPost = checkOf<PostFile>(postFileSchema);
+
+/** An assignment from JSON, what may be left out filled in. @throws UnreadableInput */
+export function assignmentOf(json: unknown): AssignmentToCheck {
+  const given = checked(checkAssignment, json);
+  const language = given.language ?? 'en';
+  if (!isLanguage(language))
+    throw new UnreadableInput('language: it should be a language tag, such as en or de-AT');
+  return {
+    number: given.number ?? 0,
+    title: given.title ?? '',
+    date: given.date ?? null,
+    week: given.week ?? null,
+    language,
+    timeZone: given.timeZone ?? 'UTC',
+    classLabels: given.classLabels ?? [],
+    starters: given.starters ?? [],
+    outline: given.outline ?? [],
+    requirements: given.requirements,
+  };
+}
+
+/** A post from JSON. @throws UnreadableInput */
+export function postFileOf(json: unknown): PostFile {
+  return checked(checkPost, json);
+}
+
+/** A grade's input from JSON. @throws UnreadableInput */
+export function gradeInputOf(json: unknown): GradeInput {
+  const input = checked(checkGrade, json);
+  if (!isTimeZone(input.timeZone))
+    throw new UnreadableInput(`timeZone: there is no time zone ${input.timeZone}`);
+  return input;
+}
+
+function isLanguage(tag: string): boolean {
+  try {
+    return Intl.getCanonicalLocales(tag).length === 1;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}

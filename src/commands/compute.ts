@@ -1,0 +1,83 @@
+import { plainText } from '../core/document/plainText';
+import { readHtml } from '../core/document/html/readHtml';
+import { grade } from '../core/grading/grade';
+import { readMarkdownPost, readPostFile } from '../core/posts/readPost';
+import { evaluate } from '../core/requirements/evaluate';
+import type { PostToCheck } from '../core/requirements/post';
+import { countDocumentWords, countWords } from '../core/words/countWords';
+import { runCase } from './cases';
+import { assignmentOf, gradeInputOf, postFileOf } from './checks';
+import { parseJson, readText, UnreadableInput } from './input';
+
+/** The commands that compute and need neither database nor server. Each returns the exit status. */
+export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => number>> = {
+  words,
+  check,
+  grade: gradeFile,
+  vectors,
+};
+
+function words(args: readonly string[]): number {
+  const [file] = args;
+  if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch words FILE');
+  const text = readText(file);
+  console.log(isPostFile(file) ? countDocumentWords(readPost(file, text).body) : countWords(text));
+  return 0;
+}
+
+function check(args: readonly string[]): number {
+  const at = args.indexOf('--assignment');
+  const assignmentFile = at < 0 ? undefined : args[at + 1];
+  const [file] = at < 0 ? args : args.toSpliced(at, 2);
+  if (!assignmentFile || !file) throw new UnreadableInput('usage: ./porch check --assignment A.json POST');
+  const assignment = assignmentOf(parseJson(readText(assignmentFile), assignmentFile));
+  print(evaluate(assignment, readPost(file, readText(file))));
+  return 0;
+}
+
+function gradeFile(args: readonly string[]): number {
+  const [file] = args;
+  if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch grade FILE');
+  print(grade(gradeInputOf(parseJson(readText(file), file))));
+  return 0;
+}
+
+function vectors(args: readonly string[]): number {
+  if (args.length === 0) throw new UnreadableInput('usage: ./porch vectors FILE…');
+  let passed = 0;
+  let failed = 0;
+  for (const file of args) {
+    const cases = parseJson(readText(file), file);
+    if (!Array.isArray(cases)) throw new UnreadableInput(`${file}: it should hold a list of cases`);
+    cases.forEach((given: Record<string, unknown>, index) => {
+      const difference = runCase(given, index);
+      if (difference) console.log(JSON.stringify({ file, ...difference }));
+      if (difference) failed += 1;
+      else passed += 1;
+    });
+  }
+  console.log(`${passed} passed, ${failed} failed`);
+  return failed > 0 ? 1 : 0;
+}
+
+function isPostFile(file: string): boolean {
+  return /\.(html?|md|json)$/i.test(file);
+}
+
+/** A post by the ending of its file; standard input and unknown endings are JSON where they begin like it, else HTML. */
+function readPost(file: string, text: string): PostToCheck {
+  if (/\.md$/i.test(file)) return readMarkdownPost(text);
+  if (/\.json$/i.test(file) || (!/\.html?$/i.test(file) && /^\s*\{/.test(text)))
+    return readPostFile(postFileOf(parseJson(text, file)));
+  return htmlPost(text);
+}
+
+/** An HTML page's own title stands for the post's. */
+function htmlPost(text: string): PostToCheck {
+  const title = /<title[^>]*>([^<]*)/i.exec(text)?.[1] ?? '';
+  return { title: plainText(readHtml(title)), labels: [], body: readHtml(text) };
+}
+
+function print(answer: unknown): void {
+  console.log(JSON.stringify(answer, null, 2));
+}

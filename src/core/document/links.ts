@@ -1,0 +1,57 @@
+import type { Node } from 'prosemirror-model';
+
+/** A stretch of text that leads somewhere. `from` and `to` are document positions. */
+export interface LinkInPost {
+  readonly from: number;
+  readonly to: number;
+  readonly href: string;
+  readonly text: string;
+}
+
+/** All links of a document in reading order, captions and credits included; neighbours with one address are one link. */
+export function links(document: Node): LinkInPost[] {
+  const found: LinkInPost[] = [];
+  document.descendants((node, position) => {
+    if (!node.isTextblock) return true;
+    found.push(...linksInBlock(node, position + 1));
+    return false;
+  });
+  return found;
+}
+
+function linksInBlock(block: Node, start: number): LinkInPost[] {
+  const found: LinkInPost[] = [];
+  block.forEach((child, offset) => {
+    const mark = child.marks.find((candidate) => candidate.type.name === 'link');
+    if (!mark) return;
+    const href = String(mark.attrs['href']);
+    const text = child.isText ? (child.text ?? '') : ' ';
+    const from = start + offset;
+    const last = found.at(-1);
+    if (last && last.href === href && last.to === from)
+      found[found.length - 1] = { ...last, to: from + child.nodeSize, text: last.text + text };
+    else found.push({ from, to: from + child.nodeSize, href, text });
+  });
+  return found;
+}
+
+/**
+ * An address as the WHATWG URL parser writes it, without its fragment, so that two spellings of one address are equal.
+ * Null when it is not one that leads to the web (http or https).
+ */
+export function maybeWebAddress(href: string): string | null {
+  if (!/^https?:/i.test(href.trim())) return null;
+  try {
+    const url = new URL(href.trim());
+    url.hash = '';
+    return url.href;
+  } catch {
+    // The parser has one kind of failure only: this is no address.
+    return null;
+  }
+}
+
+/** The host of a web address without a leading `www.`, for telling sites apart. */
+export function siteOf(webAddress: string): string {
+  return new URL(webAddress).hostname.replace(/^www\./, '');
+}

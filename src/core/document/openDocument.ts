@@ -1,0 +1,66 @@
+import type { Node } from 'prosemirror-model';
+import { DOCUMENT_VERSION, documentSchema } from './schema';
+
+/** A document as it is stored and sent: plain JSON in the form of `documentSchema`. */
+export interface DocumentJson {
+  readonly type: string;
+  readonly attrs?: Readonly<Record<string, unknown>>;
+  readonly content?: readonly DocumentJson[];
+  readonly marks?: readonly { readonly type: string; readonly attrs?: Readonly<Record<string, unknown>> }[];
+  readonly text?: string;
+}
+
+export type OpenedDocument =
+  | { readonly ok: true; readonly document: Node }
+  | { readonly ok: false; readonly reason: 'form' | 'version' };
+
+/** Steps from one version of the document form to the next; the key is the version that a step starts from. */
+const MIGRATIONS: Readonly<Record<number, (json: DocumentJson) => DocumentJson>> = {};
+
+/**
+ * Brings stored or received JSON up to the present version and checks every node, mark and attribute.
+ * A document without a version is read as version 1; one from a later version than ours is refused.
+ */
+export function maybeOpenDocument(json: unknown): OpenedDocument {
+  const migrated = migrate(json);
+  if (!migrated) return { ok: false, reason: 'version' };
+  try {
+    const document = documentSchema.nodeFromJSON(migrated);
+    document.check();
+    return document.type.name === 'doc' ? { ok: true, document } : { ok: false, reason: 'form' };
+  } catch (error) {
+    // fromJSON and check answer every fault with one of these; too deep a nesting ends in the second.
+    if (error instanceof RangeError || error instanceof TypeError) return { ok: false, reason: 'form' };
+    throw error;
+  }
+}
+
+/** Like `maybeOpenDocument`, for JSON that we stored ourselves. @throws RangeError where it does not check. */
+export function openDocument(json: unknown): Node {
+  const opened = maybeOpenDocument(json);
+  if (!opened.ok) throw new RangeError(`stored document cannot be opened: ${opened.reason}`);
+  return opened.document;
+}
+
+/** A new post's body: one empty paragraph. */
+export function emptyDocument(): Node {
+  return documentSchema.node('doc', null, [documentSchema.node('paragraph')]);
+}
+
+function migrate(json: unknown): DocumentJson | null {
+  let document = json as DocumentJson;
+  let version = versionOf(document);
+  if (version > DOCUMENT_VERSION) return null;
+  while (version < DOCUMENT_VERSION) {
+    const step = MIGRATIONS[version];
+    if (!step) return null;
+    document = step(document);
+    version += 1;
+  }
+  return document;
+}
+
+function versionOf(json: DocumentJson | null | undefined): number {
+  const version = json?.attrs?.['version'];
+  return typeof version === 'number' ? version : 1;
+}

@@ -1,0 +1,71 @@
+import { parse } from 'yaml';
+import type { Node } from 'prosemirror-model';
+import { readHtml } from '../document/html/readHtml';
+import { maybeOpenDocument } from '../document/openDocument';
+import { readMarkdown } from '../document/readMarkdown';
+import type { PostToCheck } from '../requirements/post';
+
+/** JSON Schema of a post as a file: a body in one of three ways, and what was found out elsewhere. */
+export const postFileSchema = {
+  type: 'object',
+  properties: {
+    title: { type: 'string' },
+    labels: { type: 'array', items: { type: 'string' } },
+    teaser: { type: 'string' },
+    html: { type: 'string' },
+    markdown: { type: 'string' },
+    body: { type: 'object' },
+    openResults: {
+      type: 'object',
+      additionalProperties: { enum: ['opens', 'private', 'missing', 'unreachable'] },
+    },
+    pictureHashes: { type: 'object', additionalProperties: { type: 'string', pattern: '^[0-9a-fA-F]{16}$' } },
+  },
+} as const;
+
+export interface PostFile extends Partial<Omit<PostToCheck, 'body'>> {
+  readonly html?: string;
+  readonly markdown?: string;
+  readonly body?: unknown;
+}
+
+/** A post in JSON form, checked against `postFileSchema`. @throws RangeError where its document does not check. */
+export function readPostFile(file: PostFile): PostToCheck {
+  return {
+    title: file.title ?? '',
+    labels: file.labels ?? [],
+    body: bodyOf(file),
+    ...(file.openResults ? { openResults: file.openResults } : {}),
+    ...(file.pictureHashes ? { pictureHashes: file.pictureHashes } : {}),
+  };
+}
+
+/** A Markdown file with title and labels in its front matter. @throws RangeError where the front matter is not YAML. */
+export function readMarkdownPost(text: string): PostToCheck {
+  const frontMatter = /^\uFEFF?---\r?\n([\s\S]*?)\r?\n---[ \t]*(?:\r?\n|$)/.exec(text);
+  const fields = frontMatter ? frontMatterFields(frontMatter[1] ?? '') : {};
+  const labels = fields['labels'] ?? [];
+  return {
+    title: String(fields['title'] ?? ''),
+    labels: (Array.isArray(labels) ? labels : String(labels).split(',')).map((label) => String(label).trim()),
+    body: readMarkdown(frontMatter ? text.slice(frontMatter[0].length) : text),
+  };
+}
+
+function frontMatterFields(yaml: string): Record<string, unknown> {
+  try {
+    const fields: unknown = parse(yaml);
+    return typeof fields === 'object' && fields !== null ? (fields as Record<string, unknown>) : {};
+  } catch (cause) {
+    throw new RangeError('front matter: it is not YAML', { cause });
+  }
+}
+
+function bodyOf(file: PostFile): Node {
+  if (file.body !== undefined) {
+    const opened = maybeOpenDocument(file.body);
+    if (!opened.ok) throw new RangeError('body: it is not a document of our schema');
+    return opened.document;
+  }
+  return file.markdown === undefined ? readHtml(file.html ?? '') : readMarkdown(file.markdown);
+}

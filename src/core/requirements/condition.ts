@@ -1,0 +1,59 @@
+/** One of the things that a requirement asks for. A requirement's share is the mean of its conditions' shares. */
+export interface Condition {
+  /** How far it is fulfilled by what is known, 0 to 1, not rounded. */
+  readonly share: number;
+  /** The share if everything that is not known yet turned out well; equal to `share` where all is known. */
+  readonly best: number;
+  /** Whether a maximum is exceeded. */
+  readonly over: boolean;
+}
+
+export interface Limits {
+  readonly min?: number;
+  readonly max?: number;
+}
+
+/** A condition about which everything is known. */
+export function known(share: number, over = false): Condition {
+  return { share, best: share, over };
+}
+
+/**
+ * `min` and `max` as one condition: measured ÷ min below, max ÷ measured above, else 1; the smaller where both fail.
+ * @param counting how many count toward `min`; `best` how many could still come to count
+ * @param all how many there are, which `max` limits
+ * @param tolerance per cent of either limit that is forgiven
+ */
+export function withinLimits(
+  { min, max }: Limits,
+  counting: number,
+  {
+    all = counting,
+    best = counting,
+    tolerance = 0,
+  }: { all?: number; best?: number; tolerance?: number } = {},
+): Condition {
+  const over = max !== undefined && all > max * (1 + tolerance / 100);
+  const above = over ? max / all : 1;
+  const enough = (count: number) =>
+    min !== undefined && count < min * (1 - tolerance / 100) ? count / min : 1;
+  return { share: Math.min(enough(counting), above), best: Math.min(enough(best), above), over };
+}
+
+/** Those that fulfil what is asked of each ÷ all of them; nothing there fulfils nothing. */
+export function ofEach(counting: number, all: number, best = counting): Condition {
+  return all === 0 ? known(0) : { share: counting / all, best: best / all, over: false };
+}
+
+/** A share like that of a minimum: measured ÷ min up to 1. */
+export function atLeast(min: number, counting: number, best = counting): Condition {
+  return withinLimits({ min }, counting, { best });
+}
+
+/** The limits that are set, as a target to be shown. */
+export function targetOf(settings: Limits): Limits {
+  return {
+    ...(settings.min === undefined ? {} : { min: settings.min }),
+    ...(settings.max === undefined ? {} : { max: settings.max }),
+  };
+}

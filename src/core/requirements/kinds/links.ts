@@ -1,0 +1,136 @@
+import { links as linksIn, maybeWebAddress, siteOf, type LinkInPost } from '../../document/links';
+import type { Place } from '../answer';
+import { atLeast, ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { saysWhereItLeads } from '../descriptiveText';
+import type { RequirementKind } from '../kind';
+import type { OpenResult, PostToCheck } from '../post';
+import { count, flag } from '../settings';
+
+interface LinksSettings {
+  readonly min?: number;
+  readonly max?: number;
+  readonly differentSites?: number;
+  /** Each must open for a stranger. */
+  readonly opens?: boolean;
+  readonly descriptiveText?: boolean;
+  readonly every?: boolean;
+}
+
+type Lack = 'text' | 'private' | 'missing';
+
+/** All links with one address, taken together. */
+interface Destination {
+  readonly address: string;
+  readonly links: readonly LinkInPost[];
+  readonly lacks: readonly Lack[];
+  /** Nobody has looked yet whether it opens. */
+  readonly unknown: boolean;
+}
+
+export const links: RequirementKind<LinksSettings> = {
+  kind: 'links',
+  settings: {
+    min: count,
+    max: count,
+    differentSites: count,
+    opens: flag,
+    descriptiveText: flag,
+    every: flag,
+  },
+  measure(settings, post) {
+    const all = destinations(settings, post);
+    const fulfilling = all.filter((destination) => destination.lacks.length === 0);
+    const counting = fulfilling.filter((destination) => !destination.unknown);
+    const lacking = all.find((destination) => destination.lacks.length > 0);
+    return {
+      measured: counting.length,
+      target: targetOf(settings),
+      conditions: conditionsOf(settings, all, fulfilling, counting),
+      places: placesOf(all),
+      message: {
+        key: messageKey(settings, all, fulfilling, counting),
+        values: {
+          measured: counting.length,
+          all: all.length,
+          min: settings.min ?? 0,
+          max: settings.max ?? 0,
+          toGo: Math.max(0, (settings.min ?? 0) - counting.length),
+          lack: lacking?.lacks[0] ?? 'none',
+          sites: settings.differentSites ?? 0,
+        },
+      },
+      ...(fulfilling.length > counting.length ? { unknown: 'network' as const } : {}),
+    };
+  },
+};
+
+function conditionsOf(
+  settings: LinksSettings,
+  all: readonly Destination[],
+  fulfilling: readonly Destination[],
+  counting: readonly Destination[],
+): Condition[] {
+  const conditions: Condition[] = [];
+  const best = fulfilling.length;
+  if (settings.min !== undefined || settings.max !== undefined)
+    conditions.push(withinLimits(settings, counting.length, { all: all.length, best }));
+  if (settings.min === undefined && (settings.opens || settings.descriptiveText))
+    conditions.push(ofEach(counting.length, all.length, best));
+  if (settings.every) conditions.push(ofEach(counting.length, all.length, best));
+  if (settings.differentSites !== undefined)
+    conditions.push(atLeast(settings.differentSites, siteCount(counting), siteCount(fulfilling)));
+  return conditions;
+}
+
+function destinations(settings: LinksSettings, post: PostToCheck): Destination[] {
+  const results = normalised(post.openResults ?? {});
+  const byAddress = new Map<string, LinkInPost[]>();
+  for (const link of linksIn(post.body)) {
+    const address = maybeWebAddress(link.href);
+    if (address) byAddress.set(address, [...(byAddress.get(address) ?? []), link]);
+  }
+  return [...byAddress].map(([address, found]) => {
+    const lacks: Lack[] = [];
+    if (settings.descriptiveText && !found.some((link) => saysWhereItLeads(link.text, address)))
+      lacks.push('text');
+    const result = results.get(address);
+    if (settings.opens && (result === 'private' || result === 'missing')) lacks.push(result);
+    const unknown = settings.opens === true && (result === undefined || result === 'unreachable');
+    return { address, links: found, lacks, unknown };
+  });
+}
+
+function normalised(results: Readonly<Record<string, OpenResult>>): Map<string, OpenResult> {
+  const map = new Map<string, OpenResult>();
+  for (const [address, result] of Object.entries(results)) {
+    const web = maybeWebAddress(address);
+    if (web) map.set(web, result);
+  }
+  return map;
+}
+
+function siteCount(found: readonly Destination[]): number {
+  return new Set(found.map((destination) => siteOf(destination.address))).size;
+}
+
+function placesOf(all: readonly Destination[]): Place[] {
+  return all.flatMap((destination) =>
+    destination.lacks.flatMap((reason) =>
+      destination.links.map((link) => ({ from: link.from, to: link.to, reason })),
+    ),
+  );
+}
+
+function messageKey(
+  settings: LinksSettings,
+  all: readonly Destination[],
+  fulfilling: readonly Destination[],
+  counting: readonly Destination[],
+): string {
+  if (settings.max !== undefined && all.length > settings.max) return 'over';
+  if (all.some((destination) => destination.lacks.length > 0)) return 'lacking';
+  if (fulfilling.length > counting.length) return 'unknown';
+  if (settings.min !== undefined && counting.length < settings.min) return 'below';
+  if (siteCount(counting) < (settings.differentSites ?? 0)) return 'sites';
+  return all.length === 0 ? 'none' : 'enough';
+}

@@ -1,0 +1,36 @@
+import type { Node } from 'prosemirror-model';
+import { countedBlocks, type CountOptions } from '../document/countedBlocks';
+
+const EMOJI = /\p{RGI_Emoji}/gv;
+const INVISIBLE = /[\u00AD\u200B-\u200D\u2060\uFEFF]/gu;
+const SEPARATORS = /[\p{White_Space}\u2013-\u2015]+/u;
+const LETTER_OR_DIGIT = /[\p{L}\p{N}]/u;
+/** Scripts that are written without spaces between words. */
+const UNSPACED =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
+
+const segmenter = new Intl.Segmenter('en', { granularity: 'word' });
+
+/**
+ * The number of words in plain text, as a word processor shows it: pieces between white space and long dashes that
+ * hold a letter or a digit; pieces in scripts without spaces are counted by Unicode word segmentation (UAX 29).
+ */
+export function countWords(text: string): number {
+  let count = 0;
+  for (const piece of text.replace(EMOJI, '').replace(INVISIBLE, '').split(SEPARATORS)) {
+    if (!LETTER_OR_DIGIT.test(piece)) continue;
+    count += UNSPACED.test(piece) ? wordLikeSegments(piece) : 1;
+  }
+  return count;
+}
+
+/** The number of words in a document that count (see `countedBlocks`). */
+export function countDocumentWords(document: Node, options: CountOptions = {}): number {
+  return countedBlocks(document, options).reduce((sum, block) => sum + countWords(block.text), 0);
+}
+
+function wordLikeSegments(piece: string): number {
+  let count = 0;
+  for (const segment of segmenter.segment(piece)) if (segment.isWordLike) count += 1;
+  return count;
+}

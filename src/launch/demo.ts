@@ -1,0 +1,79 @@
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { loadDemo } from '../../demo/loadDemo';
+import { migrate } from '../server/database/migrate';
+import { startApplication } from './application';
+import { build } from './build';
+import { takeDataFolder } from './dataFolder';
+import { install, MARIADB } from './debianPackages';
+import { Failure } from './failure';
+import { startMariadb } from './mariadb';
+import { isFree } from './ports';
+import { step } from './progress';
+
+const DEFAULT_PORT = 4170;
+
+/** `./porch demo`: everything from an empty machine to a running demo class. Ends when it is told to, or a part of it ends. */
+export async function demo(root: string, args: readonly string[]): Promise<number> {
+  const fresh = args.includes('--fresh');
+  const port = portOf(process.env['PORT']);
+  if (!(await isFree(port)))
+    throw new Failure(`Port ${port} is taken. Choose another: PORT=${port + 1} ./porch demo`);
+  const folder = path.resolve(root, process.env['PORCH_DATA'] ?? 'data');
+  const data = takeDataFolder(folder);
+  const running: { stop(): Promise<void> }[] = [];
+  const told = toldToStop();
+  try {
+    if (fresh)
+      for (const part of ['mariadb', 'pictures'])
+        rmSync(path.join(folder, part), { recursive: true, force: true });
+    await install([MARIADB]);
+    await build(root, '.next');
+    const database = await step('Starting the database', () => startMariadb(folder));
+    running.push(database);
+    await migrate(database.url, path.join(root, 'src/server/database/migrations'));
+    Object.assign(process.env, {
+      DATABASE_URL: database.url,
+      PORCH_PICTURES: data.pictures,
+      PORCH_ORIGIN: `http://127.0.0.1:${port}`,
+    });
+    const people = await loadDemo({
+      now: new Date(),
+      progress: (what) => process.stderr.write(`${what} …\n`),
+    });
+    const application = await step('Starting the application', () =>
+      startApplication({ root, build: '.next', port, databaseUrl: database.url, pictures: data.pictures }),
+    );
+    running.push(application);
+    console.log(
+      `\nGreen Porch is open at ${application.origin}\n\n${people}\n\nCtrl-C stops it; what was done is kept.`,
+    );
+    const why = await Promise.race([
+      told.then(() => null),
+      database.ended.then(
+        () => 'The database ended by itself; everything else was stopped too. Nothing saved is lost.',
+      ),
+      application.ended.then(
+        () => 'The application ended by itself; everything else was stopped too. Nothing saved is lost.',
+      ),
+    ]);
+    if (why) throw new Failure(why);
+    return 0;
+  } finally {
+    for (const part of running.reverse()) await part.stop();
+    data.release();
+  }
+}
+
+function portOf(setting: string | undefined): number {
+  const port = setting === undefined ? DEFAULT_PORT : Number(setting);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new Failure(`PORT should be a number from 1 to 65535, not ${setting ?? ''}.`);
+  return port;
+}
+
+function toldToStop(): Promise<void> {
+  return new Promise((resolve) => {
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, () => resolve());
+  });
+}

@@ -1,0 +1,37 @@
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { Failure } from './failure';
+
+const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..');
+
+const HELP = `./porch demo [--fresh]      the demo class, from an empty machine; PORT and PORCH_DATA are heeded
+./porch test [core|server|browser]
+./porch words FILE
+./porch check --assignment A.json POST
+./porch grade FILE
+./porch vectors FILE…`;
+
+const [name = 'help', ...args] = process.argv.slice(2);
+
+try {
+  process.exitCode = await command(name, args);
+} catch (error) {
+  if (!(error instanceof Failure)) throw error;
+  console.error(error.message);
+  process.exitCode = 1;
+}
+
+async function command(name: string, args: readonly string[]): Promise<number> {
+  switch (name) {
+    case 'demo':
+      return (await import('./demo')).demo(root, args);
+    case 'test':
+      return (await import('./test')).test(root, args);
+    case 'help':
+      console.log(HELP);
+      return 0;
+    default:
+      console.error(`There is no command ${name}.\n${HELP}`);
+      return 2;
+  }
+}

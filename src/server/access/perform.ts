@@ -1,0 +1,46 @@
+import { may } from '../../core/access/may';
+import { inTransaction } from '../database/database';
+import { checkOf, type Check } from '../input/validate';
+import { writeAuditLine } from './auditLog';
+import { findRole } from './roles';
+import { NOT_THERE, type Result, type UseCase } from './useCase';
+
+export interface Asker {
+  readonly personId: string | null;
+  readonly now: Date;
+}
+
+const checks = new WeakMap<object, Check<unknown>>();
+
+/** Checks the input, asks the access table and runs a use case. Nothing is changed unless it succeeds. */
+export async function perform<Input, Rows, Output>(
+  useCase: UseCase<Input, Rows, Output>,
+  input: unknown,
+  { personId, now }: Asker,
+): Promise<Result<Output>> {
+  const checked = checkFor(useCase.input)(input);
+  if (!checked.ok)
+    return {
+      ok: false,
+      code: `input.${checked.problem.key}`,
+      field: checked.field,
+      values: { wanted: checked.problem.wanted },
+    };
+  const value = checked.value as Input;
+  return inTransaction(async (database) => {
+    const context = { personId, now, database };
+    const found = await useCase.find(value, context);
+    if (!found || personId === null) return NOT_THERE;
+    const role = await findRole(database, found.classId, personId);
+    if (!may({ personId, role }, useCase.action, found.subject)) return NOT_THERE;
+    const result = await useCase.run(value, found, { ...context, personId });
+    if (result.ok) await writeAuditLine(database, { useCase: useCase.name, found, personId, now });
+    return result;
+  });
+}
+
+function checkFor(schema: object): Check<unknown> {
+  const known = checks.get(schema) ?? checkOf<unknown>(schema);
+  checks.set(schema, known);
+  return known;
+}

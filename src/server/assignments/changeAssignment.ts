@@ -1,0 +1,114 @@
+import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
+import { rubricSchema, type Criterion } from '../../core/assignments/rubric';
+import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
+import { RELEASES, type Release } from '../../core/posts/release';
+import type { Requirement } from '../../core/requirements/requirement';
+import { requirementSchema } from '../../core/requirements/requirementSchema';
+import { instantOf } from '../../core/timing/zonedTime';
+import { done, refused, type UseCase } from '../access/useCase';
+import { findClass, type ClassRow } from '../classes/queries';
+import { findAssignment, updateAssignment, type AssignmentRow, type MissingRule } from './queries';
+
+/** What a teacher fills in. `due` is local to the class's time zone. */
+export interface AssignmentFields {
+  readonly number: number;
+  readonly title: string;
+  readonly instructions: string;
+  readonly due: string | null;
+  readonly requirements: readonly Requirement[];
+  readonly rubric: readonly Criterion[];
+  readonly lateRule: LateRule;
+  readonly audience: Audience;
+  readonly release: Release;
+  readonly missing: MissingRule;
+  readonly draftsOpen: boolean;
+}
+
+interface Input {
+  readonly assignmentId: string;
+  /** The version that the changes were made on. */
+  readonly version: number;
+  readonly fields: AssignmentFields;
+}
+
+interface Rows {
+  readonly assignment: AssignmentRow;
+  readonly inClass: ClassRow;
+}
+
+/** Writes what a teacher changed in an assignment, unless a co-teacher changed it meanwhile. */
+export const changeAssignment: UseCase<Input, Rows, { readonly version: number }> = {
+  name: 'changeAssignment',
+  action: 'assignment.change',
+  input: {
+    type: 'object',
+    required: ['assignmentId', 'version', 'fields'],
+    additionalProperties: false,
+    properties: {
+      assignmentId: { type: 'string', maxLength: 16 },
+      version: { type: 'integer', minimum: 1 },
+      fields: {
+        type: 'object',
+        additionalProperties: false,
+        required: [
+          'number',
+          'title',
+          'instructions',
+          'due',
+          'requirements',
+          'rubric',
+          'lateRule',
+          'audience',
+          'release',
+          'missing',
+          'draftsOpen',
+        ],
+        properties: {
+          number: { type: 'integer', minimum: 0, maximum: 999 },
+          title: { type: 'string', maxLength: 200 },
+          instructions: { type: 'string', maxLength: 10_000 },
+          due: {
+            anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' }, { type: 'null' }],
+          },
+          requirements: { type: 'array', maxItems: 40, items: requirementSchema },
+          rubric: rubricSchema,
+          lateRule: lateRuleSchema,
+          audience: { enum: AUDIENCES },
+          release: { enum: RELEASES },
+          missing: { enum: ['warns', 'stops'] },
+          draftsOpen: { type: 'boolean' },
+        },
+      },
+    },
+  },
+  async find({ assignmentId }, { database }) {
+    const assignment = await findAssignment(database, assignmentId);
+    const inClass = assignment && (await findClass(database, assignment.classId));
+    if (!assignment || !inClass) return null;
+    return {
+      subject: { assignmentIsSet: assignment.setAt !== null },
+      classId: assignment.classId,
+      subjectId: assignmentId,
+      rows: { assignment, inClass },
+    };
+  },
+  async run({ version, fields }, { rows: { assignment, inClass } }, { database }) {
+    const { due, ...others } = fields;
+    if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))
+      return refused('assignment.tooWide', 'audience');
+    const crossed = fields.requirements.findIndex(limitsCross);
+    if (crossed >= 0) return refused('assignment.limitsCross', `requirements.${crossed}`);
+    const changed: AssignmentRow = {
+      ...assignment,
+      ...others,
+      dueAt: due === null ? null : new Date(instantOf(due, inClass.timeZone)),
+      version: version + 1,
+    };
+    const taken = await updateAssignment(database, changed, version);
+    return taken === 1 ? done({ version: changed.version }) : refused('assignment.changedMeanwhile');
+  },
+};
+
+function limitsCross({ min, max }: Requirement): boolean {
+  return typeof min === 'number' && typeof max === 'number' && min > max;
+}

@@ -1,0 +1,25 @@
+import type { AssignmentToCheck } from '../../core/requirements/requirement';
+import { localDate } from '../../core/timing/zonedTime';
+import { listLabels, type ClassRow } from '../classes/queries';
+import type { Database } from '../database/database';
+import type { AssignmentRow } from './queries';
+
+/** What the requirements of an assignment are measured with, the same for the writer's browser and for the server. */
+export async function assignmentToCheck(
+  database: Database,
+  assignment: AssignmentRow,
+  inClass: ClassRow,
+): Promise<AssignmentToCheck> {
+  return {
+    number: assignment.number,
+    title: assignment.title,
+    date: assignment.setAt ? localDate(assignment.setAt.getTime(), inClass.timeZone) : null,
+    week: null,
+    language: inClass.language,
+    timeZone: inClass.timeZone,
+    classLabels: await listLabels(database, inClass.id),
+    starters: [],
+    outline: [],
+    requirements: assignment.requirements,
+  };
+}

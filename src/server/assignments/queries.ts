@@ -1,0 +1,124 @@
+import type { Audience } from '../../core/access/audience';
+import type { Criterion } from '../../core/assignments/rubric';
+import type { LateRule } from '../../core/grading/gradeInput';
+import type { Release } from '../../core/posts/release';
+import type { Requirement } from '../../core/requirements/requirement';
+import type { Database } from '../database/database';
+
+/** What happens at the gate while a required requirement is missing. */
+export type MissingRule = 'warns' | 'stops';
+
+export interface AssignmentRow {
+  readonly id: string;
+  readonly classId: string;
+  readonly number: number;
+  readonly title: string;
+  readonly instructions: string;
+  readonly dueAt: Date | null;
+  readonly requirements: readonly Requirement[];
+  readonly rubric: readonly Criterion[];
+  readonly lateRule: LateRule;
+  readonly audience: Audience;
+  readonly release: Release;
+  readonly missing: MissingRule;
+  readonly draftsOpen: boolean;
+  readonly setAt: Date | null;
+  readonly openedAt: Date | null;
+  readonly version: number;
+}
+
+type Stored = Omit<AssignmentRow, 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen'> & {
+  readonly requirements: string;
+  readonly rubric: string;
+  readonly lateRule: string;
+  readonly draftsOpen: number;
+};
+
+const COLUMNS = `id, class_id AS classId, number, title, instructions, due_at AS dueAt, requirements, rubric,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen,
+  set_at AS setAt, opened_at AS openedAt, version`;
+
+export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
+  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM assignments WHERE id = :id`, { id });
+  return row ? fromStored(row) : null;
+}
+
+/** A class's assignments, the latest due first, those without a due time before them. */
+export async function listAssignments(
+  database: Database,
+  classId: string,
+): Promise<readonly AssignmentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
+    { classId },
+  );
+  return rows.map(fromStored);
+}
+
+export async function nextNumber(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ highest: number | null }>(
+    'SELECT MAX(number) AS highest FROM assignments WHERE class_id = :classId',
+    { classId },
+  );
+  return (row?.highest ?? 0) + 1;
+}
+
+export async function insertAssignment(
+  database: Database,
+  assignment: AssignmentRow,
+  made: { readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO assignments (id, class_id, number, title, instructions, due_at, requirements, rubric, late_rule, audience,
+       release_rule, missing_rule, drafts_open, set_at, opened_at, version, created_by, created_at)
+     VALUES (:id, :classId, :number, :title, :instructions, :dueAt, :requirements, :rubric, :lateRule, :audience,
+       :release, :missing, :draftsOpen, :setAt, :openedAt, :version, :by, :at)`,
+    { ...toStored(assignment), by: made.by, at: made.at },
+  );
+}
+
+/** Writes an assignment over the version it was based on; how many rows took it, 0 or 1. */
+export async function updateAssignment(
+  database: Database,
+  assignment: AssignmentRow,
+  basedOn: number,
+): Promise<number> {
+  const { classId: _, openedAt: __, setAt: ___, ...stored } = toStored(assignment);
+  return database.change(
+    `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, due_at = :dueAt,
+       requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, version = :version
+     WHERE id = :id AND version = :basedOn`,
+    { ...stored, basedOn },
+  );
+}
+
+export async function markSet(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE assignments SET set_at = :at WHERE id = :id AND set_at IS NULL', { id, at });
+}
+
+export async function markOpened(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE assignments SET opened_at = :at WHERE id = :id AND opened_at IS NULL', {
+    id,
+    at,
+  });
+}
+
+function fromStored(row: Stored): AssignmentRow {
+  return {
+    ...row,
+    requirements: JSON.parse(row.requirements) as readonly Requirement[],
+    rubric: JSON.parse(row.rubric) as readonly Criterion[],
+    lateRule: JSON.parse(row.lateRule) as LateRule,
+    draftsOpen: row.draftsOpen === 1,
+  };
+}
+
+function toStored(row: AssignmentRow) {
+  return {
+    ...row,
+    requirements: JSON.stringify(row.requirements),
+    rubric: JSON.stringify(row.rubric),
+    lateRule: JSON.stringify(row.lateRule),
+  };
+}

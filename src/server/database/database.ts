@@ -1,0 +1,82 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { isTransient } from './errors';
+import { pool } from './pool';
+
+export type Value = string | number | boolean | Date | Buffer | null;
+export type Parameters = Readonly<Record<string, Value>>;
+
+/** Runs statements. What is given as parameters is always bound, never put into the statement's text. */
+export interface Database {
+  /** The rows of a query, one object each. */
+  rows<Row>(sql: string, parameters?: Parameters): Promise<readonly Row[]>;
+  /** How many rows a statement changed. */
+  change(sql: string, parameters?: Parameters): Promise<number>;
+}
+
+type Executor = Pick<PoolConnection, 'execute'>;
+
+const MOST_TRIES = 5;
+const insideTransaction = new AsyncLocalStorage<true>();
+
+/** Statements outside a transaction, each on whatever connection is free. Not to be used inside one. */
+export const database: Database = {
+  rows: (sql, parameters) => runRows(outside(), sql, parameters),
+  change: (sql, parameters) => runChange(outside(), sql, parameters),
+};
+
+/**
+ * Runs `work` in one transaction and commits what it did, or rolls back where it throws. Deadlocks and refused
+ * certifications are tried again a few times, so `work` must do nothing but use its database.
+ */
+export async function inTransaction<Result>(
+  work: (transaction: Database) => Promise<Result>,
+): Promise<Result> {
+  for (let tries = 1; ; tries += 1) {
+    try {
+      return await once(work);
+    } catch (error) {
+      if (!isTransient(error) || tries >= MOST_TRIES) throw error;
+      await new Promise((resolve) => setTimeout(resolve, 5 * 2 ** tries * (0.5 + Math.random())));
+    }
+  }
+}
+
+async function once<Result>(work: (transaction: Database) => Promise<Result>): Promise<Result> {
+  const connection = await outside().getConnection();
+  try {
+    await connection.beginTransaction();
+    const transaction: Database = {
+      rows: (sql, parameters) => runRows(connection, sql, parameters),
+      change: (sql, parameters) => runChange(connection, sql, parameters),
+    };
+    const result = await insideTransaction.run(true, () => work(transaction));
+    await connection.commit();
+    return result;
+  } catch (error) {
+    // A connection that was lost cannot roll back; the server does it by itself then.
+    await connection.rollback().catch(() => undefined);
+    throw error;
+  } finally {
+    connection.release();
+  }
+}
+
+function outside() {
+  if (insideTransaction.getStore()) throw new Error('inside a transaction only the given handle may be used');
+  return pool();
+}
+
+async function runRows<Row>(
+  executor: Executor,
+  sql: string,
+  parameters: Parameters = {},
+): Promise<readonly Row[]> {
+  const [rows] = await executor.execute<RowDataPacket[]>(sql, parameters);
+  return rows as unknown as readonly Row[];
+}
+
+async function runChange(executor: Executor, sql: string, parameters: Parameters = {}): Promise<number> {
+  const [header] = await executor.execute<ResultSetHeader>(sql, parameters);
+  return header.affectedRows;
+}

@@ -1,0 +1,62 @@
+import type { Audience } from '../../core/access/audience';
+import type { Database } from '../database/database';
+
+export interface PictureRow {
+  readonly id: string;
+  readonly classId: string;
+  readonly uploadedBy: string;
+  readonly contentHash: string;
+  readonly perceptualHash: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+const COLUMNS = `id, class_id AS classId, uploaded_by AS uploadedBy, content_hash AS contentHash,
+  perceptual_hash AS perceptualHash, width, height`;
+
+export async function findPicture(database: Database, id: string): Promise<PictureRow | null> {
+  const [row] = await database.rows<PictureRow>(`SELECT ${COLUMNS} FROM pictures WHERE id = :id`, { id });
+  return row ?? null;
+}
+
+export async function insertPicture(
+  database: Database,
+  picture: PictureRow & { readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO pictures (id, class_id, uploaded_by, content_hash, perceptual_hash, width, height, created_at)
+     VALUES (:id, :classId, :uploadedBy, :contentHash, :perceptualHash, :width, :height, :at)`,
+    { ...picture },
+  );
+}
+
+/** Perceptual hashes by picture id, for those of the ids that there are. */
+export async function listPerceptualHashes(
+  database: Database,
+  ids: readonly string[],
+): Promise<Readonly<Record<string, string>>> {
+  const rows = await database.rows<{ id: string; hash: string }>(
+    `SELECT pictures.id, perceptual_hash AS hash FROM pictures
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS used ON used.id = pictures.id`,
+    { ids: JSON.stringify(ids) },
+  );
+  return Object.fromEntries(rows.map((row) => [row.id, row.hash]));
+}
+
+/** Where a picture is shown: in whose post, whether handed in, and before which audience. */
+export async function listUses(
+  database: Database,
+  pictureId: string,
+): Promise<
+  readonly { readonly writerId: string; readonly handedIn: boolean; readonly publishedTo: Audience | null }[]
+> {
+  const rows = await database.rows<{ writerId: string; handedIn: number; publishedTo: Audience | null }>(
+    `SELECT posts.writer_id AS writerId,
+       EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id AND taken_back_at IS NULL) AS handedIn,
+       (SELECT audience FROM publications WHERE publications.revision_id = revisions.id AND until IS NULL LIMIT 1) AS publishedTo
+     FROM revision_pictures JOIN revisions ON revisions.id = revision_pictures.revision_id
+     JOIN posts ON posts.id = revisions.post_id WHERE picture_id = :pictureId`,
+    { pictureId },
+  );
+  return rows.map((row) => ({ ...row, handedIn: row.handedIn === 1 }));
+}

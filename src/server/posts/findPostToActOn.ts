@@ -1,0 +1,59 @@
+import type { Subject } from '../../core/access/may';
+import type { Found } from '../access/useCase';
+import { findAssignment, type AssignmentRow } from '../assignments/queries';
+import { findClass, type ClassRow } from '../classes/queries';
+import type { Database } from '../database/database';
+import { findPublication, type PublicationRow } from '../publications/queries';
+import { findGrade, type GradeRow } from '../reviews/queries';
+import { findPost, listHandIns, listReadings, lockPost, type HandInRow, type PostRow } from './queries';
+
+/** A post with everything that decides what may be done to it. */
+export interface PostFacts {
+  readonly post: PostRow;
+  readonly assignment: AssignmentRow;
+  readonly inClass: ClassRow;
+  /** Those that were not taken back, oldest first. */
+  readonly handIns: readonly HandInRow[];
+  /** Which teachers have opened the latest of them. */
+  readonly readBy: readonly { readonly teacherId: string; readonly firstReadAt: Date }[];
+  readonly publication: PublicationRow | null;
+  readonly grade: GradeRow | null;
+}
+
+/** Reads a post to change it: its row is held until the transaction ends. */
+export async function findPostToActOn(database: Database, postId: string): Promise<Found<PostFacts> | null> {
+  return factsOf(database, await lockPost(database, postId));
+}
+
+/** Reads a post to show it. */
+export async function findPostToShow(database: Database, postId: string): Promise<Found<PostFacts> | null> {
+  return factsOf(database, await findPost(database, postId));
+}
+
+async function factsOf(database: Database, post: PostRow | null): Promise<Found<PostFacts> | null> {
+  if (!post) return null;
+  const assignment = await findAssignment(database, post.assignmentId);
+  const inClass = await findClass(database, post.classId);
+  if (!assignment || !inClass) return null;
+  const handIns = (await listHandIns(database, post.id)).filter((handIn) => handIn.takenBackAt === null);
+  const readBy = (await listReadings(database, post.id)).filter((one) => one.handInId === handIns.at(-1)?.id);
+  const publication = await findPublication(database, post.id);
+  const grade = await findGrade(database, post.id);
+  const rows = { post, assignment, inClass, handIns, readBy, publication, grade };
+  return { subject: subjectOf(rows), classId: post.classId, subjectId: post.id, rows };
+}
+
+/** The facts that the access table asks for. */
+function subjectOf({ post, assignment, inClass, handIns, readBy, publication, grade }: PostFacts): Subject {
+  return {
+    writerId: post.writerId,
+    ceiling: inClass.ceiling,
+    assignmentIsSet: assignment.setAt !== null,
+    draftsOpen: assignment.draftsOpen,
+    handedIn: handIns.length > 0,
+    openedByTeacher: readBy.length > 0,
+    accepted: post.stage === 'accepted',
+    publishedTo: publication?.audience ?? null,
+    gradeGivenBack: grade?.givenBackAt !== null && grade !== null,
+  };
+}

@@ -1,0 +1,103 @@
+import { randomInt } from 'node:crypto';
+import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
+import { addressFrom, freeAddress } from '../../core/posts/address';
+import { maybeReaches } from '../../core/posts/release';
+import { maybeNextStage } from '../../core/posts/stage';
+import { done, refused, type UseCase } from '../access/useCase';
+import type { Database } from '../database/database';
+import { newId } from '../database/newId';
+import { putBeforeReaders } from '../publications/putBeforeReaders';
+import { evidenceFor } from './evidence';
+import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import {
+  findHandInByReceipt,
+  insertHandIn,
+  insertRevision,
+  listAddressesLike,
+  listHandIns,
+  updateAddress,
+  updateStage,
+  type PostRow,
+} from './queries';
+import { pictureIds } from './writing';
+
+interface Input {
+  readonly postId: string;
+  /** The version of the draft that the writer has before the eyes. */
+  readonly version: number;
+}
+
+/** Hands a post in: its draft becomes a snapshot, and the evidence is computed from that. */
+export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
+  name: 'handIn',
+  action: 'post.handIn',
+  input: {
+    type: 'object',
+    required: ['postId', 'version'],
+    additionalProperties: false,
+    properties: { postId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
+  },
+  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  async run({ version }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
+    const next = maybeNextStage(post.stage, 'handIn');
+    if (!next) return refused('post.cannotFollow');
+    if (version !== post.version) return refused('post.changedMeanwhile');
+    if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
+      return refused('post.empty');
+    const { answer, words } = await evidenceFor(database, post, assignment, inClass);
+    if (assignment.missing === 'stops' && !answer.ready) return refused('post.missingStops');
+    const { title, labels, body } = post;
+    const revision = {
+      id: newId(),
+      postId: post.id,
+      kind: 'handIn',
+      title,
+      labels,
+      body,
+      createdAt: now,
+    } as const;
+    await insertRevision(database, revision, pictureIds(post));
+    const receipt = await newReceipt(database);
+    await insertHandIn(database, {
+      id: newId(),
+      postId: post.id,
+      revisionId: revision.id,
+      ordinal: (await listHandIns(database, post.id)).length + 1,
+      receipt,
+      evidence: answer,
+      words,
+      handedInAt: now,
+      takenBackAt: null,
+    });
+    await updateStage(database, post.id, next);
+    if (post.address === null) await giveAddress(database, post);
+    const audience = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
+    const reached = maybeReaches('handIn', assignment.release, audience, {
+      setOpened: assignment.openedAt !== null,
+    });
+    // Readers beyond the class go on seeing what was accepted, until a teacher accepts the change.
+    if (reached && !(publication && goesBeyondClass(publication.audience)))
+      await putBeforeReaders(database, {
+        postId: post.id,
+        revisionId: revision.id,
+        audience: reached,
+        by: personId,
+        now,
+      });
+    return done({ receipt });
+  },
+};
+
+async function giveAddress(database: Database, post: PostRow): Promise<void> {
+  const wished = addressFrom(post.title);
+  const taken = new Set(await listAddressesLike(database, post.classId, wished));
+  await updateAddress(database, post.id, freeAddress(wished, taken));
+}
+
+/** A number that a child can read out, not one that tells how many hand-ins there are. */
+async function newReceipt(database: Database): Promise<number> {
+  for (;;) {
+    const receipt = randomInt(10_000, 1_000_000);
+    if (!(await findHandInByReceipt(database, receipt))) return receipt;
+  }
+}

@@ -1,0 +1,43 @@
+import { audiencesUpTo, AUDIENCES, cappedAudience, type Audience } from '../../core/access/audience';
+import { done, refused, type UseCase } from '../access/useCase';
+import { putBeforeReaders, takeFromReaders } from '../publications/putBeforeReaders';
+import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { updateAudience } from './queries';
+
+interface Input {
+  readonly postId: string;
+  readonly audience: Audience;
+}
+
+/** A writer asks that fewer people read a post than the assignment has it, or goes back to what the assignment has. */
+export const narrowAudience: UseCase<Input, PostFacts, null> = {
+  name: 'narrowAudience',
+  action: 'post.write',
+  input: {
+    type: 'object',
+    required: ['postId', 'audience'],
+    additionalProperties: false,
+    properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
+  },
+  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  async run({ audience }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
+    const widest = cappedAudience(inClass.ceiling, assignment.audience, null);
+    if (!audiencesUpTo(widest).includes(audience)) return refused('post.onlyTeachersWiden', 'audience');
+    await updateAudience(database, post.id, audience === widest ? null : audience);
+    // What readers see already is drawn in at once; it is never widened by this.
+    if (publication && audience === 'writerAndTeachers') await takeFromReaders(database, post.id, now);
+    else if (
+      publication &&
+      audiencesUpTo(publication.audience).includes(audience) &&
+      audience !== publication.audience
+    )
+      await putBeforeReaders(database, {
+        postId: post.id,
+        revisionId: publication.revisionId,
+        audience,
+        by: personId,
+        now,
+      });
+    return done(null);
+  },
+};

@@ -1,0 +1,95 @@
+import type { Context, UseCase } from '../access/useCase';
+import { done, refused } from '../access/useCase';
+import { newId } from '../database/newId';
+import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { findLatestRevision, insertRevision, updateDraft, type PostRow, type Writing } from './queries';
+import { maybeWriting, pictureIds, writingSchema, type SentWriting } from './writing';
+
+interface Input {
+  readonly postId: string;
+  /** The version that the writing was based on. */
+  readonly version: number;
+  readonly writing: SentWriting;
+}
+
+export type Saved =
+  | { readonly kind: 'saved'; readonly version: number; readonly savedAt: string }
+  /** The post was changed elsewhere: what was sent is kept as a branch, and this is what stands now. */
+  | {
+      readonly kind: 'branched';
+      readonly branchId: string;
+      readonly version: number;
+      readonly writing: SentWriting;
+    };
+
+/** A copy of what is overwritten is kept when the last one is older than this, or when much would be lost. */
+const KEEP_EVERY = 3 * 60_000;
+const MUCH = 40;
+
+/**
+ * Saves a draft. A save that is based on an older version never overwrites: it becomes a branch, which the writer is
+ * shown beside what stands now.
+ */
+export const savePost: UseCase<Input, PostFacts, Saved> = {
+  name: 'savePost',
+  action: 'post.write',
+  input: {
+    type: 'object',
+    required: ['postId', 'version', 'writing'],
+    additionalProperties: false,
+    properties: {
+      postId: { type: 'string', maxLength: 16 },
+      version: { type: 'integer', minimum: 1 },
+      writing: writingSchema,
+    },
+  },
+  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  async run({ version, writing: sent }, { rows: { post } }, context) {
+    const writing = maybeWriting(sent);
+    if (!writing) return refused('post.notADocument', 'body');
+    if (isSame(writing, post))
+      return done({ kind: 'saved', version: post.version, savedAt: post.savedAt.toISOString() });
+    if (version !== post.version) return done(await branch(post, writing, context));
+    await keepCopy(post, writing, context);
+    const next = post.version + 1;
+    await updateDraft(context.database, { ...writing, id: post.id, version: next, savedAt: context.now });
+    return done({ kind: 'saved', version: next, savedAt: context.now.toISOString() });
+  },
+};
+
+async function branch(post: PostRow, writing: Writing, { database, now }: Context): Promise<Saved> {
+  const id = newId();
+  await insertRevision(
+    database,
+    { ...writing, id, postId: post.id, kind: 'branch', createdAt: now },
+    pictureIds(writing),
+  );
+  const stands = {
+    title: post.title,
+    labels: post.labels,
+    body: JSON.parse(post.body) as SentWriting['body'],
+  };
+  return { kind: 'branched', branchId: id, version: post.version, writing: stands };
+}
+
+/** Keeps what a save is about to overwrite, so that nothing a child wrote is gone without a copy. */
+async function keepCopy(post: PostRow, writing: Writing, { database, now }: Context): Promise<void> {
+  const last = await findLatestRevision(database, post.id);
+  const since = now.getTime() - (last?.createdAt ?? post.begunAt).getTime();
+  const muchIsLost = post.body.length - writing.body.length > MUCH;
+  if ((since < KEEP_EVERY && !muchIsLost) || (last && isSame(last, post))) return;
+  const { title, labels, body } = post;
+  await insertRevision(
+    database,
+    { id: newId(), postId: post.id, kind: 'saved', title, labels, body, createdAt: now },
+    pictureIds(post),
+  );
+}
+
+function isSame(one: Writing, other: Writing): boolean {
+  return (
+    one.title === other.title &&
+    one.body === other.body &&
+    JSON.stringify(one.labels) === JSON.stringify(other.labels)
+  );
+}

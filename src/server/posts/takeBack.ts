@@ -1,0 +1,32 @@
+import { maybeNextStage } from '../../core/posts/stage';
+import { done, refused, type UseCase } from '../access/useCase';
+import { takeFromReaders } from '../publications/putBeforeReaders';
+import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { markTakenBack, updateStage } from './queries';
+
+interface Input {
+  readonly postId: string;
+}
+
+/** Takes the latest hand-in back, as long as no teacher has opened it. */
+export const takeBack: UseCase<Input, PostFacts, null> = {
+  name: 'takeBack',
+  action: 'post.takeBack',
+  input: {
+    type: 'object',
+    required: ['postId'],
+    additionalProperties: false,
+    properties: { postId: { type: 'string', maxLength: 16 } },
+  },
+  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  async run(_, { rows: { post, handIns, publication } }, { database, now }) {
+    const latest = handIns.at(-1);
+    const next = maybeNextStage(post.stage, 'takeBack');
+    if (!latest || !next) return refused('post.cannotFollow');
+    await markTakenBack(database, latest.id, now);
+    // With an earlier hand-in the teacher has spoken already; the post is back in its writer's hands after that.
+    await updateStage(database, post.id, handIns.length > 1 ? 'sentBack' : next);
+    if (publication?.revisionId === latest.revisionId) await takeFromReaders(database, post.id, now);
+    return done(null);
+  },
+};

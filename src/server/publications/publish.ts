@@ -1,0 +1,40 @@
+import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
+import { done, refused, type UseCase } from '../access/useCase';
+import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
+import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
+
+interface Input {
+  readonly postId: string;
+  readonly audience: Audience;
+}
+
+/** A teacher decides who reads an accepted post: publishes it, widens or narrows its audience, or takes it down. */
+export const publish: UseCase<Input, PostFacts, null> = {
+  name: 'publish',
+  action: 'post.publish',
+  input: {
+    type: 'object',
+    required: ['postId', 'audience'],
+    additionalProperties: false,
+    properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
+  },
+  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  async run({ audience }, { rows: { post, inClass, handIns } }, { database, personId, now }) {
+    const latest = handIns.at(-1);
+    if (!latest) return refused('post.cannotFollow');
+    if (!audiencesUpTo(inClass.ceiling).includes(audience)) return refused('publish.tooWide', 'audience');
+    // A writer may always ask for fewer readers; a teacher does not go over that wish.
+    if (post.audience !== null && !audiencesUpTo(post.audience).includes(audience))
+      return refused('publish.writerWantsFewer', 'audience');
+    if (audience === 'writerAndTeachers') await takeFromReaders(database, post.id, now);
+    else
+      await putBeforeReaders(database, {
+        postId: post.id,
+        revisionId: latest.revisionId,
+        audience,
+        by: personId,
+        now,
+      });
+    return done(null);
+  },
+};

@@ -1,0 +1,16 @@
+import { done, refused } from '../access/useCase';
+import { computeGrade } from './computeGrade';
+import { handInUseCase } from './handInUseCase';
+import { listJudgements, upsertGivenBack } from './queries';
+
+/** Gives a grade back: from now on the writer sees it, with the lines that made it. */
+export const giveBackGrade = handInUseCase<object, null>({
+  name: 'giveBackGrade',
+  async run(_, facts, { database, personId, now }) {
+    const grade = computeGrade(facts, await listJudgements(database, facts.post.id));
+    // A figure of the teacher's own stands whatever is not judged yet.
+    if (grade.provisional && facts.grade?.overrideGrade == null) return refused('review.provisional');
+    await upsertGivenBack(database, { postId: facts.post.id, givenBack: grade, by: personId, at: now });
+    return done(null);
+  },
+});

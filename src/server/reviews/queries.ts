@@ -1,0 +1,150 @@
+import type { Grade } from '../../core/grading/grade';
+import type { Database } from '../database/database';
+
+export interface GradeRow {
+  readonly overrideGrade: number | null;
+  readonly overrideReason: string | null;
+  readonly givenBackAt: Date | null;
+  /** The grade as it was given back; later judgements do not change it. */
+  readonly givenBack: Grade | null;
+}
+
+export interface NoteRow {
+  readonly id: string;
+  readonly handInId: string;
+  readonly authorId: string;
+  readonly text: string;
+  readonly createdAt: Date;
+}
+
+export interface JudgementRow {
+  readonly criterionId: string;
+  readonly level: number;
+}
+
+export async function findGrade(database: Database, postId: string): Promise<GradeRow | null> {
+  const [row] = await database.rows<
+    Omit<GradeRow, 'givenBack' | 'overrideGrade'> & { givenBack: string | null; overrideGrade: string | null }
+  >(
+    `SELECT override_grade AS overrideGrade, override_reason AS overrideReason, given_back_at AS givenBackAt,
+       given_back AS givenBack FROM grades WHERE post_id = :postId`,
+    { postId },
+  );
+  if (!row) return null;
+  return {
+    ...row,
+    overrideGrade: row.overrideGrade === null ? null : Number(row.overrideGrade),
+    givenBack: row.givenBack === null ? null : (JSON.parse(row.givenBack) as Grade),
+  };
+}
+
+export async function upsertOverride(
+  database: Database,
+  grade: {
+    readonly postId: string;
+    readonly overrideGrade: number | null;
+    readonly overrideReason: string | null;
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO grades (post_id, override_grade, override_reason, given_back_at, given_back, set_by, set_at)
+     VALUES (:postId, :overrideGrade, :overrideReason, NULL, NULL, :by, :at)
+     ON DUPLICATE KEY UPDATE override_grade = :overrideGrade, override_reason = :overrideReason, set_by = :by, set_at = :at`,
+    grade,
+  );
+}
+
+export async function upsertGivenBack(
+  database: Database,
+  grade: { readonly postId: string; readonly givenBack: Grade; readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO grades (post_id, override_grade, override_reason, given_back_at, given_back, set_by, set_at)
+     VALUES (:postId, NULL, NULL, :at, :givenBack, :by, :at)
+     ON DUPLICATE KEY UPDATE given_back_at = :at, given_back = :givenBack`,
+    { ...grade, givenBack: JSON.stringify(grade.givenBack) },
+  );
+}
+
+export async function listJudgements(database: Database, postId: string): Promise<readonly JudgementRow[]> {
+  return database.rows<JudgementRow>(
+    'SELECT criterion_id AS criterionId, level FROM judgements WHERE post_id = :postId',
+    { postId },
+  );
+}
+
+export async function upsertJudgement(
+  database: Database,
+  judgement: JudgementRow & { readonly postId: string; readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO judgements (post_id, criterion_id, level, judged_by, judged_at)
+     VALUES (:postId, :criterionId, :level, :by, :at)
+     ON DUPLICATE KEY UPDATE level = :level, judged_by = :by, judged_at = :at`,
+    { ...judgement },
+  );
+}
+
+export async function deleteJudgement(
+  database: Database,
+  postId: string,
+  criterionId: string,
+): Promise<void> {
+  await database.change('DELETE FROM judgements WHERE post_id = :postId AND criterion_id = :criterionId', {
+    postId,
+    criterionId,
+  });
+}
+
+export async function insertReading(
+  database: Database,
+  reading: { readonly handInId: string; readonly teacherId: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT IGNORE INTO readings (hand_in_id, teacher_id, first_read_at) VALUES (:handInId, :teacherId, :at)`,
+    reading,
+  );
+}
+
+export async function insertDecision(
+  database: Database,
+  decision: {
+    readonly id: string;
+    readonly handInId: string;
+    readonly teacherId: string;
+    readonly decision: 'sentBack' | 'accepted';
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO decisions (id, hand_in_id, teacher_id, decision, at)
+     VALUES (:id, :handInId, :teacherId, :decision, :at)`,
+    decision,
+  );
+}
+
+export async function insertNote(
+  database: Database,
+  note: NoteRow & { readonly postId: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO notes (id, post_id, hand_in_id, author_id, text, created_at)
+     VALUES (:id, :postId, :handInId, :authorId, :text, :createdAt)`,
+    { ...note },
+  );
+}
+
+/** The notes of a post, oldest first. */
+export async function listNotes(
+  database: Database,
+  postId: string,
+): Promise<readonly (NoteRow & { readonly givenName: string; readonly familyName: string })[]> {
+  return database.rows(
+    `SELECT notes.id, hand_in_id AS handInId, author_id AS authorId, text, notes.created_at AS createdAt,
+       given_name AS givenName, family_name AS familyName
+     FROM notes JOIN people ON people.id = notes.author_id WHERE post_id = :postId ORDER BY notes.created_at`,
+    { postId },
+  );
+}

@@ -1,0 +1,80 @@
+import type { Database } from '../database/database';
+
+export interface SessionRow {
+  readonly personId: string;
+  readonly classId: string | null;
+  readonly usedAt: Date;
+}
+
+export async function insertSession(
+  database: Database,
+  session: {
+    readonly tokenHash: Buffer;
+    readonly personId: string;
+    readonly classId: string | null;
+    readonly now: Date;
+    readonly expiresAt: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO sessions (token_hash, person_id, class_id, created_at, used_at, expires_at)
+     VALUES (:tokenHash, :personId, :classId, :now, :now, :expiresAt)`,
+    session,
+  );
+}
+
+export async function findLiveSession(
+  database: Database,
+  tokenHash: Buffer,
+  now: Date,
+): Promise<SessionRow | null> {
+  const [row] = await database.rows<SessionRow>(
+    `SELECT person_id AS personId, class_id AS classId, used_at AS usedAt FROM sessions
+     WHERE token_hash = :tokenHash AND expires_at > :now`,
+    { tokenHash, now },
+  );
+  return row ?? null;
+}
+
+export async function touchSession(
+  database: Database,
+  tokenHash: Buffer,
+  now: Date,
+  expiresAt: Date,
+): Promise<void> {
+  await database.change(
+    'UPDATE sessions SET used_at = :now, expires_at = :expiresAt WHERE token_hash = :tokenHash',
+    {
+      tokenHash,
+      now,
+      expiresAt,
+    },
+  );
+}
+
+export async function deleteSession(database: Database, tokenHash: Buffer): Promise<void> {
+  await database.change('DELETE FROM sessions WHERE token_hash = :tokenHash', { tokenHash });
+}
+
+/** How many sign-ins failed since a moment, for one account and from one network address. */
+export async function countFailures(
+  database: Database,
+  { account, address, since }: { readonly account: string; readonly address: string; readonly since: Date },
+): Promise<{ readonly account: number; readonly address: number }> {
+  const [row] = await database.rows<{ account: number; address: number }>(
+    `SELECT (SELECT COUNT(*) FROM sign_in_attempts WHERE account = :account AND at > :since) AS account,
+            (SELECT COUNT(*) FROM sign_in_attempts WHERE address = :address AND at > :since) AS address`,
+    { account, address, since },
+  );
+  return { account: Number(row?.account ?? 0), address: Number(row?.address ?? 0) };
+}
+
+export async function insertFailure(
+  database: Database,
+  failure: { readonly id: string; readonly account: string; readonly address: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    'INSERT INTO sign_in_attempts (id, account, address, at) VALUES (:id, :account, :address, :at)',
+    failure,
+  );
+}

@@ -1,0 +1,42 @@
+import { checkOf } from '../input/validate';
+
+/** What the install is told from outside, through the environment. */
+export interface Settings {
+  readonly databaseUrl: string;
+  /** The folder in which pictures are kept. */
+  readonly pictureFolder: string;
+  /** The origin under which people reach us, such as `https://porch.example`; decides whether cookies are Secure. */
+  readonly origin: string;
+  readonly logLevel: string;
+}
+
+const check = checkOf<Record<string, string>>({
+  type: 'object',
+  required: ['DATABASE_URL', 'PORCH_PICTURES', 'PORCH_ORIGIN'],
+  properties: {
+    DATABASE_URL: { type: 'string', pattern: '^mysql://' },
+    PORCH_PICTURES: { type: 'string', minLength: 1 },
+    PORCH_ORIGIN: { type: 'string', pattern: '^https?://[^/]+$' },
+    PORCH_LOG: { enum: ['silent', 'error', 'warn', 'info', 'debug'] },
+  },
+});
+
+let settings: Settings | null = null;
+
+/** The settings, read once. @throws Error that names the variable which is missing or wrong */
+export function getSettings(): Settings {
+  settings ??= readSettings(process.env);
+  return settings;
+}
+
+function readSettings(environment: NodeJS.ProcessEnv): Settings {
+  const result = check({ ...environment });
+  if (!result.ok)
+    throw new Error(`environment variable ${result.field}: ${result.problem.key} ${result.problem.wanted}`);
+  return {
+    databaseUrl: environment['DATABASE_URL'] ?? '',
+    pictureFolder: environment['PORCH_PICTURES'] ?? '',
+    origin: environment['PORCH_ORIGIN'] ?? '',
+    logLevel: environment['PORCH_LOG'] ?? 'info',
+  };
+}
