@@ -1,6 +1,6 @@
 import { readMarkdown } from '../src/core/document/readMarkdown';
 import { escapeHtml } from '../src/core/document/html/writeHtml';
-import { addDays, localDate } from '../src/core/timing/zonedTime';
+import { addDays, instantOf, localDate } from '../src/core/timing/zonedTime';
 import { perform } from '../src/server/access/perform';
 import type { Result } from '../src/server/access/useCase';
 import { changeAssignment } from '../src/server/assignments/changeAssignment';
@@ -262,8 +262,15 @@ async function review({ demo, postId, receipt, last, loading, moment }: Reviewin
   if (last && demo.gradeGivenBack) succeeded(await perform(giveBackGrade, { postId, handInId }, asker));
 }
 
+/** A moment some days ago, at an hour at which children write; what is only hours ago stays so. */
 function at(now: Date, daysAgo: number): Date {
-  return new Date(now.getTime() - daysAgo * DAY);
+  const moment = now.getTime() - daysAgo * DAY;
+  if (daysAgo < 1) return new Date(moment);
+  const minutes = Math.round(daysAgo * 37) % 300;
+  const time = `${String(14 + Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+  return new Date(
+    Math.min(moment + DAY / 3, instantOf(`${localDate(moment, TIME_ZONE)}T${time}`, TIME_ZONE)),
+  );
 }
 
 function succeeded<Value>(result: Result<Value>): Value {

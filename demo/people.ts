@@ -64,7 +64,9 @@ export const STUDENTS: readonly DemoStudent[] = NAMES.map(([givenName, familyNam
   key: givenName.toLowerCase(),
   givenName,
   familyName,
-  passcode: [0, 1, 3].map((step) => WORDS[(index * 5 + step * 3) % WORDS.length]).join(' '),
+  passcode: [index * 5, index * 7 + 3, index + Math.floor(index / 12) + 6]
+    .map((at) => WORDS[at % WORDS.length])
+    .join(' '),
 }));
 
 /** A second, smaller class shows that classes are apart. */

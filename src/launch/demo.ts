@@ -1,4 +1,4 @@
-import { rmSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
 import { migrate } from '../server/database/migrate';
@@ -12,6 +12,8 @@ import { isFree } from './ports';
 import { step } from './progress';
 
 const DEFAULT_PORT = 4170;
+/** Stands in the data folder once the demo class is laid out completely. */
+const LOADED = 'demo-is-loaded';
 
 /** `./porch demo`: everything from an empty machine to a running demo class. Ends when it is told to, or a part of it ends. */
 export async function demo(root: string, args: readonly string[]): Promise<number> {
@@ -24,9 +26,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
   const running: { stop(): Promise<void> }[] = [];
   const told = toldToStop();
   try {
-    if (fresh)
-      for (const part of ['mariadb', 'pictures'])
-        rmSync(path.join(folder, part), { recursive: true, force: true });
+    clearUnfinished(folder, fresh);
     await install([MARIADB]);
     await build(root, '.next');
     const database = await step('Starting the database', () => startMariadb(folder));
@@ -41,6 +41,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
       now: new Date(),
       progress: (what) => process.stderr.write(`${what} …\n`),
     });
+    writeFileSync(path.join(folder, LOADED), '');
     const application = await step('Starting the application', () =>
       startApplication({ root, build: '.next', port, databaseUrl: database.url, pictures: data.pictures }),
     );
@@ -63,6 +64,18 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     for (const part of running.reverse()) await part.stop();
     data.release();
   }
+}
+
+/** Begins anew where that is asked for, or where an earlier start was broken off before anybody could have used it. */
+function clearUnfinished(folder: string, fresh: boolean): void {
+  const loaded = path.join(folder, LOADED);
+  const unfinished = !existsSync(loaded) && existsSync(path.join(folder, 'mariadb'));
+  if (unfinished && !fresh)
+    console.error('An earlier start was broken off while the demo was laid out; it is done again.');
+  if (!fresh && !unfinished) return;
+  for (const part of [LOADED, 'mariadb', 'pictures'])
+    rmSync(path.join(folder, part), { recursive: true, force: true });
+  mkdirSync(path.join(folder, 'pictures'), { recursive: true });
 }
 
 function portOf(setting: string | undefined): number {

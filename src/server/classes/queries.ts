@@ -63,12 +63,12 @@ export async function listClassesOf(
   );
 }
 
-/** The people of a class, by given name. */
+/** The people of a class: the teacher who runs it first, then by given name. */
 export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
   return database.rows<MemberRow>(
     `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName
      FROM memberships JOIN people ON people.id = memberships.person_id
-     WHERE class_id = :classId ORDER BY given_name, family_name`,
+     WHERE class_id = :classId ORDER BY role <> 'teacher', given_name, family_name`,
     { classId },
   );
 }

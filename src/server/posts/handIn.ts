@@ -94,10 +94,10 @@ async function giveAddress(database: Database, post: PostRow): Promise<void> {
   await updateAddress(database, post.id, freeAddress(wished, taken));
 }
 
-/** A number that a child can read out, not one that tells how many hand-ins there are. */
+/** A number that a child can read out, not one that tells how many hand-ins there are; longer only where short ones are taken. */
 async function newReceipt(database: Database): Promise<number> {
-  for (;;) {
-    const receipt = randomInt(10_000, 1_000_000);
+  for (let most = 100_000; ; most *= 2) {
+    const receipt = randomInt(10_000, most);
     if (!(await findHandInByReceipt(database, receipt))) return receipt;
   }
 }

@@ -217,3 +217,52 @@ function withLabels<Row extends { readonly labels: readonly string[] }>(row: Sto
 function withEvidence(row: StoredEvidence): HandInRow {
   return { ...row, evidence: JSON.parse(row.evidence) as Answer };
 }
+
+export interface StandingRow {
+  readonly postId: string;
+  readonly assignmentId: string;
+  readonly writerId: string;
+  readonly stage: Stage;
+  /** Of the latest hand-in; null where there is none. */
+  readonly handInId: string | null;
+  readonly ordinal: number | null;
+  readonly handedInAt: Date | null;
+  readonly evidence: Answer | null;
+}
+
+/** How each post of a class stands, with its latest hand-in; those that have waited longest first. */
+export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
+  const rows = await database.rows<Omit<StandingRow, 'evidence'> & { readonly evidence: string | null }>(
+    `SELECT posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId, ordinal,
+       handed_in_at AS handedInAt, evidence
+     FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     WHERE posts.class_id = :classId ORDER BY handed_in_at, posts.id`,
+    { classId },
+  );
+  return rows.map((row) => ({
+    ...row,
+    evidence: row.evidence === null ? null : (JSON.parse(row.evidence) as Answer),
+  }));
+}
+
+export async function countWaiting(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ waiting: number }>(
+    "SELECT COUNT(*) AS waiting FROM posts WHERE class_id = :classId AND stage = 'handedIn'",
+    { classId },
+  );
+  return Number(row?.waiting ?? 0);
+}
+
+/** The posts of one writer in a class. */
+export async function listPostsOf(
+  database: Database,
+  classId: string,
+  writerId: string,
+): Promise<readonly PostRow[]> {
+  const rows = await database.rows<StoredLabels<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE class_id = :classId AND writer_id = :writerId`,
+    { classId, writerId },
+  );
+  return rows.map((row) => withLabels<PostRow>(row));
+}

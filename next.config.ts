@@ -1,0 +1,14 @@
+import type { NextConfig } from 'next';
+import createNextIntlPlugin from 'next-intl/plugin';
+
+const config: NextConfig = {
+  // Tests build beside a running demo, into a folder of their own.
+  distDir: process.env['PORCH_BUILD'] ?? '.next',
+  serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino'],
+  poweredByHeader: false,
+  reactStrictMode: true,
+  // Linting and types are steps of their own in the test command.
+  typescript: { ignoreBuildErrors: true },
+};
+
+export default createNextIntlPlugin('./src/messages/request.ts')(config);

@@ -1,0 +1,15 @@
+import { notFound } from 'next/navigation';
+import { KeptPage } from '@/components/blog/KeptPage';
+import { maybeKept } from '@/server/blog/viewBlog';
+import { currentSession } from '@/server/http/request';
+
+export default async function KeptHandInPage({
+  params,
+}: {
+  readonly params: Promise<{ blog: string; receipt: string }>;
+}) {
+  const { blog, receipt } = await params;
+  const kept = await maybeKept(blog, Number(receipt), (await currentSession())?.person.id ?? null);
+  if (!kept) notFound();
+  return <KeptPage {...kept} />;
+}

@@ -1,0 +1,32 @@
+import type { ReactNode } from 'react';
+import { Lintel, type LintelProps } from '@/components/desk/Lintel';
+import { findPerson } from '@/server/people/queries';
+import { database } from '@/server/database/database';
+import { countWaiting } from '@/server/posts/queries';
+import { isTeacher, shownInClass, type Desk } from '@/server/sessions/desk';
+
+interface DeskFrameProps {
+  readonly desk: Desk;
+  readonly current: LintelProps['current'];
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** The lintel over a page of the desk. */
+export async function DeskFrame({ desk, current, className, children }: DeskFrameProps) {
+  const { role, inClass, personId } = desk;
+  const person = await findPerson(database, personId);
+  const shown = person ? shownInClass({ ...person, role }) : { name: '', monogram: '' };
+  return (
+    <div className={className}>
+      <Lintel
+        role={isTeacher(role) ? 'teacher' : 'student'}
+        person={shown}
+        inClass={inClass}
+        waiting={isTeacher(role) ? await countWaiting(database, inClass.id) : 0}
+        current={current}
+      />
+      {children}
+    </div>
+  );
+}

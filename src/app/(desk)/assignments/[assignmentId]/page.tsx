@@ -1,0 +1,31 @@
+import { notFound } from 'next/navigation';
+import { AssignmentToRead } from '@/components/assignment/AssignmentToRead';
+import { Builder } from '@/components/assignment/Builder';
+import { maybeAssignmentToRead, maybeBuilder } from '@/server/assignments/viewAssignment';
+import { requireDesk } from '@/server/http/desk';
+import { listWork } from '@/server/today/listWork';
+import { DeskFrame } from '../../DeskFrame';
+
+export default async function AssignmentPage({
+  params,
+}: {
+  readonly params: Promise<{ assignmentId: string }>;
+}) {
+  const { assignmentId } = await params;
+  const desk = await requireDesk();
+  const builder = await maybeBuilder(assignmentId, desk);
+  if (builder)
+    return (
+      <DeskFrame desk={desk} current="assignments" className="desk">
+        <Builder key={assignmentId} {...builder} />
+      </DeskFrame>
+    );
+  const assignment = await maybeAssignmentToRead(assignmentId, desk);
+  if (!assignment) notFound();
+  const work = (await listWork(desk)).find((one) => one.assignmentId === assignmentId);
+  return (
+    <DeskFrame desk={desk} current={null}>
+      <AssignmentToRead {...assignment} postId={work?.postId ?? null} />
+    </DeskFrame>
+  );
+}

@@ -1,0 +1,18 @@
+import { perform } from '@/server/access/perform';
+import { NOT_THERE } from '@/server/access/useCase';
+import { answer, jsonOf } from '@/server/http/answer';
+import { currentSession } from '@/server/http/request';
+import { findUseCase } from '@/server/useCases';
+
+export async function POST(
+  request: Request,
+  { params }: { params: Promise<{ useCase: string }> },
+): Promise<Response> {
+  return answer(request, async () => {
+    const useCase = findUseCase((await params).useCase);
+    if (!useCase) return NOT_THERE;
+    const session = await currentSession();
+    if (!session) return { ok: false, code: 'signedOut' };
+    return perform(useCase, await jsonOf(request), { personId: session.person.id, now: new Date() });
+  });
+}

@@ -1,0 +1,22 @@
+import { answer, jsonOf } from '@/server/http/answer';
+import { addressOf, currentToken, dropToken, keepToken } from '@/server/http/request';
+import { endSession } from '@/server/sessions/session';
+import { signIn } from '@/server/sessions/signIn';
+
+export async function POST(request: Request): Promise<Response> {
+  return answer(request, async () => {
+    const result = await signIn(await jsonOf(request), { address: addressOf(request), now: new Date() });
+    if (!result.ok) return result;
+    await keepToken(result.value.token, result.value.expiresAt);
+    return { ok: true, value: null };
+  });
+}
+
+export async function DELETE(request: Request): Promise<Response> {
+  return answer(request, async () => {
+    const token = await currentToken();
+    if (token) await endSession(token);
+    await dropToken();
+    return { ok: true, value: null };
+  });
+}

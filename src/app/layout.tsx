@@ -1,0 +1,34 @@
+import type { Metadata, Viewport } from 'next';
+import { NextIntlClientProvider } from 'next-intl';
+import { getTranslations } from 'next-intl/server';
+import type { ReactNode } from 'react';
+import { NonceProvider } from '@/components/basics/NonceContext';
+import { Sprite } from '@/components/basics/Sprite';
+import { currentNonce } from '@/server/http/request';
+import '@fontsource-variable/literata/wght.css';
+import '@fontsource-variable/literata/wght-italic.css';
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import './styles/globals.css';
+
+export async function generateMetadata(): Promise<Metadata> {
+  const t = await getTranslations('site');
+  return {
+    title: { default: t('name'), template: `%s · ${t('name')}` },
+    robots: { index: false, follow: false },
+  };
+}
+
+export const viewport: Viewport = { themeColor: '#1e5743', width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        <Sprite />
+        <NonceProvider nonce={await currentNonce()}>
+          <NextIntlClientProvider>{children}</NextIntlClientProvider>
+        </NonceProvider>
+      </body>
+    </html>
+  );
+}

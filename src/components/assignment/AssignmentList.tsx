@@ -1,0 +1,62 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { NewAssignmentButton } from './NewAssignmentButton';
+
+interface AssignmentListProps {
+  readonly classId: string;
+  readonly groupName: string;
+  readonly assignments: readonly {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly isSet: boolean;
+    readonly due: string | null;
+    readonly bays: number;
+    readonly points: number;
+    readonly handedIn: number;
+    readonly waiting: number;
+  }[];
+}
+
+/** A class's assignments, the latest first. */
+export function AssignmentList({ classId, groupName, assignments }: AssignmentListProps) {
+  const t = useTranslations('assignments');
+  const unset = assignments.filter((assignment) => !assignment.isSet).length;
+  return (
+    <main className="page" id="main">
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <h1 className="says">{t('title', { count: assignments.length - unset, group: groupName })}</h1>
+          <p className="under">{unset > 0 ? t('unset', { count: unset }) : t('allSet')}</p>
+        </div>
+        <NewAssignmentButton classId={classId} />
+      </div>
+      <ul className="rows mt-6">
+        {assignments.map((assignment) => (
+          <li key={assignment.id} className="sm:grid-cols-[40px_1fr_220px_170px_90px]">
+            <span className="font-read text-[22px] font-semibold">{assignment.number}</span>
+            <span>
+              <b>{assignment.title || t('untitled')}</b>
+              <span className="calm block">
+                {t('size', { bays: assignment.bays, points: assignment.points })}
+              </span>
+            </span>
+            <span className="calm">{assignment.due ? t('due', { due: assignment.due }) : t('noDue')}</span>
+            <span className="calm">
+              {assignment.isSet
+                ? t('in', { count: assignment.handedIn, waiting: assignment.waiting })
+                : t('onlyTeachers')}
+            </span>
+            <Link
+              className="btn"
+              href={`/assignments/${assignment.id}`}
+              aria-label={t('openTitle', { title: assignment.title || t('untitled') })}
+            >
+              {t('open')}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}

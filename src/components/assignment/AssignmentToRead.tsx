@@ -1,0 +1,98 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { Criterion } from '../../core/assignments/rubric';
+import type { Requirement } from '../../core/requirements/requirement';
+import { Mark } from '../basics/Mark';
+import { useRequirementName } from '../railing/RequirementLine';
+import { BeginButton } from './BeginButton';
+
+interface AssignmentToReadProps {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly instructions: string;
+  readonly requirements: readonly Requirement[];
+  readonly rubric: readonly Criterion[];
+  readonly due: string | null;
+  readonly postId: string | null;
+}
+
+/** An assignment as a student reads it before beginning. */
+export function AssignmentToRead({
+  id,
+  number,
+  title,
+  instructions,
+  requirements,
+  rubric,
+  due,
+  postId,
+}: AssignmentToReadProps) {
+  const t = useTranslations('assignments.read');
+  const nameOf = useRequirementName();
+  return (
+    <main className="page max-w-[820px]!" id="main">
+      <p className="kind">{t('number', { number })}</p>
+      <h1 className="says">{title}</h1>
+      <p className="under">{due ? t('due', { due }) : t('noDue')}</p>
+      <p className="prose my-6 whitespace-pre-wrap">{instructions}</p>
+      <h2 className="section-head">{t('needs')}</h2>
+      <ul className="my-3 grid gap-2">
+        {requirements.map((requirement) => (
+          <li key={requirement.id} className="flex items-center gap-2">
+            <Mark id={requirement.weight === 'bonus' ? 's-c' : 's-g'} className="s" />
+            <b>{nameOf(requirement)}</b>
+            <span className="text-ink-2">{t(`asks.${requirement.kind}`, asksOf(requirement))}</span>
+          </li>
+        ))}
+      </ul>
+      {rubric.length ? (
+        <>
+          <h2 className="section-head mt-6">{t('rubric')}</h2>
+          <ul className="my-3 grid gap-3">
+            {rubric.map((criterion) => (
+              <li key={criterion.id}>
+                <b>{criterion.name}</b>
+                <ol className="text-ink-2">
+                  {criterion.levels.map((level, index) => (
+                    <li key={index}>
+                      {t('level', {
+                        level: index + 1,
+                        description: level.description,
+                        points: level.points * criterion.weight,
+                      })}
+                    </li>
+                  ))}
+                </ol>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      {postId ? (
+        <Link className="btn go" href={`/writing/${postId}`}>
+          {t('writeOn')}
+        </Link>
+      ) : (
+        <BeginButton assignmentId={id} label={t('begin')}>
+          {t('begin')}
+        </BeginButton>
+      )}
+    </main>
+  );
+}
+
+/** Settings as values for a sentence; a limit that is not set is 0. */
+function asksOf(requirement: Requirement): Record<string, string | number> {
+  const list = (name: string) =>
+    (requirement[name] as readonly unknown[] | undefined)?.flat().join(', ') ?? '';
+  return {
+    min: Number(requirement['min'] ?? 0),
+    max: Number(requirement['max'] ?? 0),
+    begins: String(requirement['startsWith'] ?? ''),
+    credit: String(requirement['credit'] === true),
+    description: String(requirement['description'] === true),
+    all: list('allOf'),
+    one: list('oneOf'),
+  };
+}

@@ -1,0 +1,146 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useId } from 'react';
+import { audiencesUpTo, AUDIENCES } from '../../core/access/audience';
+import { RELEASES } from '../../core/posts/release';
+import type { AssignmentDraft, BuilderProps } from './builderProps';
+import { CheckFill } from './forms/fields';
+
+interface WhatStudentsReadProps extends BuilderProps {
+  readonly change: (part: Partial<AssignmentDraft>) => void;
+  readonly problemAt: (field: string) => string;
+}
+
+/** What the class will read, when it is due, and who reads the posts. */
+export function WhatStudentsRead({ draft, change, problemAt, groupName, ceiling }: WhatStudentsReadProps) {
+  const t = useTranslations('builder.read');
+  const id = useId();
+  const field = (name: string) => ({
+    id: `${id}-${name}`,
+    'aria-invalid': problemAt(name) !== '',
+    'aria-describedby': `${id}-${name}-problem`,
+  });
+  const problem = (name: string) => (
+    <p id={`${id}-${name}-problem`} className="problem" role="alert">
+      {problemAt(name)}
+    </p>
+  );
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <h2 className="section-head">{t('title', { group: groupName })}</h2>
+      <label className="flex items-center gap-2 font-semibold text-clay" htmlFor={`${id}-number`}>
+        {t('assignment')}
+        <input
+          {...field('number')}
+          className="fill small-number"
+          type="number"
+          min={0}
+          max={999}
+          value={draft.number}
+          onChange={(event) =>
+            change({ number: Math.max(0, Math.min(999, Math.round(event.target.valueAsNumber || 0))) })
+          }
+        />
+      </label>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-title`}>
+          {t('titleLabel')}
+        </label>
+        <input
+          {...field('title')}
+          className="field font-read !text-[22px] font-semibold"
+          maxLength={200}
+          value={draft.title}
+          onChange={(event) => change({ title: event.target.value })}
+        />
+        {problem('title')}
+      </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-instructions`}>
+          {t('instructions')}
+        </label>
+        <textarea
+          {...field('instructions')}
+          className="field min-h-40 font-read !text-[16px] [field-sizing:content]"
+          maxLength={10_000}
+          value={draft.instructions}
+          onChange={(event) => change({ instructions: event.target.value })}
+        />
+        {problem('instructions')}
+      </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-due`}>
+          {t('due')}
+        </label>
+        <input
+          {...field('due')}
+          className="field"
+          type="datetime-local"
+          value={draft.due ?? ''}
+          onChange={(event) => change({ due: event.target.value || null })}
+        />
+        {problem('due')}
+      </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-audience`}>
+          {t('audience')}
+        </label>
+        <select
+          {...field('audience')}
+          className="field"
+          value={draft.audience}
+          onChange={(event) =>
+            change({ audience: AUDIENCES.find((one) => one === event.target.value) ?? draft.audience })
+          }
+        >
+          {audiencesUpTo(ceiling)
+            .filter((audience) => audience !== 'passphrase')
+            .map((audience) => (
+              <option key={audience} value={audience}>
+                {t(`audiences.${audience}`)}
+              </option>
+            ))}
+        </select>
+        <p className="mt-1 text-[13.5px] text-ink-2">{t(`audienceMeans.${draft.audience}`)}</p>
+        {problem('audience')}
+      </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-release`}>
+          {t('release')}
+        </label>
+        <select
+          {...field('release')}
+          className="field"
+          value={draft.release}
+          onChange={(event) =>
+            change({ release: RELEASES.find((one) => one === event.target.value) ?? draft.release })
+          }
+        >
+          {RELEASES.map((release) => (
+            <option key={release} value={release}>
+              {t(`releases.${release}`)}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-missing`}>
+          {t('missing')}
+        </label>
+        <select
+          {...field('missing')}
+          className="field"
+          value={draft.missing}
+          onChange={(event) => change({ missing: event.target.value === 'stops' ? 'stops' : 'warns' })}
+        >
+          <option value="warns">{t('warns')}</option>
+          <option value="stops">{t('stops')}</option>
+        </select>
+      </div>
+      <CheckFill checked={draft.draftsOpen} onChange={(draftsOpen) => change({ draftsOpen })}>
+        {t('draftsOpen')}
+      </CheckFill>
+    </div>
+  );
+}

@@ -1,0 +1,88 @@
+'use client';
+
+import { useId, type ReactNode } from 'react';
+
+interface NumberFillProps {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onChange: (value: number | undefined) => void;
+  readonly decimals?: boolean;
+  readonly least?: number;
+}
+
+/** A number edited where it stands in a sentence; left empty it is not asked for. */
+export function NumberFill({ label, value, onChange, decimals = false, least = 0 }: NumberFillProps) {
+  return (
+    <input
+      className="fill small-number"
+      type="number"
+      aria-label={label}
+      min={least}
+      max={100000}
+      step={decimals ? 'any' : 1}
+      value={value ?? ''}
+      onChange={(event) => {
+        const number = event.target.valueAsNumber;
+        const valid = Number.isFinite(number) && number >= least && number <= 100_000;
+        onChange(valid ? (decimals ? number : Math.round(number)) : undefined);
+      }}
+    />
+  );
+}
+
+interface ListFillProps {
+  readonly label: string;
+  readonly value: readonly string[];
+  readonly onChange: (value: readonly string[]) => void;
+  readonly suggestions?: readonly string[];
+}
+
+/** Several short texts with commas between them. */
+export function ListFill({ label, value, onChange, suggestions = [] }: ListFillProps) {
+  const id = useId();
+  return (
+    <>
+      <input
+        className="fill !w-52"
+        aria-label={label}
+        list={id}
+        maxLength={300}
+        defaultValue={value.join(', ')}
+        onChange={(event) =>
+          onChange(
+            event.target.value
+              .split(',')
+              .map((part) => part.trim())
+              .filter(Boolean),
+          )
+        }
+      />
+      <datalist id={id}>
+        {suggestions.map((suggestion) => (
+          <option key={suggestion} value={suggestion} />
+        ))}
+      </datalist>
+    </>
+  );
+}
+
+interface CheckFillProps {
+  readonly checked: boolean;
+  readonly onChange: (checked: boolean) => void;
+  readonly children: ReactNode;
+}
+
+/** One thing that is asked or not. */
+export function CheckFill({ checked, onChange, children }: CheckFillProps) {
+  return (
+    <label className="inline-flex items-center gap-1.5 whitespace-nowrap">
+      <input
+        type="checkbox"
+        className="h-[17px] w-[17px] accent-[var(--porch)]"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {children}
+    </label>
+  );
+}

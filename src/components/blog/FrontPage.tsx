@@ -1,0 +1,72 @@
+import { useTranslations } from 'next-intl';
+import { Banner, type BlogShown } from './Banner';
+import { PostCard, type CardShown } from './PostCard';
+import { WeeklyPosts } from './WeeklyPosts';
+
+interface Counted {
+  readonly name: string;
+  readonly count: number;
+}
+
+export interface FrontPageProps {
+  readonly blog: BlogShown;
+  readonly signedIn: boolean;
+  readonly posts: readonly (CardShown & { readonly postId: string })[];
+  readonly weeks: readonly { readonly from: string; readonly count: number }[];
+  readonly labels: readonly Counted[];
+  readonly writers: readonly { readonly id: string; readonly name: string; readonly monogram: string }[];
+}
+
+/** The front page of a class blog. */
+export function FrontPage({ blog, signedIn, posts, weeks, labels, writers }: FrontPageProps) {
+  const t = useTranslations('blog');
+  const [lead, ...others] = posts;
+  return (
+    <div className="blog">
+      <a className="skip" href="#main">
+        {t('skip')}
+      </a>
+      <Banner blog={blog} signedIn={signedIn} />
+      <div className="front">
+        <main id="main">
+          {lead ? <PostCard card={lead} lead /> : <p className="py-10 text-[17px]">{t('nothingYet')}</p>}
+          <div className="others">
+            {others.map((post) => (
+              <PostCard key={post.postId} card={post} />
+            ))}
+          </div>
+        </main>
+        {posts.length ? (
+          <aside className="beside" aria-label={t('about')}>
+            <section>
+              <h2>{t('weekly', { count: posts.length })}</h2>
+              <WeeklyPosts weeks={weeks} />
+            </section>
+            <section>
+              <h2>{t('byLabel')}</h2>
+              <ul className="grid gap-1.5">
+                {labels.slice(0, 8).map((label) => (
+                  <li key={label.name} className="flex justify-between">
+                    <span>{label.name}</span>
+                    <span className="text-ink-2">{label.count}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+            <section>
+              <h2>{t('writers', { count: writers.length })}</h2>
+              <ul className="flex flex-wrap gap-1.5">
+                {writers.map((writer) => (
+                  <li key={writer.id} className="mono" title={writer.name}>
+                    <span aria-hidden="true">{writer.monogram}</span>
+                    <span className="sr-only">{writer.name}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </aside>
+        ) : null}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+
+export interface CardShown {
+  readonly address: string;
+  readonly title: string;
+  readonly teaser: string;
+  readonly words: number;
+  readonly assignmentTitle: string;
+  readonly published: string;
+  readonly cover: { readonly src: string; readonly description: string } | null;
+  readonly writer: { readonly name: string; readonly monogram: string };
+}
+
+/** A post on the front page; the newest leads with a large picture. */
+export function PostCard({ card, lead = false }: { readonly card: CardShown; readonly lead?: boolean }) {
+  const t = useTranslations('blog');
+  const picture = card.cover ? (
+    <img
+      className="cover"
+      src={`/pictures/${card.cover.src}/960`}
+      srcSet={`/pictures/${card.cover.src}/480 480w, /pictures/${card.cover.src}/960 960w`}
+      sizes="(max-width: 760px) 100vw, 430px"
+      alt={card.cover.description}
+      loading={lead ? 'eager' : 'lazy'}
+    />
+  ) : null;
+  const words = (
+    <div>
+      {lead ? <p className="kind mb-1">{card.assignmentTitle}</p> : null}
+      <h2>{card.title}</h2>
+      <p className="teaser mt-1">{card.teaser}</p>
+      <p className="byline">
+        <span className="mono" aria-hidden="true">
+          {card.writer.monogram}
+        </span>
+        {t('byline', { name: card.writer.name, date: card.published, words: card.words })}
+      </p>
+    </div>
+  );
+  return (
+    <article className={lead ? 'card' : 'card min-w-0'}>
+      <Link className={lead && picture ? 'whole lead' : 'whole'} href={card.address} prefetch={false}>
+        {picture}
+        {words}
+      </Link>
+    </article>
+  );
+}

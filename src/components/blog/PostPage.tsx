@@ -1,0 +1,57 @@
+import { useTranslations } from 'next-intl';
+import type { Audience } from '../../core/access/audience';
+import { Banner, type BlogShown } from './Banner';
+import type { CardShown } from './PostCard';
+
+export interface PostPageProps extends CardShown {
+  readonly blog: BlogShown;
+  readonly signedIn: boolean;
+  readonly html: string;
+  readonly labels: readonly string[];
+  readonly audience: Audience;
+}
+
+/** One post, as its readers see it. */
+export function PostPage({ blog, signedIn, html, labels, audience, ...post }: PostPageProps) {
+  const t = useTranslations('blog');
+  return (
+    <div className="blog">
+      <a className="skip" href="#main">
+        {t('skip')}
+      </a>
+      <Banner blog={blog} signedIn={signedIn} low />
+      <main id="main">
+        <article>
+          <header className={post.cover ? 'post-head' : 'post-head bare'}>
+            <div className="words">
+              <p className="kind mb-2">{post.assignmentTitle}</p>
+              <h1>{post.title}</h1>
+              <p className="byline !mt-5">
+                <span className="mono" aria-hidden="true">
+                  {post.writer.monogram}
+                </span>
+                <span>
+                  <b className="block text-ink">{post.writer.name}</b>
+                  {t('published', {
+                    date: post.published,
+                    words: post.words,
+                    audience: t(`audience.${audience}`),
+                  })}
+                </span>
+              </p>
+            </div>
+            {post.cover ? <img src={`/pictures/${post.cover.src}/1600`} alt="" /> : null}
+          </header>
+          <div className="post-body">
+            <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
+            {labels.length ? (
+              <p className="mt-8 border-t border-line pt-3 text-ink-2">
+                {t('labels', { labels: labels.join(', ') })}
+              </p>
+            ) : null}
+          </div>
+        </article>
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,62 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { dayInWords } from '../../core/timing/inWords';
+import { Mark } from '../basics/Mark';
+import { PersonMenu } from './PersonMenu';
+
+export interface LintelProps {
+  readonly role: 'teacher' | 'student';
+  readonly person: { readonly name: string; readonly monogram: string };
+  readonly inClass: {
+    readonly title: string;
+    readonly groupName: string;
+    readonly address: string;
+    readonly timeZone: string;
+    readonly language: string;
+  } | null;
+  /** How many posts wait for a teacher. */
+  readonly waiting: number;
+  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | null;
+}
+
+/** The beam over every page of the desk: where one can go, the day, the class, the person. */
+export function Lintel({ role, person, inClass, waiting, current }: LintelProps) {
+  const t = useTranslations('lintel');
+  const places =
+    role === 'teacher' ? (['today', 'assignments', 'pile'] as const) : (['today', 'writing'] as const);
+  return (
+    <header className="lintel">
+      <a className="skip" href="#main">
+        {t('skip')}
+      </a>
+      <Link className="mark" href="/today">
+        <Mark id="house" />
+        {t('name')}
+      </Link>
+      <nav aria-label={t('places')}>
+        {places.map((place) => (
+          <Link
+            key={place}
+            href={`/${place}`}
+            {...(place === current ? { 'aria-current': 'page' as const } : {})}
+          >
+            {t(place)}
+            {place === 'pile' && waiting > 0 ? <span className="count">{waiting}</span> : null}
+          </Link>
+        ))}
+        {inClass ? <Link href={`/blog/${inClass.address}`}>{t('blog')}</Link> : null}
+      </nav>
+      <div className="who">
+        <span className="wide">
+          {dayInWords(Date.now(), inClass?.timeZone ?? 'UTC', inClass?.language ?? 'en')}
+        </span>
+        {inClass ? (
+          <span className="wide">
+            {inClass.title}, {inClass.groupName}
+          </span>
+        ) : null}
+        <PersonMenu {...person} />
+      </div>
+    </header>
+  );
+}

@@ -1,0 +1,203 @@
+'use client';
+
+import { ArrowRight } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import type { Answer } from '../../core/requirements/answer';
+import { mark } from '../../core/requirements/slats';
+import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
+import { Mark } from '../basics/Mark';
+import { LETTER } from '../railing/letters';
+import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
+import type { ComposeProps, DueShown } from './composeProps';
+
+export interface GateTrayProps {
+  readonly assignment: ComposeProps['assignment'];
+  readonly answer: Answer;
+  readonly readers: ComposeProps['readers'];
+  readonly writer: ComposeProps['writer'];
+  readonly teachers: ComposeProps['teachers'];
+  readonly due: DueShown;
+  readonly handIns: number;
+  readonly busy: boolean;
+  readonly problem: string;
+  readonly onHandIn: () => void;
+  readonly onAudience: (audience: Audience) => void;
+  readonly onLower: () => void;
+  readonly onOpenBay: (requirementId: string) => void;
+}
+
+/** The gate, raised: what is missing, who will read it and when, how it stands with the time. */
+export function GateTray(props: GateTrayProps) {
+  return (
+    <>
+      <Missing {...props} />
+      <Readers {...props} />
+      <Time {...props} />
+    </>
+  );
+}
+
+function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
+  const t = useTranslations('gate');
+  const nameOf = useRequirementName();
+  const weighed = answer.requirements.map((one, index) => ({
+    one,
+    requirement: assignment.requirements[index]!,
+  }));
+  const missing = weighed.filter(
+    ({ one, requirement }) =>
+      requirement.weight === 'required' && one.state !== 'met' && one.state !== 'unknown',
+  );
+  const others = weighed.filter((pair) => !missing.includes(pair));
+  return (
+    <section>
+      <h2 className="!text-[25px]">
+        {missing.length ? t('missing', { count: missing.length }) : t('nothingMissing')}
+      </h2>
+      <p className="text-ink-2">
+        {missing.length && assignment.missing === 'stops' ? t('stops') : t('safeWhichever')}
+      </p>
+      <ul className="grid gap-2">
+        {missing.map(({ one, requirement }) => (
+          <li key={one.id}>
+            <button
+              type="button"
+              className="grid w-full grid-cols-[17px_1fr_auto] items-center gap-3 rounded border border-edge bg-paper px-3 py-2 text-left"
+              onClick={() => onOpenBay(one.id)}
+            >
+              <Mark id={`s-${LETTER[mark(one, requirement.weight)]}`} className="s" />
+              <span>
+                <b className="block">{nameOf(requirement)}</b>
+                <span className="text-[14px] text-ink-2 [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic">
+                  <RequirementLine answer={one} />
+                </span>
+              </span>
+              <span className="inline-flex items-center gap-1 font-semibold text-porch">
+                {t('mend')} <ArrowRight aria-hidden="true" size={16} />
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {others.length ? (
+        <>
+          <h3 className="font-read text-[18px] font-semibold">
+            {missing.length ? t('done') : t('allOfThem')}
+          </h3>
+          <ul className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
+            {others.map(({ one, requirement }) => (
+              <li key={one.id} className="flex items-start gap-2 text-[14px]">
+                <Mark id={`s-${LETTER[mark(one, requirement.weight)]}`} className="s" />
+                <span>
+                  <b>{nameOf(requirement)}</b>{' '}
+                  <span className="text-ink-2">
+                    <RequirementLine answer={one} />
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+    </section>
+  );
+}
+
+function Readers({ readers, writer, teachers, onAudience }: GateTrayProps) {
+  const t = useTranslations('gate.readers');
+  const names = teachers.map((teacher) => teacher.name).join(t('and'));
+  const atHandIn = readers.release === 'handIn' && readers.audience !== 'writerAndTeachers';
+  const steps = [
+    {
+      key: 'now',
+      words: readers.now ? t(`audience.${readers.now}`, { name: writer.nameOutside }) : t('onlyYou'),
+      reached: true,
+    },
+    {
+      key: 'handIn',
+      words: atHandIn ? t('youTeachersAndClass', { names }) : t('youAndTeachers', { names }),
+      reached: false,
+    },
+    ...(readers.audience === 'writerAndTeachers'
+      ? []
+      : [
+          {
+            key: readers.release === 'opened' ? 'opened' : 'accepted',
+            words: t(`audience.${readers.audience}`, { name: writer.nameOutside }),
+            reached: false,
+          },
+        ]),
+  ];
+  return (
+    <section>
+      <h2>{t('title')}</h2>
+      <ol className="grid gap-3">
+        {steps.map((step) => (
+          <li
+            key={step.key}
+            className={`grid gap-0.5 border-l-[8px] pl-4 ${step.reached ? 'border-porch' : 'border-edge'}`}
+          >
+            <span className="text-[14px] text-ink-2">{t(`when.${step.key}`)}</span>
+            <span>{step.words}</span>
+          </li>
+        ))}
+      </ol>
+      <label className="mt-auto grid gap-1 text-[14px]">
+        <span className="font-semibold text-porch">{t('fewer')}</span>
+        <select
+          className="field"
+          value={readers.audience}
+          onChange={(event) =>
+            onAudience(AUDIENCES.find((one) => one === event.target.value) ?? readers.audience)
+          }
+        >
+          {audiencesUpTo(readers.widest)
+            .filter((audience) => audience !== 'passphrase')
+            .map((audience) => (
+              <option key={audience} value={audience}>
+                {t(`choice.${audience}`)}
+              </option>
+            ))}
+        </select>
+      </label>
+    </section>
+  );
+}
+
+function Time({ due, handIns, busy, problem, onHandIn, onLower, assignment, answer }: GateTrayProps) {
+  const t = useTranslations('gate.time');
+  const rule = due.lateRule;
+  return (
+    <section>
+      <h2>{due.when ? t('due', { when: due.when }) : t('noDue')}</h2>
+      <p className="font-semibold">
+        {due.when === null
+          ? null
+          : due.late
+            ? t('late', { days: Math.max(1, -due.inDays) })
+            : t('early', { days: due.inDays })}
+      </p>
+      {due.late && rule.kind !== 'none' ? <p>{t(`costs.${rule.kind}`, { perDay: rule.perDay })}</p> : null}
+      <p className="text-ink-2">{t('whatHappens', { ordinal: handIns + 1 })}</p>
+      {problem ? (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      ) : null}
+      <span className="mt-auto flex flex-wrap items-center gap-4">
+        <button
+          type="button"
+          className="btn go sm:!hidden"
+          disabled={busy || (!answer.ready && assignment.missing === 'stops')}
+          onClick={onHandIn}
+        >
+          {t('handItIn')}
+        </button>
+        <button type="button" className="act" onClick={onLower}>
+          {t('keepWriting')}
+        </button>
+        <kbd className="key">Esc</kbd>
+      </span>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { useFormatter, useNow, useTranslations } from 'next-intl';
+import { Mark } from '../basics/Mark';
+import { useRefusal } from '../basics/useRefusal';
+import type { ComposeProps } from './composeProps';
+import type { SaveState } from './useSaving';
+
+interface SaveLineProps {
+  readonly state: SaveState;
+  readonly stage: ComposeProps['post']['stage'];
+  readonly readers: ComposeProps['readers'];
+}
+
+/** The save state says both things: that the words are safe, and who can read them. */
+export function SaveLine({ state, stage, readers }: SaveLineProps) {
+  const t = useTranslations('editor.saving');
+  const refusal = useRefusal();
+  const lit = state.kind === 'saved' || state.kind === 'saving';
+  return (
+    <p className="safe no-print">
+      <Mark id={lit ? 'porch-light' : 'porch-dark'} />
+      <span>
+        <b role="status">
+          {state.kind === 'saved' ? <SavedAgo at={state.at} /> : null}
+          {state.kind === 'saving' ? t('saving') : null}
+          {state.kind === 'offline' ? t(state.kept ? 'offlineKept' : 'offlineInPage') : null}
+          {state.kind === 'signedOut' ? t('signedOut') : null}
+          {state.kind === 'branched' ? t('branched') : null}
+          {state.kind === 'refused' ? refusal(state) : null}
+        </b>{' '}
+        <WhoCanRead stage={stage} readers={readers} />
+      </span>
+    </p>
+  );
+}
+
+function SavedAgo({ at }: { readonly at: string }) {
+  const t = useTranslations('editor.saving');
+  const format = useFormatter();
+  const now = useNow({ updateInterval: 10_000 });
+  const moment = new Date(at);
+  // A clock that runs behind the server's would speak of the future.
+  const ago = now.getTime() - moment.getTime() < 10_000 ? t('justNow') : format.relativeTime(moment, now);
+  return <span aria-live="off">{t('saved', { ago })}</span>;
+}
+
+function WhoCanRead({ stage, readers }: Pick<SaveLineProps, 'stage' | 'readers'>) {
+  const t = useTranslations('editor.saving.readers');
+  if (readers.draftsOpen) return t('draftsOpen');
+  if (readers.readBy) return t('readBy', { teacher: readers.readBy.teacher, when: readers.readBy.when });
+  return stage === 'handedIn' ? t('handedIn') : t('onlyYou');
+}

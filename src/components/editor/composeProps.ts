@@ -1,0 +1,65 @@
+import type { Audience } from '../../core/access/audience';
+import type { DocumentJson } from '../../core/document/openDocument';
+import type { Grade } from '../../core/grading/grade';
+import type { Criterion } from '../../core/assignments/rubric';
+import type { Release } from '../../core/posts/release';
+import type { Stage } from '../../core/posts/stage';
+import type { AssignmentToCheck } from '../../core/requirements/requirement';
+
+/** What a writer writes, as it is sent and kept on this device. */
+export interface Writing {
+  readonly title: string;
+  readonly labels: readonly string[];
+  readonly body: DocumentJson;
+}
+
+export interface NoteShown {
+  readonly id: string;
+  readonly author: string;
+  /** In words, in the class's time zone. */
+  readonly when: string;
+  readonly text: string;
+}
+
+export interface DueShown {
+  /** In words, in the class's time zone; null without a due time. */
+  readonly when: string | null;
+  /** Whole days until then, negative when it is past, counted by the calendar. */
+  readonly inDays: number;
+  readonly late: boolean;
+  /** What a day of lateness costs, for a sentence. */
+  readonly lateRule: { readonly kind: 'none' | 'points' | 'percent'; readonly perDay: number };
+}
+
+/** Everything that the writing desk shows. */
+export interface ComposeProps {
+  readonly classId: string;
+  readonly post: Writing & {
+    readonly id: string;
+    readonly version: number;
+    readonly stage: Stage;
+    readonly savedAt: string;
+    readonly handIns: number;
+  };
+  readonly assignment: AssignmentToCheck & {
+    readonly id: string;
+    readonly missing: 'warns' | 'stops';
+    readonly instructions: string;
+  };
+  readonly writer: { readonly id: string; readonly monogram: string; readonly nameOutside: string };
+  readonly teachers: readonly { readonly name: string; readonly monogram: string }[];
+  readonly notes: readonly NoteShown[];
+  readonly due: DueShown;
+  readonly readers: {
+    readonly release: Release;
+    /** What class, assignment and writer allow together. */
+    readonly audience: Audience;
+    /** The widest that the writer may choose. */
+    readonly widest: Audience;
+    readonly now: Audience | null;
+    readonly readBy: { readonly teacher: string; readonly when: string } | null;
+    readonly draftsOpen: boolean;
+  };
+  readonly hashes: Readonly<Record<string, string>>;
+  readonly grade: { readonly grade: Grade; readonly rubric: readonly Criterion[] } | null;
+}

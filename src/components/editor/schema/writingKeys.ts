@@ -1,0 +1,33 @@
+import { Extension, textblockTypeInputRule, wrappingInputRule } from '@tiptap/core';
+
+/** Keys and typed beginnings that every writer expects of lists, headings and quotations. */
+export const writingKeys = Extension.create({
+  name: 'writingKeys',
+  addKeyboardShortcuts() {
+    const { commands } = this.editor;
+    return {
+      Enter: () => commands.splitListItem('listItem'),
+      Tab: () => commands.sinkListItem('listItem'),
+      'Shift-Tab': () => commands.liftListItem('listItem'),
+      'Mod-Alt-0': () => commands.setNode('paragraph'),
+      'Mod-Alt-2': () => commands.toggleNode('heading', 'paragraph', { level: 2 }),
+      'Mod-Alt-3': () => commands.toggleNode('heading', 'paragraph', { level: 3 }),
+      'Mod-Shift-7': () => commands.toggleList('orderedList', 'listItem'),
+      'Mod-Shift-8': () => commands.toggleList('bulletList', 'listItem'),
+    };
+  },
+  addInputRules() {
+    const { nodes } = this.editor.schema;
+    return [
+      wrappingInputRule({ find: /^\s*[-+*]\s$/, type: nodes['bulletList']! }),
+      wrappingInputRule({
+        find: /^(\d{1,4})[.)]\s$/,
+        type: nodes['orderedList']!,
+        getAttributes: (match) => ({ start: Number(match[1]) }),
+        joinPredicate: (match, node) => node.childCount + Number(node.attrs['start']) === Number(match[1]),
+      }),
+      textblockTypeInputRule({ find: /^##\s$/, type: nodes['heading']!, getAttributes: { level: 2 } }),
+      wrappingInputRule({ find: /^\s*>\s$/, type: nodes['blockquote']! }),
+    ];
+  },
+});

@@ -1,0 +1,124 @@
+'use client';
+
+import { useEditorState, type Editor } from '@tiptap/react';
+import { Image as ImageIcon, Link as LinkIcon, List, ListOrdered, Quote, Redo2, Undo2 } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import { Toolbar } from 'radix-ui';
+import { useRef, type ReactNode } from 'react';
+import { LinkPopover } from './LinkPopover';
+
+interface ToolsProps {
+  readonly editor: Editor;
+  readonly onFiles: (files: readonly File[]) => void;
+}
+
+/** The tools of the writing desk: every one has a word, none hides behind hovering. */
+export function Tools({ editor, onFiles }: ToolsProps) {
+  const t = useTranslations('editor.tools');
+  const picker = useRef<HTMLInputElement>(null);
+  const state = useEditorState({
+    editor,
+    selector: ({ editor: current }) => (current ? stateOf(current) : stateOf(editor)),
+  });
+  const run = () => editor.chain().focus();
+  return (
+    <Toolbar.Root className="tools" aria-label={t('label')}>
+      <Kind on={state.block === 'paragraph'} onPress={() => run().setNode('paragraph').run()}>
+        {t('text')}
+      </Kind>
+      <Kind
+        on={state.block === 'heading2'}
+        onPress={() => run().toggleNode('heading', 'paragraph', { level: 2 }).run()}
+      >
+        {t('heading')}
+      </Kind>
+      <Kind
+        on={state.block === 'heading3'}
+        onPress={() => run().toggleNode('heading', 'paragraph', { level: 3 }).run()}
+      >
+        {t('smallHeading')}
+      </Kind>
+      <Toolbar.Separator className="gap" />
+      <Kind on={state.strong} onPress={() => run().toggleMark('strong').run()}>
+        <strong>{t('bold')}</strong>
+      </Kind>
+      <Kind on={state.emphasis} onPress={() => run().toggleMark('emphasis').run()}>
+        <em>{t('italic')}</em>
+      </Kind>
+      <Kind on={state.underline} onPress={() => run().toggleMark('underline').run()}>
+        <span className="underline">{t('underline')}</span>
+      </Kind>
+      <Toolbar.Separator className="gap" />
+      <Toolbar.Button onClick={() => picker.current?.click()}>
+        <ImageIcon aria-hidden="true" /> {t('picture')}
+      </Toolbar.Button>
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        multiple
+        hidden
+        aria-label={t('pictureFile')}
+        onChange={(event) => {
+          onFiles([...(event.target.files ?? [])]);
+          event.target.value = '';
+        }}
+      />
+      <LinkPopover editor={editor} on={state.link}>
+        <LinkIcon aria-hidden="true" /> {t('link')}
+      </LinkPopover>
+      <Toolbar.Separator className="gap" />
+      <Kind on={state.bulletList} onPress={() => run().toggleList('bulletList', 'listItem').run()}>
+        <List aria-hidden="true" /> {t('list')}
+      </Kind>
+      <Kind on={state.orderedList} onPress={() => run().toggleList('orderedList', 'listItem').run()}>
+        <ListOrdered aria-hidden="true" /> {t('steps')}
+      </Kind>
+      <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
+        <Quote aria-hidden="true" /> {t('quotation')}
+      </Kind>
+      <span className="flex-1" />
+      <Toolbar.Button disabled={!state.canUndo} onClick={() => run().undo().run()}>
+        <Undo2 aria-hidden="true" /> {t('undo')}
+      </Toolbar.Button>
+      <Toolbar.Button disabled={!state.canRedo} onClick={() => run().redo().run()}>
+        <Redo2 aria-hidden="true" /> {t('redo')}
+      </Toolbar.Button>
+    </Toolbar.Root>
+  );
+}
+
+function Kind({
+  on,
+  onPress,
+  children,
+}: {
+  readonly on: boolean;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}) {
+  return (
+    <Toolbar.Button aria-pressed={on} data-state={on ? 'on' : 'off'} onClick={onPress}>
+      {children}
+    </Toolbar.Button>
+  );
+}
+
+function stateOf(editor: Editor) {
+  return {
+    block: editor.isActive('heading', { level: 2 })
+      ? 'heading2'
+      : editor.isActive('heading', { level: 3 })
+        ? 'heading3'
+        : 'paragraph',
+    strong: editor.isActive('strong'),
+    emphasis: editor.isActive('emphasis'),
+    underline: editor.isActive('underline'),
+    link: editor.isActive('link'),
+    bulletList: editor.isActive('bulletList'),
+    orderedList: editor.isActive('orderedList'),
+    quotation: editor.isActive('blockquote'),
+    canUndo: editor.can().undo(),
+    canRedo: editor.can().redo(),
+  };
+}

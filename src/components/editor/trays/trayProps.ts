@@ -1,0 +1,19 @@
+import type { Editor } from '@tiptap/react';
+import type { RequirementAnswer } from '../../../core/requirements/answer';
+import type { Requirement } from '../../../core/requirements/requirement';
+import type { ComposeProps } from '../composeProps';
+
+/** What every tray is given: its requirement, how it stands, and the post it can change. */
+export interface TrayContentProps {
+  readonly requirement: Requirement;
+  readonly answer: RequirementAnswer;
+  readonly assignment: ComposeProps['assignment'];
+  readonly writer: ComposeProps['writer'];
+  readonly editor: Editor;
+  readonly title: string;
+  readonly labels: readonly string[];
+  readonly setTitle: (title: string) => void;
+  readonly setLabels: (labels: readonly string[]) => void;
+  readonly addPictures: () => void;
+  readonly lower: () => void;
+}

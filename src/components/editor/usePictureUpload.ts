@@ -1,0 +1,67 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { useCallback, useState } from 'react';
+import { send } from '../basics/call';
+
+interface Added {
+  readonly pictureId: string;
+  readonly perceptualHash: string;
+}
+
+export type Upload =
+  | { readonly kind: 'idle' }
+  | { readonly kind: 'running'; readonly name: string; readonly left: number }
+  | {
+      readonly kind: 'refused';
+      readonly name: string;
+      readonly code: string;
+      readonly values?: Readonly<Record<string, string | number>>;
+    };
+
+interface PictureUpload {
+  readonly upload: Upload;
+  readonly hashes: Readonly<Record<string, string>>;
+  add(editor: Editor, files: readonly File[]): Promise<void>;
+  dismiss(): void;
+}
+
+/** Uploads pictures one after the other and puts each where the cursor is. */
+export function usePictureUpload(classId: string, known: Readonly<Record<string, string>>): PictureUpload {
+  const [upload, setUpload] = useState<Upload>({ kind: 'idle' });
+  const [hashes, setHashes] = useState(known);
+  const add = useCallback(
+    async (editor: Editor, files: readonly File[]) => {
+      for (const [index, file] of files.entries()) {
+        setUpload({ kind: 'running', name: file.name, left: files.length - index });
+        const outcome = await send<Added>(`/api/pictures?class=${encodeURIComponent(classId)}`, 'POST', file);
+        if (!outcome.ok) {
+          setUpload({ ...outcome, kind: 'refused', name: file.name });
+          return;
+        }
+        const { pictureId, perceptualHash } = outcome.value;
+        setHashes((earlier) => ({ ...earlier, [pictureId]: perceptualHash }));
+        insertPicture(editor, pictureId);
+      }
+      setUpload({ kind: 'idle' });
+    },
+    [classId],
+  );
+  const dismiss = useCallback(() => setUpload({ kind: 'idle' }), []);
+  return { upload, hashes, add, dismiss };
+}
+
+/** After the block that the cursor is in; never inside another picture's caption. */
+function insertPicture(editor: Editor, src: string): void {
+  const { $from } = editor.state.selection;
+  const after = $from.depth > 0 ? $from.after(1) : $from.pos;
+  const picture = { type: 'picture', attrs: { src }, content: [{ type: 'caption' }, { type: 'credit' }] };
+  const last = after >= editor.state.doc.content.size;
+  editor
+    .chain()
+    .insertContentAt(after, last ? [picture, { type: 'paragraph' }] : [picture])
+    .setTextSelection(after + 2)
+    .focus()
+    .scrollIntoView()
+    .run();
+}

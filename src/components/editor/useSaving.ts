@@ -1,0 +1,134 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { call } from '../basics/call';
+import type { Writing } from './composeProps';
+import { forgetUnsaved, keepUnsaved } from './unsavedCopy';
+
+type Saved =
+  | { readonly kind: 'saved'; readonly version: number; readonly savedAt: string }
+  | {
+      readonly kind: 'branched';
+      readonly branchId: string;
+      readonly version: number;
+      readonly writing: Writing;
+    };
+
+export type SaveState =
+  | { readonly kind: 'saved'; readonly at: string }
+  | { readonly kind: 'saving' }
+  /** The server was not reached; the words are on this device, or, with `kept` false, in this page only. */
+  | { readonly kind: 'offline'; readonly kept: boolean }
+  | { readonly kind: 'signedOut' }
+  /** The post was changed elsewhere; both versions are kept. */
+  | { readonly kind: 'branched'; readonly version: number; readonly theirs: Writing }
+  | { readonly kind: 'refused'; readonly code: string };
+
+const PAUSE = 1200;
+const TRY_AGAIN = 4000;
+
+export interface Saving {
+  readonly state: SaveState;
+  /** The version that the server holds, as far as we know. */
+  currentVersion(): number;
+  /** Takes note of a change: kept on this device at once, saved after a pause. */
+  change(writing: Writing): void;
+  /** Saves now; true when the server has everything. */
+  flush(): Promise<boolean>;
+  /** After a branch: goes on from the version that stands on the server. */
+  settle(version: number): void;
+}
+
+interface SavingOptions {
+  readonly personId: string;
+  readonly postId: string;
+  readonly version: number;
+  readonly savedAt: string;
+}
+
+/** Saves a draft by itself: to this device at once, to the server after a pause, again and again while it is away. */
+export function useSaving({ personId, postId, version: first, savedAt }: SavingOptions): Saving {
+  const [state, setState] = useState<SaveState>({ kind: 'saved', at: savedAt });
+  const based = useRef(first);
+  const unsaved = useRef<Writing | null>(null);
+  const running = useRef<Promise<boolean> | null>(null);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+  const save = useCallback(async (): Promise<boolean> => {
+    const writing = unsaved.current;
+    if (!writing) return true;
+    setState({ kind: 'saving' });
+    const outcome = await call<Saved>('savePost', { postId, version: based.current, writing });
+    if (!outcome.ok) {
+      const kept = keepUnsaved(personId, postId, {
+        version: based.current,
+        writing: unsaved.current ?? writing,
+      });
+      if (outcome.code === 'offline' || outcome.code === 'unexpected') setState({ kind: 'offline', kept });
+      else if (outcome.code === 'signedOut') setState({ kind: 'signedOut' });
+      else setState({ kind: 'refused', code: outcome.code });
+      return false;
+    }
+    if (outcome.value.kind === 'branched') {
+      setState({ kind: 'branched', version: outcome.value.version, theirs: outcome.value.writing });
+      return false;
+    }
+    based.current = outcome.value.version;
+    setState({ kind: 'saved', at: outcome.value.savedAt });
+    if (unsaved.current !== writing) return save();
+    unsaved.current = null;
+    forgetUnsaved(personId, postId);
+    return true;
+  }, [personId, postId]);
+
+  const flush = useCallback((): Promise<boolean> => {
+    clearTimeout(timer.current);
+    running.current ??= save().finally(() => {
+      running.current = null;
+    });
+    return running.current;
+  }, [save]);
+
+  const change = useCallback(
+    (writing: Writing) => {
+      unsaved.current = writing;
+      keepUnsaved(personId, postId, { version: based.current, writing });
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void flush(), PAUSE);
+    },
+    [flush, personId, postId],
+  );
+
+  const settle = useCallback((standing: number) => {
+    based.current = standing;
+  }, []);
+  const currentVersion = useCallback(() => based.current, []);
+
+  useTryingAgain(state.kind === 'offline' || state.kind === 'signedOut', flush);
+  useSavingWhenLeft(flush);
+  return { state, currentVersion, change, flush, settle };
+}
+
+/** While the server is away, tries again from time to time and as soon as the browser says that the line is back. */
+function useTryingAgain(away: boolean, flush: () => Promise<boolean>): void {
+  useEffect(() => {
+    if (!away) return undefined;
+    const again = () => void flush();
+    const timer = setInterval(again, TRY_AGAIN);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [away, flush]);
+}
+
+function useSavingWhenLeft(flush: () => Promise<boolean>): void {
+  useEffect(() => {
+    const hidden = () => {
+      if (document.visibilityState === 'hidden') void flush();
+    };
+    document.addEventListener('visibilitychange', hidden);
+    return () => document.removeEventListener('visibilitychange', hidden);
+  }, [flush]);
+}

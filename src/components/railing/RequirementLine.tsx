@@ -1,0 +1,20 @@
+import { useTranslations } from 'next-intl';
+import type { RequirementAnswer } from '../../core/requirements/answer';
+
+/** How far a requirement is, as one line in plain words; what is missing is emphasised. */
+export function RequirementLine({ answer }: { readonly answer: RequirementAnswer }) {
+  const t = useTranslations('requirements');
+  return t.rich(`${answer.kind}.line.${answer.message.key}`, {
+    ...answer.message.values,
+    em: (chunks) => <em>{chunks}</em>,
+  });
+}
+
+/** What a requirement is called: the teacher's own words, or its kind's name. */
+export function useRequirementName(): (requirement: {
+  readonly kind: string;
+  readonly text?: unknown;
+}) => string {
+  const t = useTranslations('requirements');
+  return ({ kind, text }) => (typeof text === 'string' && text ? text : t(`${kind}.name`));
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { call } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import { NewNote } from './NewNote';
+import { ReviewRailing } from './ReviewRailing';
+import type { ReviewProps } from './reviewProps';
+
+/** A handed-in post as a teacher reads it: the text as readers see it, notes beside it, the teacher's railing below. */
+export function Review(props: ReviewProps) {
+  const { postId, handInId, notes } = props;
+  const t = useTranslations('review');
+  const refusal = useRefusal();
+  const router = useRouter();
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const opened = useRef('');
+
+  useEffect(() => {
+    // Reading is noted when the page stands before a teacher, not when a link to it was looked at in advance.
+    if (opened.current === handInId) return;
+    opened.current = handInId;
+    void call('openHandIn', { postId, handInId });
+  }, [postId, handInId]);
+
+  const act = async (useCase: string, more: object = {}): Promise<boolean> => {
+    setBusy(true);
+    setProblem('');
+    const outcome = await call(useCase, { postId, handInId, ...more });
+    setBusy(false);
+    if (!outcome.ok) setProblem(refusal(outcome));
+    else router.refresh();
+    return outcome.ok;
+  };
+  const publish = async (audience: string) => {
+    const outcome = await call('publish', { postId, audience });
+    if (!outcome.ok) setProblem(refusal(outcome));
+    else router.refresh();
+  };
+
+  return (
+    <>
+      <main className="leafpage" id="main">
+        <div className="spread">
+          <aside className="margin-start" aria-label={t('about')}>
+            <p className="text-ink-2">{t('readAs')}</p>
+            {props.readBy.length ? (
+              <p className="mt-3 text-ink-2">
+                {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}
+              </p>
+            ) : null}
+            <p className="mt-3 text-ink-2">
+              {t('keys')} <kbd className="key">1</kbd>–<kbd className="key">8</kbd> {t('keyLevel')},{' '}
+              <kbd className="key">←</kbd> <kbd className="key">→</kbd> {t('keyBay')}
+            </p>
+          </aside>
+          <article className="sheet-text">
+            <h1 className="post-title">{props.title || t('untitled')}</h1>
+            <p className="mb-4 text-[14px] text-ink-2">
+              {[
+                props.writer.name,
+                t('handedIn', { when: props.handedIn }),
+                props.daysLate > 0 ? t('daysLate', { days: props.daysLate }) : null,
+                t('words', { count: props.words }),
+                props.labels.join(', ') || null,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+            <div className="prose" dangerouslySetInnerHTML={{ __html: props.html }} />
+          </article>
+          <aside className="margin-end pr-6" aria-label={t('notes')}>
+            <ul>
+              {notes.map((note) => (
+                <li key={note.id} className="note">
+                  <b>
+                    {note.author}, {note.when}
+                  </b>
+                  <p>{note.text}</p>
+                </li>
+              ))}
+            </ul>
+            <NewNote writer={props.writer.name} onWrite={(text) => act('writeNote', { text })} />
+          </aside>
+        </div>
+      </main>
+      <ReviewRailing {...props} busy={busy} problem={problem} act={act} publish={publish} />
+    </>
+  );
+}

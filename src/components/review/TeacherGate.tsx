@@ -1,0 +1,137 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { audiencesUpTo } from '../../core/access/audience';
+import { Mark } from '../basics/Mark';
+import type { ReviewRailingProps } from './ReviewRailing';
+
+/** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
+export function TeacherGate(props: ReviewRailingProps & { readonly open: number }) {
+  const { stage, readers, gradeGivenBack, writer, open, busy, problem } = props;
+  const t = useTranslations('review.gate');
+  const now = readers.now ?? 'writerAndTeachers';
+  return (
+    <section className="gate" aria-label={t('label')}>
+      <Mark id="gate-shut" className="leaf" />
+      <div className="board">
+        <div className="facts">
+          <div>
+            <b>{t('whoMayRead')}</b>
+            {t(`audience.${now}`, { name: writer.name })}
+            {readers.since ? `, ${t('since', { when: readers.since })}` : ''}
+          </div>
+          <div>
+            <b>{t('grade')}</b>
+            {gradeGivenBack
+              ? t('givenBack', { grade: gradeGivenBack.grade, when: gradeGivenBack.when })
+              : t('notGivenBack')}
+          </div>
+        </div>
+        {problem ? (
+          <p className="problem px-3 py-1" role="alert">
+            {problem}
+          </p>
+        ) : null}
+        {stage === 'accepted' ? <AfterAcceptance {...props} /> : <Deciding {...props} open={open} />}
+      </div>
+      {stage === 'sentBack' ? <p className="relative px-4 pb-2 text-[13px]">{t('sentBack')}</p> : null}
+      <span className="sr-only" role="status">
+        {busy ? t('working') : ''}
+      </span>
+    </section>
+  );
+}
+
+function Deciding({
+  stage,
+  act,
+  busy,
+  open,
+  readers,
+  nextPostId,
+}: ReviewRailingProps & { readonly open: number }) {
+  const t = useTranslations('review.gate');
+  if (stage === 'sentBack')
+    return (
+      <div className="doing">
+        <Link
+          className="sign no-underline"
+          href={nextPostId ? `/pile/${nextPostId}` : '/pile'}
+          prefetch={false}
+        >
+          {nextPostId ? t('readNext') : t('toPile')}
+        </Link>
+      </div>
+    );
+  return (
+    <div className="doing">
+      <button type="button" className="sign" disabled={busy} onClick={() => void act('sendBack')}>
+        {t('sendBack')}
+      </button>
+      <button
+        type="button"
+        className={open > 0 ? 'sign' : 'sign ready'}
+        disabled={busy || open > 0}
+        onClick={() => void act('accept')}
+      >
+        {t('accept')}
+        <small>
+          {open > 0
+            ? t('judgeFirst', { count: open })
+            : readers.whenAccepted
+              ? t(`reaches.${readers.whenAccepted}`)
+              : t(readers.release === 'opened' ? 'reachesLater' : 'reachesNobody')}
+        </small>
+      </button>
+    </div>
+  );
+}
+
+function AfterAcceptance({ act, publish, busy, readers, gradeGivenBack, nextPostId }: ReviewRailingProps) {
+  const t = useTranslations('review.gate');
+  return (
+    <div className="doing flex-wrap">
+      <label className="flex items-center gap-2 text-[13.5px]">
+        {t('publishTo')}
+        <select
+          className="fill"
+          value={readers.now ?? 'writerAndTeachers'}
+          disabled={busy}
+          onChange={(event) => void publish(event.target.value)}
+        >
+          {audiencesUpTo(readers.ceiling)
+            .filter((audience) => audience !== 'passphrase')
+            .map((audience) => (
+              <option key={audience} value={audience}>
+                {t(`choice.${audience}`)}
+              </option>
+            ))}
+        </select>
+      </label>
+      {readers.address && readers.now ? (
+        <Link className="act" href={readers.address}>
+          {t('seeIt')}
+        </Link>
+      ) : null}
+      {gradeGivenBack ? (
+        <Link
+          className="sign no-underline"
+          href={nextPostId ? `/pile/${nextPostId}` : '/pile'}
+          prefetch={false}
+        >
+          {nextPostId ? t('readNext') : t('toPile')}
+        </Link>
+      ) : (
+        <button
+          type="button"
+          className="sign ready"
+          disabled={busy}
+          onClick={() => void act('giveBackGrade')}
+        >
+          {t('giveBack')}
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import type { Audience } from '../../core/access/audience';
+import type { Criterion } from '../../core/assignments/rubric';
+import type { Grade } from '../../core/grading/grade';
+import type { Release } from '../../core/posts/release';
+import type { Stage } from '../../core/posts/stage';
+import type { Answer } from '../../core/requirements/answer';
+import type { Requirement } from '../../core/requirements/requirement';
+import type { Slat } from '../../core/requirements/slats';
+import type { NoteShown } from '../editor/composeProps';
+
+/** One post of the reading pile. */
+export interface SlipShown {
+  readonly postId: string;
+  readonly writer: string;
+  readonly monogram: string;
+  readonly assignment: string;
+  readonly assignmentNumber: number;
+  readonly hoursWaiting: number;
+  readonly ordinal: number;
+  readonly daysLate: number;
+  readonly slats: readonly Slat[];
+}
+
+/** Everything that a teacher sees of a handed-in post. */
+export interface ReviewProps {
+  readonly postId: string;
+  readonly handInId: string;
+  readonly title: string;
+  readonly html: string;
+  readonly labels: readonly string[];
+  readonly writer: { readonly name: string; readonly monogram: string };
+  readonly assignmentTitle: string;
+  readonly handedIn: string;
+  readonly ordinal: number;
+  readonly words: number;
+  readonly daysLate: number;
+  readonly stage: Stage;
+  readonly answer: Answer;
+  readonly requirements: readonly Requirement[];
+  readonly rubric: readonly Criterion[];
+  readonly levels: Readonly<Record<string, number>>;
+  readonly grade: Grade;
+  readonly override: { readonly grade: number; readonly reason: string } | null;
+  readonly gradeGivenBack: { readonly grade: number; readonly when: string } | null;
+  readonly notes: readonly NoteShown[];
+  readonly readers: {
+    readonly now: Audience | null;
+    readonly since: string | null;
+    readonly whenAccepted: Audience | null;
+    readonly ceiling: Audience;
+    readonly release: Release;
+    readonly address: string | null;
+  };
+  readonly readBy: readonly { readonly name: string; readonly when: string }[];
+  readonly nextPostId: string | null;
+}

@@ -1,0 +1,64 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import { send } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+
+/** E-mail and password. What was typed stays when it was wrong, the password apart. */
+export function AdultForm() {
+  const t = useTranslations('signIn');
+  const refusal = useRefusal();
+  const id = useId();
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  return (
+    <form
+      className="grid gap-4"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault();
+        setBusy(true);
+        const outcome = await send('/api/session', 'POST', JSON.stringify({ as: 'adult', email, password }));
+        if (outcome.ok) return window.location.assign('/today');
+        setProblem(refusal(outcome));
+        setPassword('');
+        return setBusy(false);
+      }}
+    >
+      <h1 className="says">{t('welcomeBack')}</h1>
+      <label className="grid gap-1" htmlFor={`${id}-email`}>
+        <span className="font-semibold">{t('email')}</span>
+        <input
+          id={`${id}-email`}
+          className="field"
+          type="email"
+          autoComplete="username"
+          value={email}
+          onChange={(event) => setEmail(event.target.value)}
+        />
+      </label>
+      <label className="grid gap-1" htmlFor={`${id}-password`}>
+        <span className="font-semibold">{t('password')}</span>
+        <input
+          id={`${id}-password`}
+          className="field"
+          type="password"
+          autoComplete="current-password"
+          value={password}
+          aria-invalid={problem !== ''}
+          aria-describedby={`${id}-problem`}
+          onChange={(event) => setPassword(event.target.value)}
+        />
+      </label>
+      <p id={`${id}-problem`} className="problem" role="alert">
+        {problem}
+      </p>
+      <button className="btn go" disabled={busy}>
+        {t('signIn')}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import { send } from '../basics/call';
+import { Mark } from '../basics/Mark';
+import { useRefusal } from '../basics/useRefusal';
+import { PictureWords } from './PictureWords';
+
+interface Names {
+  readonly title: string;
+  readonly groupName: string;
+  readonly names: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** Three steps, one after the other; each that is done stands above and can be taken back. */
+export function StudentSteps() {
+  const t = useTranslations('signIn');
+  const refusal = useRefusal();
+  const [code, setCode] = useState('');
+  const [names, setNames] = useState<Names | null>(null);
+  const [who, setWho] = useState<{ readonly id: string; readonly name: string } | null>(null);
+  const [problem, setProblem] = useState('');
+
+  const enterCode = async () => {
+    const outcome = await send<Names>('/api/names', 'POST', JSON.stringify({ code }));
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    if (outcome.ok) setNames(outcome.value);
+  };
+  const signIn = async (passcode: string) => {
+    const outcome = await send(
+      '/api/session',
+      'POST',
+      JSON.stringify({ as: 'student', code, personId: who?.id, passcode }),
+    );
+    if (outcome.ok) window.location.assign('/today');
+    else setProblem(refusal(outcome));
+    return outcome.ok;
+  };
+
+  return (
+    <>
+      {names ? (
+        <Done
+          text={`${names.title} ${names.groupName}`}
+          back={t('otherClass')}
+          onBack={() => (setNames(null), setWho(null), setProblem(''))}
+        />
+      ) : null}
+      {who ? <Done text={who.name} back={t('notMe')} onBack={() => (setWho(null), setProblem(''))} /> : null}
+      {!names ? (
+        <CodeForm code={code} problem={problem} onChange={setCode} onSubmit={() => void enterCode()} />
+      ) : !who ? (
+        <section>
+          <p className="mt-4 text-ink-2">{t('step', { step: 2 })}</p>
+          <h1 className="says">{t('whoAreYou')}</h1>
+          <ul className="mt-4 grid grid-cols-2 gap-2">
+            {names.names.map((one) => (
+              <li key={one.id}>
+                <button type="button" className="btn w-full !justify-start" onClick={() => setWho(one)}>
+                  {one.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : (
+        <PictureWords name={who.name} problem={problem} onComplete={signIn} />
+      )}
+    </>
+  );
+}
+
+function Done({
+  text,
+  back,
+  onBack,
+}: {
+  readonly text: string;
+  readonly back: string;
+  readonly onBack: () => void;
+}) {
+  return (
+    <p className="flex items-center gap-3 border-b border-line py-2.5">
+      <Mark id="s-m" className="s" />
+      <b>{text}</b>
+      <button type="button" className="act ml-auto" onClick={onBack}>
+        {back}
+      </button>
+    </p>
+  );
+}
+
+interface CodeFormProps {
+  readonly code: string;
+  readonly problem: string;
+  readonly onChange: (code: string) => void;
+  readonly onSubmit: () => void;
+}
+
+function CodeForm({ code, problem, onChange, onSubmit }: CodeFormProps) {
+  const t = useTranslations('signIn');
+  const id = useId();
+  return (
+    <form
+      className="grid gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSubmit();
+      }}
+    >
+      <div>
+        <p className="text-ink-2">{t('step', { step: 1 })}</p>
+        <h1 className="says">{t('whichClass')}</h1>
+      </div>
+      <label className="grid gap-1" htmlFor={id}>
+        <span className="font-semibold">{t('classCode')}</span>
+        <input
+          id={id}
+          className="field !text-[20px] uppercase tracking-widest"
+          autoComplete="off"
+          autoCapitalize="characters"
+          spellCheck={false}
+          maxLength={40}
+          value={code}
+          aria-invalid={problem !== ''}
+          aria-describedby={`${id}-problem`}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      </label>
+      <p id={`${id}-problem`} className="problem" role="alert">
+        {problem}
+      </p>
+      <button className="btn go">{t('goOn')}</button>
+      <p className="text-ink-2">{t('codeIsOnCard')}</p>
+    </form>
+  );
+}

@@ -1,0 +1,27 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { WorkShown } from '../assignment/workShown';
+import { WorkRow } from './WorkRow';
+
+/** All that a student has begun, and what is still to be begun. */
+export function MyWriting({ work }: { readonly work: readonly WorkShown[] }) {
+  const t = useTranslations('today.student');
+  const begun = work.filter((one) => one.postId !== null);
+  return (
+    <main className="page" id="main">
+      <h1 className="says">{t('myWriting', { count: begun.length })}</h1>
+      <p className="under">
+        {begun.length < work.length ? (
+          <Link href="/today">{t('moreToBegin', { count: work.length - begun.length })}</Link>
+        ) : (
+          t('allBegun')
+        )}
+      </p>
+      <ul className="rows mt-6">
+        {begun.map((one) => (
+          <WorkRow key={one.assignmentId} work={one} />
+        ))}
+      </ul>
+    </main>
+  );
+}

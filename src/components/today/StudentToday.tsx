@@ -1,0 +1,62 @@
+import { useTranslations } from 'next-intl';
+import type { WorkShown } from '../assignment/workShown';
+import { WeekStrip, type DayShown } from './WeekStrip';
+import { WorkRow } from './WorkRow';
+
+interface StudentTodayProps {
+  readonly name: string;
+  readonly work: readonly WorkShown[];
+  readonly days: readonly Omit<DayShown, 'events'>[];
+}
+
+/** A student's first page: what is due, how far each post is, what came back. */
+export function StudentToday({ name, work, days }: StudentTodayProps) {
+  const t = useTranslations('today.student');
+  const open = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
+  const away = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
+  const next = open.find((one) => !one.past) ?? open[0];
+  return (
+    <main className="page" id="main">
+      <h1 className="says">
+        {next
+          ? t(next.past ? 'wasDue' : 'isDue', { title: next.title, due: next.due ?? '' })
+          : t('nothingDue', { name })}
+      </h1>
+      <p className="under">{t('summary', { open: open.length, away: away.length })}</p>
+      <WeekStrip
+        days={days.map((day) => ({
+          ...day,
+          events: work
+            .filter((one) => one.dueDate === day.date)
+            .map((one) => ({
+              key: one.assignmentId,
+              content: (
+                <>
+                  {t('dueEvent', { title: one.title, at: one.dueTime ?? '' })}
+                  <span className="block text-ink-2">{t(`state.${one.state}`)}</span>
+                </>
+              ),
+            })),
+        }))}
+      />
+      <section className="mt-9">
+        <h2 className="section-head">{t('toWrite', { count: open.length })}</h2>
+        <ul className="rows">
+          {open.map((one) => (
+            <WorkRow key={one.assignmentId} work={one} />
+          ))}
+        </ul>
+      </section>
+      {away.length ? (
+        <section className="mt-9">
+          <h2 className="section-head">{t('withTeacher', { count: away.length })}</h2>
+          <ul className="rows">
+            {away.map((one) => (
+              <WorkRow key={one.assignmentId} work={one} />
+            ))}
+          </ul>
+        </section>
+      ) : null}
+    </main>
+  );
+}

@@ -1,0 +1,175 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { Slat } from '../../core/requirements/slats';
+import { Mark } from '../basics/Mark';
+import { SmallRailing } from '../railing/SmallRailing';
+import { OpenSetButton } from './OpenSetButton';
+import { WeekStrip, type DayShown } from './WeekStrip';
+
+export interface AssignmentToday {
+  readonly id: string;
+  readonly title: string;
+  readonly due: string | null;
+  readonly dueDate: string | null;
+  readonly past: boolean;
+  readonly handedIn: number;
+  readonly writing: number;
+  readonly notBegun: readonly string[];
+  readonly waiting: number;
+  readonly again: number;
+  readonly firstWaiting: string | null;
+  readonly accepted: number;
+  /** Accepted posts wait until the teacher opens the whole set. */
+  readonly toOpen: number;
+}
+
+interface TeacherTodayProps {
+  readonly assignments: readonly AssignmentToday[];
+  readonly waiting: number;
+  readonly oldestDay: string | null;
+  readonly firstWaiting: string | null;
+  readonly days: readonly Omit<DayShown, 'events'>[];
+}
+
+/** A teacher's first page: what waits, what is due, what needs a decision. */
+export function TeacherToday({ assignments, waiting, oldestDay, days, firstWaiting }: TeacherTodayProps) {
+  const t = useTranslations('today');
+  const needs = assignments.flatMap((assignment) => needsOf(assignment));
+  return (
+    <main className="page" id="main">
+      <h1 className="says">
+        {waiting === 0 ? t('nothingToRead') : t('toRead', { count: waiting, day: oldestDay ?? '' })}
+      </h1>
+      <p className="under">
+        {firstWaiting ? (
+          <Link className="act" href={`/pile/${firstWaiting}`} prefetch={false}>
+            {t('beginReading')}
+          </Link>
+        ) : assignments.length === 0 ? (
+          t('firstAssignment')
+        ) : (
+          t('allRead')
+        )}
+      </p>
+      <WeekStrip days={days.map((day) => ({ ...day, events: dueOn(assignments, day.date) }))} />
+      <div className="mt-9 grid gap-x-11 gap-y-9 lg:grid-cols-[1.4fr_1fr]">
+        <section>
+          <h2 className="section-head">{t('reading', { count: waiting })}</h2>
+          {assignments.length === 0 ? (
+            <p className="py-4">
+              <Link className="btn go" href="/assignments">
+                {t('makeOne')}
+              </Link>
+            </p>
+          ) : null}
+          <ul className="rows">
+            {assignments.map((assignment) => (
+              <li key={assignment.id} className="sm:grid-cols-[1fr_220px_80px]">
+                <span>
+                  <b>{assignment.title}</b>
+                  <span className="calm block">{waitingWords(assignment, t)}</span>
+                </span>
+                <span>
+                  <SmallRailing wide slats={classSlats(assignment)} />
+                  <span className="calm block">
+                    {t('standing', {
+                      in: assignment.handedIn,
+                      writing: assignment.writing,
+                      notBegun: assignment.notBegun.length,
+                    })}
+                  </span>
+                </span>
+                {assignment.firstWaiting ? (
+                  <Link
+                    className="btn go"
+                    href={`/pile/${assignment.firstWaiting}`}
+                    prefetch={false}
+                    aria-label={t('readTitle', { title: assignment.title })}
+                  >
+                    {t('read')}
+                  </Link>
+                ) : (
+                  <Link
+                    className="btn"
+                    href={`/assignments/${assignment.id}`}
+                    aria-label={t('openTitle', { title: assignment.title })}
+                  >
+                    {t('open')}
+                  </Link>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section>
+          <h2 className="section-head">{t('needsYou', { count: needs.length })}</h2>
+          {needs.length === 0 ? <p className="py-4 text-ink-2">{t('nothingNeedsYou')}</p> : null}
+          <ul className="rows">
+            {needs.map((need) => (
+              <li key={`${need.kind}-${need.assignment.id}`} className="grid-cols-[20px_1fr_auto]">
+                <Mark id={need.kind === 'open' ? 's-w' : 's-g'} className="s" />
+                <span>
+                  {need.kind === 'open'
+                    ? t('readyToOpen', { title: need.assignment.title, count: need.assignment.toOpen })
+                    : t('notBegun', {
+                        title: need.assignment.title,
+                        names: need.assignment.notBegun.slice(0, 3).join(', '),
+                        more: Math.max(0, need.assignment.notBegun.length - 3),
+                      })}
+                </span>
+                {need.kind === 'open' ? <OpenSetButton assignmentId={need.assignment.id} /> : null}
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </main>
+  );
+}
+
+interface Need {
+  readonly kind: 'open' | 'notBegun';
+  readonly assignment: AssignmentToday;
+}
+
+function needsOf(assignment: AssignmentToday): Need[] {
+  return [
+    ...(assignment.toOpen > 0 ? [{ kind: 'open' as const, assignment }] : []),
+    ...(assignment.notBegun.length > 0 && !assignment.past
+      ? [{ kind: 'notBegun' as const, assignment }]
+      : []),
+  ];
+}
+
+/** The class as a railing: a picket for each student. */
+function classSlats({ handedIn, writing, notBegun }: AssignmentToday): Slat[] {
+  return [
+    ...Array.from({ length: handedIn }, () => 'met' as const),
+    ...Array.from({ length: writing }, () => 'partly' as const),
+    ...notBegun.map(() => 'gap' as const),
+  ];
+}
+
+function waitingWords(assignment: AssignmentToday, t: ReturnType<typeof useTranslations<'today'>>): string {
+  if (assignment.waiting === 0) return t('noneWaits', { accepted: assignment.accepted });
+  return assignment.again > 0
+    ? t('waitAgain', { count: assignment.waiting, again: assignment.again })
+    : t('waits', { count: assignment.waiting });
+}
+
+function dueOn(assignments: readonly AssignmentToday[], date: string): DayShown['events'] {
+  return assignments
+    .filter((assignment) => assignment.dueDate === date)
+    .map((assignment) => ({ key: assignment.id, content: <DueEvent assignment={assignment} /> }));
+}
+
+function DueEvent({ assignment }: { readonly assignment: AssignmentToday }) {
+  const t = useTranslations('today');
+  const total = assignment.handedIn + assignment.writing + assignment.notBegun.length;
+  return (
+    <>
+      {t(assignment.past ? 'wasDue' : 'isDue', { title: assignment.title, at: assignment.due ?? '' })}
+      <span className="calm block text-ink-2">{t('areIn', { in: assignment.handedIn, of: total })}</span>
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+
+export interface DayShown {
+  readonly date: string;
+  readonly weekday: string;
+  readonly day: number;
+  readonly today: boolean;
+  readonly events: readonly { readonly key: string; readonly content: ReactNode }[];
+}
+
+/** The week around today, with what is due on each day. */
+export function WeekStrip({ days }: { readonly days: readonly DayShown[] }) {
+  const t = useTranslations('today');
+  return (
+    <ol className="week" aria-label={t('week')}>
+      {days.map((day) => (
+        <li key={day.date} className={`${day.today ? 'now' : ''} ${day.events.length ? '' : 'empty'}`}>
+          <span className="day">
+            <b>{day.weekday}</b> {day.today ? t('dayToday', { day: day.day }) : day.day}
+          </span>
+          <div className="grid gap-2">
+            {day.events.map((event) => (
+              <div key={event.key}>{event.content}</div>
+            ))}
+          </div>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,44 @@
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { BeginButton } from '../assignment/BeginButton';
+import type { WorkShown } from '../assignment/workShown';
+import { SmallRailing } from '../railing/SmallRailing';
+
+/** An assignment and a student's own post for it: how far it is, and the next thing to do. */
+export function WorkRow({ work }: { readonly work: WorkShown }) {
+  const t = useTranslations('today.student');
+  return (
+    <li className="sm:grid-cols-[1fr_230px_130px]">
+      <span>
+        <Link
+          className="font-bold text-ink no-underline hover:underline"
+          href={`/assignments/${work.assignmentId}`}
+        >
+          {work.title}
+        </Link>
+        <span className="calm block">
+          {work.due ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due }) : t('noDue')}
+          {work.notes > 0 ? ` · ${t('notes', { count: work.notes })}` : ''}
+          {work.grade ? ` · ${t('grade', work.grade)}` : ''}
+        </span>
+      </span>
+      <span>
+        {work.slats ? <SmallRailing slats={work.slats} /> : null}
+        <span className="calm block">{t(`state.${work.state}`)}</span>
+      </span>
+      {work.postId ? (
+        <Link
+          className={work.state === 'draft' || work.state === 'sentBack' ? 'btn go' : 'btn'}
+          href={work.state === 'handedIn' ? `/writing/${work.postId}/receipt` : `/writing/${work.postId}`}
+          aria-label={t(`action.${work.state}Title`, { title: work.title })}
+        >
+          {t(`action.${work.state}`)}
+        </Link>
+      ) : (
+        <BeginButton assignmentId={work.assignmentId} label={t('beginTitle', { title: work.title })}>
+          {t('begin')}
+        </BeginButton>
+      )}
+    </li>
+  );
+}

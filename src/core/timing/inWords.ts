@@ -1,0 +1,47 @@
+const DAY = 86_400_000;
+
+/** A moment in words, in a time zone: "Thursday 19 November, 4 pm". */
+export function momentInWords(instant: number, timeZone: string, locale: string): string {
+  return `${dayInWords(instant, timeZone, locale)}, ${timeInWords(instant, timeZone, locale)}`;
+}
+
+/** A day in words: "Thursday 19 November". */
+export function dayInWords(instant: number, timeZone: string, locale: string): string {
+  return new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone })
+    .format(new Date(instant))
+    .replace(',', '');
+}
+
+/** A day without its weekday: "19 November". */
+export function dateInWords(instant: number, timeZone: string, locale: string): string {
+  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone }).format(
+    new Date(instant),
+  );
+}
+
+/** The name of a weekday, long or short. */
+export function weekdayInWords(
+  instant: number,
+  timeZone: string,
+  locale: string,
+  width: 'long' | 'short' = 'long',
+): string {
+  return new Intl.DateTimeFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
+}
+
+/** A time of day in words: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
+export function timeInWords(instant: number, timeZone: string, locale: string): string {
+  const hour12 = new Intl.Locale(locale).language === 'en';
+  const text = new Intl.DateTimeFormat(locale, {
+    hour: 'numeric',
+    minute: '2-digit',
+    hour12,
+    timeZone,
+  }).format(new Date(instant));
+  return hour12 ? text.replace(/:00/, '').replace(':', '.').toLowerCase() : text;
+}
+
+/** How many calendar days lie between two local dates; negative when the second is earlier. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY);
+}

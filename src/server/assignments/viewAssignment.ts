@@ -1,0 +1,94 @@
+import { may } from '../../core/access/may';
+import { rubricPoints } from '../../core/assignments/rubric';
+import { momentInWords } from '../../core/timing/inWords';
+import { localMinute } from '../../core/timing/zonedTime';
+import { listLabels, listMembers } from '../classes/queries';
+import { database } from '../database/database';
+import { listStandings } from '../posts/queries';
+import type { Desk } from '../sessions/desk';
+import { findAssignment, listAssignments } from './queries';
+
+/** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
+export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
+  if (!may({ personId, role }, 'class.teach', {})) return null;
+  const standings = await listStandings(database, inClass.id);
+  const assignments = await listAssignments(database, inClass.id);
+  return assignments.map((assignment) => {
+    const own = standings.filter((standing) => standing.assignmentId === assignment.id);
+    return {
+      id: assignment.id,
+      number: assignment.number,
+      title: assignment.title,
+      isSet: assignment.setAt !== null,
+      due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language),
+      bays: assignment.requirements.length,
+      points:
+        rubricPoints(assignment.rubric) +
+        assignment.requirements.reduce(
+          (sum, one) => sum + (one.weight === 'required' ? (one.points ?? 0) : 0),
+          0,
+        ),
+      handedIn: own.filter((standing) => standing.stage !== 'draft').length,
+      waiting: own.filter((standing) => standing.stage === 'handedIn').length,
+    };
+  });
+}
+
+/** The builder of an assignment, for the teachers of its class; null for everybody else. */
+export async function maybeBuilder(assignmentId: string, { personId, role, inClass }: Desk) {
+  const assignment = await findAssignment(database, assignmentId);
+  if (!assignment || assignment.classId !== inClass.id) return null;
+  if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
+    return null;
+  const members = await listMembers(database, inClass.id);
+  const standings = await listStandings(database, inClass.id);
+  const {
+    number,
+    title,
+    instructions,
+    requirements,
+    rubric,
+    lateRule,
+    audience,
+    release,
+    missing,
+    draftsOpen,
+  } = assignment;
+  return {
+    assignmentId,
+    version: assignment.version,
+    isSet: assignment.setAt !== null,
+    handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
+    draft: {
+      number,
+      title,
+      instructions,
+      due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
+      requirements,
+      rubric,
+      lateRule,
+      audience,
+      release,
+      missing,
+      draftsOpen,
+    },
+    groupName: inClass.groupName,
+    students: members.filter((member) => member.role === 'student').length,
+    timeZone: inClass.timeZone,
+    language: inClass.language,
+    ceiling: inClass.ceiling,
+    classLabels: await listLabels(database, inClass.id),
+  };
+}
+
+/** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
+export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass }: Desk) {
+  const assignment = await findAssignment(database, assignmentId);
+  if (!assignment || assignment.classId !== inClass.id) return null;
+  if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
+    return null;
+  const { number, title, instructions, requirements, rubric, missing } = assignment;
+  const due =
+    assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language);
+  return { id: assignmentId, number, title, instructions, requirements, rubric, missing, due };
+}

@@ -1,0 +1,49 @@
+import type { Audience } from '../../core/access/audience';
+import type { Database } from '../database/database';
+
+export interface PublishedRow {
+  readonly postId: string;
+  readonly writerId: string;
+  readonly address: string;
+  readonly audience: Audience;
+  readonly since: Date;
+  readonly revisionId: string;
+  readonly title: string;
+  readonly body: string;
+  readonly assignmentId: string;
+  readonly assignmentTitle: string;
+  readonly labels: readonly string[];
+}
+
+type Stored = Omit<PublishedRow, 'labels'> & { readonly labels: string };
+
+const PUBLISHED = `SELECT posts.id AS postId, posts.writer_id AS writerId, posts.address, publications.audience,
+    (SELECT MIN(since) FROM publications AS first WHERE first.post_id = posts.id) AS since,
+    revisions.id AS revisionId, revisions.title, revisions.body, revisions.labels, assignments.id AS assignmentId,
+    assignments.title AS assignmentTitle
+  FROM publications JOIN posts ON posts.id = publications.post_id
+  JOIN revisions ON revisions.id = publications.revision_id
+  JOIN assignments ON assignments.id = posts.assignment_id
+  WHERE publications.until IS NULL AND posts.class_id = :classId`;
+
+/** The posts of a class that some audience reads, the newest first. Who asks is sifted by the caller. */
+export async function listPublished(database: Database, classId: string): Promise<readonly PublishedRow[]> {
+  const rows = await database.rows<Stored>(`${PUBLISHED} ORDER BY since DESC, posts.id`, { classId });
+  return rows.map(withLabels);
+}
+
+export async function findPublished(
+  database: Database,
+  classId: string,
+  address: string,
+): Promise<PublishedRow | null> {
+  const [row] = await database.rows<Stored>(`${PUBLISHED} AND posts.address = :address`, {
+    classId,
+    address,
+  });
+  return row ? withLabels(row) : null;
+}
+
+function withLabels(row: Stored): PublishedRow {
+  return { ...row, labels: JSON.parse(row.labels) as readonly string[] };
+}

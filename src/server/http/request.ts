@@ -1,0 +1,59 @@
+import { cookies, headers } from 'next/headers';
+import { cache } from 'react';
+import { findSession, type Session } from '../sessions/session';
+import { getSettings } from '../settings/settings';
+
+const COOKIE = 'porch_session';
+
+/**
+ * Writes are taken from our own pages only: the browser names the origin of every request that is not a plain read,
+ * and it must be the host that was asked.
+ */
+export function isSameOrigin(request: Request): boolean {
+  const origin = request.headers.get('origin');
+  const host = request.headers.get('host');
+  if (!origin || !host) return false;
+  try {
+    return new URL(origin).host === host;
+  } catch {
+    // "null" and the like are no origins.
+    return false;
+  }
+}
+
+/** The network address that a request came from, as far as we can know. */
+export function addressOf(request: Request): string {
+  return (request.headers.get('x-forwarded-for') ?? '').split(',')[0]?.trim().slice(0, 40) || 'unknown';
+}
+
+/** The session of the present request, read once for all that asks. */
+export const currentSession = cache(async (): Promise<Session | null> => {
+  const token = (await cookies()).get(COOKIE)?.value;
+  return token ? findSession(token, new Date()) : null;
+});
+
+/** The token of the present request's session. */
+export async function currentToken(): Promise<string | null> {
+  return (await cookies()).get(COOKIE)?.value ?? null;
+}
+
+/** Puts the session into the browser: out of reach of scripts, and never sent along from other sites. */
+export async function keepToken(token: string, expires: Date): Promise<void> {
+  (await cookies()).set(COOKIE, token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: getSettings().origin.startsWith('https:'),
+    path: '/',
+    expires,
+  });
+}
+
+/** Takes the session out of the browser. */
+export async function dropToken(): Promise<void> {
+  (await cookies()).delete(COOKIE);
+}
+
+/** The nonce that this page's scripts and styles carry. */
+export async function currentNonce(): Promise<string> {
+  return (await headers()).get('x-nonce') ?? '';
+}

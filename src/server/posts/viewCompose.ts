@@ -1,0 +1,99 @@
+import { cappedAudience } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import type { DocumentJson } from '../../core/document/openDocument';
+import { monogram, nameOutside, teacherName } from '../../core/people/names';
+import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
+import { localDate } from '../../core/timing/zonedTime';
+import { assignmentToCheck } from '../assignments/context';
+import { listMembers } from '../classes/queries';
+import { database } from '../database/database';
+import { listPerceptualHashes } from '../pictures/queries';
+import { listNotes } from '../reviews/queries';
+import { isTeacher, type Desk } from '../sessions/desk';
+import { findPostToShow, type PostFacts } from './findPostToActOn';
+import { pictureIds } from './writing';
+
+/** Everything that the writing desk shows; null for everybody but the writer. */
+export async function maybeCompose(postId: string, { personId, role, now }: Desk) {
+  const found = await findPostToShow(database, postId);
+  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
+  const { post, assignment, inClass, handIns } = found.rows;
+  const members = await listMembers(database, inClass.id);
+  const writer = members.find((member) => member.personId === personId);
+  const teachers = members.filter((member) => isTeacher(member.role));
+  if (!writer) return null;
+  const readsGrade = may({ personId, role }, 'grade.read', found.subject);
+  const context = await assignmentToCheck(database, assignment, inClass);
+  return {
+    classId: inClass.id,
+    post: {
+      id: post.id,
+      version: post.version,
+      stage: post.stage,
+      savedAt: post.savedAt.toISOString(),
+      handIns: handIns.length,
+      title: post.title,
+      labels: post.labels,
+      body: JSON.parse(post.body) as DocumentJson,
+    },
+    assignment: {
+      ...context,
+      id: assignment.id,
+      missing: assignment.missing,
+      instructions: assignment.instructions,
+    },
+    writer: {
+      id: personId,
+      monogram: monogram(writer),
+      nameOutside: nameOutside(writer, inClass.namingRule),
+    },
+    teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
+    notes: (await listNotes(database, post.id)).map((note) => ({
+      id: note.id,
+      author: teacherName({ ...note, penName: null }),
+      when: weekdayInWords(note.createdAt.getTime(), inClass.timeZone, inClass.language),
+      text: note.text,
+    })),
+    due: dueOf(found.rows, now),
+    readers: readersOf(found.rows, teachers),
+    hashes: await listPerceptualHashes(database, pictureIds(post)),
+    grade:
+      readsGrade && found.rows.grade?.givenBack
+        ? { grade: found.rows.grade.givenBack, rubric: assignment.rubric }
+        : null,
+  };
+}
+
+function dueOf({ assignment, inClass }: PostFacts, now: Date) {
+  const { dueAt, lateRule } = assignment;
+  const { timeZone, language } = inClass;
+  return {
+    when: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
+    inDays: dueAt ? daysBetween(localDate(now.getTime(), timeZone), localDate(dueAt.getTime(), timeZone)) : 0,
+    late: dueAt !== null && dueAt < now,
+    lateRule: { kind: lateRule.kind, perDay: lateRule.perDay ?? 0 },
+  };
+}
+
+function readersOf(
+  { post, assignment, inClass, publication, readBy, handIns }: PostFacts,
+  teachers: readonly { readonly personId: string; readonly givenName: string; readonly familyName: string }[],
+) {
+  const reading = readBy[0];
+  const teacher = reading && teachers.find((one) => one.personId === reading.teacherId);
+  const handedInAt = handIns.at(-1)?.handedInAt;
+  return {
+    release: assignment.release,
+    audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
+    widest: cappedAudience(inClass.ceiling, assignment.audience, null),
+    now: publication?.audience ?? null,
+    readBy:
+      teacher && handedInAt
+        ? {
+            teacher: teacherName({ ...teacher, penName: null }),
+            when: weekdayInWords(handedInAt.getTime(), inClass.timeZone, inClass.language),
+          }
+        : null,
+    draftsOpen: assignment.draftsOpen,
+  };
+}

@@ -1,0 +1,73 @@
+import { cappedAudience } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import { links, maybeWebAddress } from '../../core/document/links';
+import { openDocument } from '../../core/document/openDocument';
+import { pictures } from '../../core/document/pictures';
+import { monogram, nameInClass, nameOutside, teacherName } from '../../core/people/names';
+import { daysLate } from '../../core/grading/daysLate';
+import { mark } from '../../core/requirements/slats';
+import { daysBetween, momentInWords } from '../../core/timing/inWords';
+import { localDate, localMinute } from '../../core/timing/zonedTime';
+import { listMembers } from '../classes/queries';
+import { database } from '../database/database';
+import { isTeacher, type Desk } from '../sessions/desk';
+import { findPostToShow, type PostFacts } from './findPostToActOn';
+import { findRevision, type HandInRow } from './queries';
+
+/** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
+export async function maybeReceipt(postId: string, { personId, role }: Desk) {
+  const found = await findPostToShow(database, postId);
+  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
+  const { post, assignment, inClass, handIns, readBy } = found.rows;
+  const handIn = handIns.at(-1);
+  const revision = handIn && (await findRevision(database, handIn.revisionId));
+  const members = await listMembers(database, inClass.id);
+  const writer = members.find((member) => member.personId === personId);
+  if (!handIn || !revision || !writer) return null;
+  const { timeZone, language } = inClass;
+  const body = openDocument(JSON.parse(revision.body));
+  const weights = assignment.requirements.map((requirement) => requirement.weight);
+  return {
+    postId,
+    title: revision.title,
+    writer: nameInClass(writer),
+    monogram: monogram(writer),
+    assignmentTitle: assignment.title,
+    receipt: handIn.receipt,
+    ordinal: handIn.ordinal,
+    handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
+    due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), timeZone, language),
+    ...punctuality(handIn, found.rows),
+    words: handIn.words,
+    pictures: pictures(body).length,
+    links: new Set(
+      links(body)
+        .map((link) => maybeWebAddress(link.href))
+        .filter(Boolean),
+    ).size,
+    answer: handIn.evidence,
+    requirements: assignment.requirements,
+    slats: handIn.evidence.requirements.map((one, index) => mark(one, weights[index] ?? 'advice')),
+    teachers: members.filter((member) => isTeacher(member.role)).map((teacher) => teacherName(teacher)),
+    keptAt: `/blog/${inClass.address}/kept/${handIn.receipt}`,
+    opened: readBy.length > 0,
+    stage: post.stage,
+    release: assignment.release,
+    audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
+    nameOutside: nameOutside(writer, inClass.namingRule),
+  };
+}
+
+function punctuality(
+  handIn: HandInRow,
+  { assignment, inClass }: PostFacts,
+): { readonly daysEarly: number; readonly daysLate: number } {
+  if (!assignment.dueAt) return { daysEarly: 0, daysLate: 0 };
+  const { timeZone } = inClass;
+  const due = assignment.dueAt.getTime();
+  const at = handIn.handedInAt.getTime();
+  return {
+    daysEarly: Math.max(0, daysBetween(localDate(at, timeZone), localDate(due, timeZone))),
+    daysLate: daysLate(at, localMinute(due, timeZone), timeZone, assignment.lateRule),
+  };
+}

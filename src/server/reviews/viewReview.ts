@@ -1,0 +1,90 @@
+import { cappedAudience } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import { readersHtml } from '../../core/document/html/readersHtml';
+import { openDocument } from '../../core/document/openDocument';
+import { monogram, nameInClass, teacherName } from '../../core/people/names';
+import { maybeReaches } from '../../core/posts/release';
+import { momentInWords, weekdayInWords } from '../../core/timing/inWords';
+import { listMembers } from '../classes/queries';
+import { database } from '../database/database';
+import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
+import { findRevision } from '../posts/queries';
+import type { Desk } from '../sessions/desk';
+import { computeGrade } from './computeGrade';
+import { listJudgements, listNotes } from './queries';
+
+/** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
+export async function maybeReview(postId: string, { personId, role, inClass: own }: Desk) {
+  const found = await findPostToShow(database, postId);
+  if (!found || found.classId !== own.id || !may({ personId, role }, 'post.review', found.subject))
+    return null;
+  const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
+  const latest = handIns.at(-1);
+  const revision = latest && (await findRevision(database, latest.revisionId));
+  const members = new Map(
+    (await listMembers(database, inClass.id)).map((member) => [member.personId, member]),
+  );
+  const writer = members.get(post.writerId);
+  if (!latest || !revision || !writer) return null;
+  const { timeZone, language } = inClass;
+  const judgements = await listJudgements(database, postId);
+  const grade = computeGrade(found.rows, judgements);
+  return {
+    postId,
+    handInId: latest.id,
+    title: revision.title,
+    html: readersHtml(openDocument(JSON.parse(revision.body))),
+    labels: revision.labels,
+    writer: { name: nameInClass(writer), monogram: monogram(writer) },
+    assignmentTitle: assignment.title,
+    handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),
+    ordinal: latest.ordinal,
+    words: latest.words,
+    daysLate: grade.daysLate,
+    stage: post.stage,
+    answer: latest.evidence,
+    requirements: assignment.requirements,
+    rubric: assignment.rubric,
+    levels: Object.fromEntries(judgements.map((judgement) => [judgement.criterionId, judgement.level])),
+    grade,
+    override:
+      gradeRow && gradeRow.overrideGrade !== null
+        ? { grade: gradeRow.overrideGrade, reason: gradeRow.overrideReason ?? '' }
+        : null,
+    gradeGivenBack:
+      gradeRow?.givenBackAt && gradeRow.givenBack
+        ? {
+            grade: gradeRow.givenBack.grade,
+            when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
+          }
+        : null,
+    notes: (await listNotes(database, postId)).map((note) => ({
+      id: note.id,
+      author: teacherName({ ...note, penName: null }),
+      when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
+      text: note.text,
+    })),
+    readers: readersOf(found.rows),
+    readBy: readBy.map((reading) => {
+      const teacher = members.get(reading.teacherId);
+      return {
+        name: teacher ? teacherName(teacher) : '',
+        when: weekdayInWords(reading.firstReadAt.getTime(), timeZone, language),
+      };
+    }),
+  };
+}
+
+function readersOf({ post, assignment, inClass, publication }: PostFacts) {
+  const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
+  return {
+    now: publication?.audience ?? null,
+    since: publication && momentInWords(publication.since.getTime(), inClass.timeZone, inClass.language),
+    whenAccepted: maybeReaches('accepted', assignment.release, wished, {
+      setOpened: assignment.openedAt !== null,
+    }),
+    ceiling: cappedAudience(inClass.ceiling, null, post.audience),
+    release: assignment.release,
+    address: post.address && `/blog/${inClass.address}/${post.address}`,
+  };
+}

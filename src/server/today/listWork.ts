@@ -1,0 +1,56 @@
+import { mark } from '../../core/requirements/slats';
+import { momentInWords, timeInWords } from '../../core/timing/inWords';
+import { localDate } from '../../core/timing/zonedTime';
+import { listAssignments, type AssignmentRow } from '../assignments/queries';
+import { database } from '../database/database';
+import { evidenceFor } from '../posts/evidence';
+import { listPostsOf, type PostRow } from '../posts/queries';
+import { findGrade, listNotes } from '../reviews/queries';
+import type { Desk } from '../sessions/desk';
+
+/** The set assignments of a class with how far a student's own posts are; those due first come first. */
+export async function listWork(desk: Desk) {
+  const { inClass, personId } = desk;
+  const assignments = (await listAssignments(database, inClass.id)).filter(
+    (assignment) => assignment.setAt !== null,
+  );
+  const posts = new Map(
+    (await listPostsOf(database, inClass.id, personId)).map((post) => [post.assignmentId, post]),
+  );
+  const work = [];
+  for (const assignment of assignments)
+    work.push(await workOn(assignment, posts.get(assignment.id) ?? null, desk));
+  return work.sort(
+    (a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'),
+  );
+}
+
+async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
+  const { timeZone, language } = inClass;
+  const { dueAt } = assignment;
+  const grade = post && (await findGrade(database, post.id));
+  return {
+    assignmentId: assignment.id,
+    number: assignment.number,
+    title: assignment.title,
+    due: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
+    dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
+    dueTime: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
+    past: dueAt !== null && dueAt < now,
+    postId: post?.id ?? null,
+    state: post ? post.stage : ('notBegun' as const),
+    slats: post && (await slatsOf(post, assignment, inClass)),
+    notes: post ? (await listNotes(database, post.id)).length : 0,
+    grade:
+      grade?.givenBackAt && grade.givenBack
+        ? { grade: grade.givenBack.grade, possible: grade.givenBack.possible }
+        : null,
+  };
+}
+
+async function slatsOf(post: PostRow, assignment: AssignmentRow, inClass: Desk['inClass']) {
+  const { answer } = await evidenceFor(database, post, assignment, inClass);
+  return answer.requirements.map((one, index) =>
+    mark(one, assignment.requirements[index]?.weight ?? 'advice'),
+  );
+}
