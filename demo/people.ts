@@ -1,4 +1,4 @@
-export interface DemoPerson {
+interface DemoPerson {
   readonly key: string;
   readonly givenName: string;
   readonly familyName: string;

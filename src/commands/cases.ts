@@ -15,7 +15,7 @@ export interface Difference {
 
 /** Runs one case of a vectors file; what kind it is its fields tell. Null when all that is expected holds. */
 export function runCase(given: Fields, index: number): Difference | null {
-  const name = String(given['name'] ?? `case ${index + 1}`);
+  const name = typeof given['name'] === 'string' ? given['name'] : `case ${index + 1}`;
   const [expected, got] = sides(given);
   return holds(expected, got) ? null : { case: name, expected, got };
 }
@@ -26,8 +26,7 @@ function sides(given: Fields): readonly [expected: unknown, got: unknown] {
   const answer = outcome(() =>
     evaluate(assignmentOf(given['assignment']), readPostFile(postFileOf(given['post']))),
   );
-  const listed =
-    Array.isArray(given['expect']) && typeof answer === 'object' && answer && 'requirements' in answer;
+  const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
 }
 

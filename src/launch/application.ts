@@ -42,10 +42,10 @@ export async function startApplication(settings: ApplicationSettings): Promise<R
   );
   let printed = '';
   server.stdout?.on('data', (chunk: Buffer) => (printed = (printed + chunk.toString()).slice(-2000)));
-  let gone = false;
+  const state = { gone: false };
   const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()));
-  void ended.then(() => (gone = true));
-  for (let tries = 0; tries < 600 && !gone; tries += 1) {
+  void ended.then(() => (state.gone = true));
+  for (let tries = 0; tries < 600 && !state.gone; tries += 1) {
     if (await answers(origin)) return { origin, ended, stop: () => stop(server) };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }

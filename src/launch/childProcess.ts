@@ -10,8 +10,8 @@ export function run(program: string, args: readonly string[], options: SpawnOpti
   return new Promise((resolve, reject) => {
     const child = spawn(program, args, { ...options, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
-    child.stdout?.on('data', (chunk: Buffer) => (output += chunk.toString()));
-    child.stderr?.on('data', (chunk: Buffer) => (output += chunk.toString()));
+    child.stdout.on('data', (chunk: Buffer) => (output += chunk.toString()));
+    child.stderr.on('data', (chunk: Buffer) => (output += chunk.toString()));
     child.on('error', reject);
     child.on('close', (status) => resolve({ status: status ?? 1, output }));
   });

@@ -100,9 +100,9 @@ async function prepare(place: string, data: string): Promise<string> {
 }
 
 async function ready(url: string, ended: Promise<void>, log: string): Promise<void> {
-  let gone = false;
-  void ended.then(() => (gone = true));
-  for (let tries = 0; tries < 600 && !gone; tries += 1) {
+  const state = { gone: false };
+  void ended.then(() => (state.gone = true));
+  for (let tries = 0; tries < 600 && !state.gone; tries += 1) {
     try {
       const connection = await createConnection({ uri: url, connectTimeout: 2000 });
       await connection.end();

@@ -38,18 +38,7 @@ export const USE_CASES = {
   openSet,
 } as const;
 
-type UseCases = typeof USE_CASES;
-export type UseCaseName = keyof UseCases;
-
-/** What goes into a use case and what comes out of it, for whoever calls it over the wire. */
-export type InputOf<Name extends UseCaseName> =
-  UseCases[Name] extends UseCase<infer Input, infer _Rows, infer _Output> ? Input : never;
-export type OutputOf<Name extends UseCaseName> =
-  UseCases[Name] extends UseCase<infer _Input, infer _Rows, infer Output> ? Output : never;
-
 /** The use case of that name, or null. */
 export function findUseCase(name: string): UseCase<unknown, unknown, unknown> | null {
-  return Object.hasOwn(USE_CASES, name)
-    ? (USE_CASES[name as UseCaseName] as UseCase<unknown, unknown, unknown>)
-    : null;
+  return Object.hasOwn(USE_CASES, name) ? USE_CASES[name as keyof typeof USE_CASES] : null;
 }

@@ -89,7 +89,7 @@ function asksOf(requirement: Requirement): Record<string, string | number> {
   return {
     min: Number(requirement['min'] ?? 0),
     max: Number(requirement['max'] ?? 0),
-    begins: String(requirement['startsWith'] ?? ''),
+    begins: typeof requirement['startsWith'] === 'string' ? requirement['startsWith'] : '',
     credit: String(requirement['credit'] === true),
     description: String(requirement['description'] === true),
     all: list('allOf'),

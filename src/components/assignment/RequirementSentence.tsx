@@ -29,10 +29,9 @@ export function RequirementSentence(props: RequirementSentenceProps) {
   const { Form, Icon } = kind;
   const name = nameOf({ kind: requirement.kind });
   const change = (settings: Readonly<Record<string, unknown>>) => {
-    const changed: Record<string, unknown> = { ...requirement, ...settings };
     // A setting that is not asked for does not stand in the requirement at all.
-    for (const key of Object.keys(changed)) if (changed[key] === undefined) delete changed[key];
-    onChange(changed as Requirement);
+    const asked = Object.entries({ ...requirement, ...settings }).filter(([, value]) => value !== undefined);
+    onChange(Object.fromEntries(asked) as unknown as Requirement);
   };
   return (
     <li className="border-b border-line py-3" aria-label={name}>

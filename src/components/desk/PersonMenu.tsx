@@ -25,7 +25,7 @@ export function PersonMenu({ name, monogram }: PersonMenuProps) {
   };
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="mono" aria-label={t('person', { name })}>
+      <DropdownMenu.Trigger className="mono" aria-label={t('person', { name, monogram })}>
         {monogram}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -23,7 +23,7 @@ interface PictureUpload {
   readonly upload: Upload;
   readonly hashes: Readonly<Record<string, string>>;
   add(editor: Editor, files: readonly File[]): Promise<void>;
-  dismiss(): void;
+  readonly dismiss: () => void;
 }
 
 /** Uploads pictures one after the other and puts each where the cursor is. */

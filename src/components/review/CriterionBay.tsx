@@ -47,14 +47,15 @@ export function CriterionBay({ criterion, chosen, disabled, next, onChoose }: Cr
             type="button"
             className={`lv ${chosen !== null && index <= chosen ? 'in' : ''} ${next ? '' : 'slim'}`}
             aria-pressed={chosen === index}
-            aria-label={t('level', { level: index + 1, description: one.description, points: one.points })}
             title={one.description}
             disabled={disabled}
             tabIndex={-1}
             onClick={() => onChoose(chosen === index ? null : index)}
           >
             <span>
-              <b>{index + 1}</b> {next && criterion.levels.length <= 5 ? one.description : ''}
+              <b>{index + 1}</b>{' '}
+              <span className={next && criterion.levels.length <= 5 ? '' : 'sr-only'}>{one.description}</span>
+              <span className="sr-only"> {t('points', { points: one.points })}</span>
             </span>
           </button>
         ))}

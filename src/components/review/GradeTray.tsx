@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { GradeLines } from './GradeLines';
-import type { ReviewRailingProps } from './ReviewRailing';
+import type { ReviewRailingProps } from './reviewProps';
 
 /** The grade line by line, and another figure with a reason in its place. */
 export function GradeTray({ grade, rubric, override, act, busy, problem }: ReviewRailingProps) {

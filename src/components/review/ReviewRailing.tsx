@@ -8,15 +8,8 @@ import { Tray } from '../railing/Tray';
 import { CriterionBay } from './CriterionBay';
 import { EvidenceTray } from './EvidenceTray';
 import { GradeTray } from './GradeTray';
-import type { ReviewProps } from './reviewProps';
+import type { ReviewRailingProps } from './reviewProps';
 import { TeacherGate } from './TeacherGate';
-
-export interface ReviewRailingProps extends ReviewProps {
-  readonly busy: boolean;
-  readonly problem: string;
-  readonly act: (useCase: string, more?: object) => Promise<boolean>;
-  readonly publish: (audience: string) => Promise<void>;
-}
 
 type Raised = { readonly id: 'evidence' | 'grade'; readonly above: HTMLElement } | null;
 

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { audiencesUpTo } from '../../core/access/audience';
 import { Mark } from '../basics/Mark';
-import type { ReviewRailingProps } from './ReviewRailing';
+import type { ReviewRailingProps } from './reviewProps';
 
 /** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
 export function TeacherGate(props: ReviewRailingProps & { readonly open: number }) {

@@ -54,3 +54,11 @@ export interface ReviewProps {
   readonly readBy: readonly { readonly name: string; readonly when: string }[];
   readonly nextPostId: string | null;
 }
+
+/** The review with what can be done about it. */
+export interface ReviewRailingProps extends ReviewProps {
+  readonly busy: boolean;
+  readonly problem: string;
+  readonly act: (useCase: string, more?: object) => Promise<boolean>;
+  readonly publish: (audience: string) => Promise<void>;
+}

@@ -6,7 +6,7 @@ import { SmallRailing } from '../railing/SmallRailing';
 import { OpenSetButton } from './OpenSetButton';
 import { WeekStrip, type DayShown } from './WeekStrip';
 
-export interface AssignmentToday {
+interface AssignmentToday {
   readonly id: string;
   readonly title: string;
   readonly due: string | null;

@@ -32,7 +32,7 @@ export function may(actor: Actor, action: Action, subject: Subject): boolean {
 }
 
 /** What the actor is to the subject. */
-export function relationOf(actor: Actor, subject: Subject): Relation {
+function relationOf(actor: Actor, subject: Subject): Relation {
   if (actor.personId === null) return 'visitor';
   if (actor.role === 'teacher' || actor.role === 'coTeacher') return 'teacher';
   if (actor.role === null) return 'stranger';

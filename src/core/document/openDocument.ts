@@ -22,6 +22,7 @@ const MIGRATIONS: Readonly<Record<number, (json: DocumentJson) => DocumentJson>>
  * A document without a version is read as version 1; one from a later version than ours is refused.
  */
 export function maybeOpenDocument(json: unknown): OpenedDocument {
+  if (typeof json !== 'object' || json === null) return { ok: false, reason: 'form' };
   const migrated = migrate(json);
   if (!migrated) return { ok: false, reason: 'version' };
   try {
@@ -47,8 +48,8 @@ export function emptyDocument(): Node {
   return documentSchema.node('doc', null, [documentSchema.node('paragraph')]);
 }
 
-function migrate(json: unknown): DocumentJson | null {
-  let document = json as DocumentJson;
+function migrate(json: object): DocumentJson | null {
+  let document: DocumentJson = json as DocumentJson;
   let version = versionOf(document);
   if (version > DOCUMENT_VERSION) return null;
   while (version < DOCUMENT_VERSION) {
@@ -60,7 +61,7 @@ function migrate(json: unknown): DocumentJson | null {
   return document;
 }
 
-function versionOf(json: DocumentJson | null | undefined): number {
-  const version = json?.attrs?.['version'];
+function versionOf(json: DocumentJson): number {
+  const version = json.attrs?.['version'];
   return typeof version === 'number' ? version : 1;
 }

@@ -1,5 +1,5 @@
 /** A whole requirement's result as the grade sees it. */
-export interface GradedRequirement {
+interface GradedRequirement {
   readonly earned: number;
   readonly possible: number;
   readonly weight: 'required' | 'bonus' | 'advice';

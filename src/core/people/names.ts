@@ -5,8 +5,7 @@ export interface PersonName {
 }
 
 /** How writers of a class appear outside it. */
-export const NAMING_RULES = ['firstName', 'firstNameAndInitial', 'penName'] as const;
-export type NamingRule = (typeof NAMING_RULES)[number];
+export type NamingRule = 'firstName' | 'firstNameAndInitial' | 'penName';
 
 /** First name and initial, as people of a class appear to each other: "Tomas B." */
 export function nameInClass({ givenName, familyName }: PersonName): string {

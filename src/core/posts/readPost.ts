@@ -44,12 +44,24 @@ export function readPostFile(file: PostFile): PostToCheck {
 export function readMarkdownPost(text: string): PostToCheck {
   const frontMatter = /^\uFEFF?---\r?\n([\s\S]*?)\r?\n---[ \t]*(?:\r?\n|$)/.exec(text);
   const fields = frontMatter ? frontMatterFields(frontMatter[1] ?? '') : {};
-  const labels = fields['labels'] ?? [];
+  const { title, labels } = fields;
   return {
-    title: String(fields['title'] ?? ''),
-    labels: (Array.isArray(labels) ? labels : String(labels).split(',')).map((label) => String(label).trim()),
+    title: typeof title === 'string' || typeof title === 'number' ? String(title) : '',
+    labels: listOf(labels),
     body: readMarkdown(frontMatter ? text.slice(frontMatter[0].length) : text),
   };
+}
+
+/** Labels as a list, or as one text with commas between. */
+function listOf(labels: unknown): readonly string[] {
+  const parts: readonly unknown[] = Array.isArray(labels)
+    ? labels
+    : typeof labels === 'string'
+      ? labels.split(',')
+      : [];
+  return parts
+    .filter((part) => typeof part === 'string' || typeof part === 'number')
+    .map((part) => String(part).trim());
 }
 
 function frontMatterFields(yaml: string): Record<string, unknown> {

@@ -1,6 +1,5 @@
 /** Where a post's writing stands. Who reads it and its grade are facts beside this, never part of it. */
-export const STAGES = ['draft', 'handedIn', 'sentBack', 'accepted'] as const;
-export type Stage = (typeof STAGES)[number];
+export type Stage = 'draft' | 'handedIn' | 'sentBack' | 'accepted';
 
 export type StageChange = 'handIn' | 'takeBack' | 'sendBack' | 'accept';
 

@@ -8,8 +8,6 @@ import { words } from './kinds/words';
 /** Every kind of requirement there is, in the order in which a teacher is offered them. */
 export const REQUIREMENT_KINDS = [words, title, pictures, links, labels] as const;
 
-export type RequirementKindName = 'words' | 'title' | 'pictures' | 'links' | 'labels';
-
 /**
  * The kind of that name, or null. Its settings are typed loosely here: whoever asks has checked them
  * against `requirementSchema`.

@@ -3,8 +3,8 @@ import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/prom
 import { isTransient } from './errors';
 import { pool } from './pool';
 
-export type Value = string | number | boolean | Date | Buffer | null;
-export type Parameters = Readonly<Record<string, Value>>;
+type Value = string | number | boolean | Date | Buffer | null;
+type Parameters = Readonly<Record<string, Value>>;
 
 /** Runs statements. What is given as parameters is always bound, never put into the statement's text. */
 export interface Database {

@@ -1,16 +1,10 @@
 const DEADLOCK = 1213;
 const LOCK_WAIT_TIMEOUT = 1205;
-const DUPLICATE_KEY = 1062;
 
 /** A deadlock, a lock waited for too long, or a transaction that a cluster did not certify: the same again may work. */
 export function isTransient(error: unknown): boolean {
   const number = errorNumber(error);
   return number === DEADLOCK || number === LOCK_WAIT_TIMEOUT;
-}
-
-/** A row with that key is there already. */
-export function isDuplicate(error: unknown): boolean {
-  return errorNumber(error) === DUPLICATE_KEY;
 }
 
 function errorNumber(error: unknown): number | null {

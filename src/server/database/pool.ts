@@ -11,7 +11,7 @@ export function pool(): Pool {
 }
 
 /** Connections that speak UTC, take named placeholders and are strict about what they store. */
-export function openPool(url: string): Pool {
+function openPool(url: string): Pool {
   return createPool({
     uri: url,
     connectionLimit: 10,

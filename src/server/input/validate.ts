@@ -1,10 +1,11 @@
 import { Ajv, type ErrorObject, type ValidateFunction } from 'ajv';
-import addFormats from 'ajv-formats';
+import formats, { type FormatsPlugin } from 'ajv-formats';
 
 const ajv = new Ajv({ discriminator: true, allowUnionTypes: true, strictRequired: false });
-addFormats.default(ajv);
+// The package is CommonJS: what it exports stands under `default`, whatever the loader.
+(formats as unknown as { readonly default: FormatsPlugin }).default(ajv);
 
-export type Validated<T> =
+type Validated<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly field: string; readonly problem: Problem };
 
@@ -37,8 +38,8 @@ function mostTelling(errors: readonly ErrorObject[]): ErrorObject | undefined {
 
 function fieldOf(error: ErrorObject | undefined): string {
   const path = (error?.instancePath ?? '').split('/').filter(Boolean);
-  const named =
-    error?.params['missingProperty'] ?? error?.params['additionalProperty'] ?? error?.params['tag'];
+  const params: Readonly<Record<string, unknown>> = error?.params ?? {};
+  const named = params['missingProperty'] ?? params['additionalProperty'] ?? params['tag'];
   return [...path, ...(typeof named === 'string' ? [named] : [])].join('.') || 'input';
 }
 

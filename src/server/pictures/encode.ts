@@ -25,7 +25,7 @@ export async function encodePicture(file: Buffer): Promise<EncodedPicture | Refu
     return refused('picture.tooLarge', 'file', { most: MOST_BYTES / 1024 / 1024 });
   try {
     const metadata = await sharp(file, { limitInputPixels: MOST_PIXELS }).metadata();
-    if (!FORMATS.has(metadata.format ?? '')) return refused('picture.notAPicture', 'file');
+    if (!FORMATS.has(metadata.format)) return refused('picture.notAPicture', 'file');
     const upright = await sharp(file, { limitInputPixels: MOST_PIXELS })
       .rotate()
       .toBuffer({ resolveWithObject: true });

@@ -35,7 +35,7 @@ export interface HandInRow {
   readonly takenBackAt: Date | null;
 }
 
-export type RevisionKind = 'saved' | 'branch' | 'handIn';
+type RevisionKind = 'saved' | 'branch' | 'handIn';
 
 export interface RevisionRow extends Writing {
   readonly id: string;
@@ -251,7 +251,7 @@ export async function countWaiting(database: Database, classId: string): Promise
     "SELECT COUNT(*) AS waiting FROM posts WHERE class_id = :classId AND stage = 'handedIn'",
     { classId },
   );
-  return Number(row?.waiting ?? 0);
+  return row?.waiting ?? 0;
 }
 
 /** The posts of one writer in a class. */

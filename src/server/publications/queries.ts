@@ -20,15 +20,6 @@ export async function findPublication(database: Database, postId: string): Promi
   return row ?? null;
 }
 
-/** When a post first came before readers. */
-export async function findFirstPublication(database: Database, postId: string): Promise<Date | null> {
-  const [row] = await database.rows<{ since: Date | null }>(
-    'SELECT MIN(since) AS since FROM publications WHERE post_id = :postId',
-    { postId },
-  );
-  return row?.since ?? null;
-}
-
 export async function insertPublication(
   database: Database,
   publication: PublicationRow & { readonly by: string },

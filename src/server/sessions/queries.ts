@@ -66,7 +66,7 @@ export async function countFailures(
             (SELECT COUNT(*) FROM sign_in_attempts WHERE address = :address AND at > :since) AS address`,
     { account, address, since },
   );
-  return { account: Number(row?.account ?? 0), address: Number(row?.address ?? 0) };
+  return { account: row?.account ?? 0, address: row?.address ?? 0 };
 }
 
 export async function insertFailure(

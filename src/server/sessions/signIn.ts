@@ -134,7 +134,7 @@ export function classCode(typed: string): string {
 }
 
 /** A passcode as it is compared: three words or digits, without case and double spaces. */
-export function passcode(typed: string): string {
+function passcode(typed: string): string {
   return typed
     .trim()
     .toLowerCase()

@@ -3,7 +3,7 @@
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { Popover, Toolbar } from 'radix-ui';
-import { useId, useState, type FormEvent, type ReactNode } from 'react';
+import { useId, useState, type SyntheticEvent, type ReactNode } from 'react';
 import { maybeWebAddress } from '../../../core/document/links';
 
 interface LinkPopoverProps {
@@ -47,7 +47,7 @@ function LinkForm({
   const [words, setWords] = useState('');
   const [problem, setProblem] = useState('');
   const needsWords = editor.state.selection.empty && !on;
-  const submit = (event: FormEvent) => {
+  const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     const complete = /^[a-z]+:/i.test(address.trim()) ? address.trim() : `https://${address.trim()}`;
     if (!maybeWebAddress(complete) || !/\./.test(complete)) return setProblem(t('noAddress'));

@@ -18,7 +18,7 @@ export function Tools({ editor, onFiles }: ToolsProps) {
   const picker = useRef<HTMLInputElement>(null);
   const state = useEditorState({
     editor,
-    selector: ({ editor: current }) => (current ? stateOf(current) : stateOf(editor)),
+    selector: ({ editor: current }) => stateOf(current),
   });
   const run = () => editor.chain().focus();
   return (

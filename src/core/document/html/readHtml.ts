@@ -379,7 +379,8 @@ function rawText(element: Element): string {
 }
 
 function collapsed(element: Element): string {
-  return rawText(element).replace(/\s+/gu, ' ').trim();
+  const text = rawText(element);
+  return attribute(element, 'data-space') === null ? text.replace(/\s+/gu, ' ').trim() : text;
 }
 
 function isElement(tree: Tree): tree is Element {

@@ -33,7 +33,7 @@ export function marksOf(element: Element, around: readonly Mark[]): readonly Mar
 
 function own(element: Element): Mark[] {
   const found: Mark[] = [];
-  const byElement = BY_ELEMENT[element.tagName];
+  const byElement = Object.hasOwn(BY_ELEMENT, element.tagName) ? BY_ELEMENT[element.tagName] : undefined;
   if (byElement) found.push(byElement());
   for (const { name, value } of element.attrs) {
     if (name === 'href' && element.tagName === 'a' && isLinkAddress(value.trim()))

@@ -58,7 +58,7 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
     element(
       'table',
       {},
-      (node.attrs['caption'] ? element('caption', {}, escapeHtml(String(node.attrs['caption']))) : '') +
+      (node.attrs['caption'] ? titled('caption', {}, node.attrs['caption']) : '') +
         element('tbody', {}, children(node, options)),
     ),
   tableRow: (node, options) => element('tr', {}, children(node, options)),
@@ -67,13 +67,8 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
   codeBlock: (node) => element('pre', {}, element('code', {}, escapeHtml(node.textContent))),
   rule: () => '<hr>',
   sharedDocument: (node) =>
-    element(
-      'a',
-      { 'data-document': '', href: linkAddress(node.attrs['address']) },
-      escapeHtml(String(node.attrs['title'])),
-    ),
-  attachment: (node) =>
-    element('a', { 'data-attachment': String(node.attrs['file']) }, escapeHtml(String(node.attrs['title']))),
+    titled('a', { 'data-document': '', href: linkAddress(node.attrs['address']) }, node.attrs['title']),
+  attachment: (node) => titled('a', { 'data-attachment': String(node.attrs['file']) }, node.attrs['title']),
 };
 
 const MARKS: Readonly<Record<string, (mark: Mark, inner: string, options: WriteHtmlOptions) => string>> = {
@@ -174,12 +169,19 @@ function writePicture(node: Node, options: WriteHtmlOptions): string {
   );
 }
 
+/** An element that holds one plain text; white space that would be folded is marked to be kept. */
+function titled(tag: string, attributes: Record<string, string | null>, title: unknown): string {
+  const text = String(title);
+  const folds = text !== text.replace(/\s+/gu, ' ').trim();
+  return element(tag, { ...attributes, 'data-space': folds ? '' : null }, escapeHtml(text));
+}
+
 function alignment(node: Node): Record<string, string | null> {
   return { style: node.attrs['align'] === 'centre' ? 'text-align:center' : null };
 }
 
 function filled(value: unknown): string | null {
-  return value ? String(value) : null;
+  return typeof value === 'string' && value !== '' ? value : null;
 }
 
 function linkAddress(value: unknown): string {

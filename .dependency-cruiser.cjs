@@ -1,0 +1,55 @@
+/** The arrows of the house: app → components → core, app → server → core, workers → core. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^src/core' },
+      to: { path: '^(src/(server|app|components|workers|commands|launch|messages)|demo|tests)' },
+    },
+    {
+      name: 'core-uses-small-pure-libraries',
+      severity: 'error',
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot:
+          'node_modules/(prosemirror-model|parse5|entities|big\\.js|micromark|micromark-extension-gfm|yaml|@date-fns/tz|orderedmap|@types/big\\.js)',
+      },
+    },
+    {
+      name: 'components-never-reach-the-server',
+      severity: 'error',
+      from: { path: '^src/components' },
+      to: { path: '^(src/(server|app|launch|commands)|demo|tests)' },
+    },
+    {
+      name: 'server-knows-no-interface',
+      severity: 'error',
+      from: { path: '^src/server' },
+      to: { path: '^(src/(app|components|launch|commands)|demo)' },
+    },
+    {
+      name: 'only-the-database-folder-opens-connections',
+      severity: 'error',
+      from: { path: '^src', pathNot: '^src/(server/database|launch)' },
+      to: { path: 'node_modules/mysql2' },
+    },
+    {
+      name: 'nothing-reaches-into-tests',
+      severity: 'error',
+      from: { path: '^(src|demo)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^tests' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,70 @@
+import { describe, expect, test } from 'vitest';
+import { AUDIENCES, cappedAudience, narrower } from './audience';
+import { may, type Actor, type Subject } from './may';
+import { ACCESS, ACTIONS, RELATIONS, type Condition, type Relation } from './table';
+
+const ACTORS: Readonly<Record<Relation, Actor>> = {
+  visitor: { personId: null, role: null },
+  stranger: { personId: 'other', role: null },
+  classmate: { personId: 'mate', role: 'student' },
+  writer: { personId: 'writer', role: 'student' },
+  teacher: { personId: 'teacher', role: 'coTeacher' },
+};
+
+/** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
+const HOLDS: Readonly<Record<Exclude<Condition, 'never' | 'always'>, readonly [Subject, Subject]>> = {
+  open: [{ ceiling: 'everyone' }, { ceiling: 'ourClass' }],
+  set: [{ assignmentIsSet: true }, { assignmentIsSet: false }],
+  draftsOpen: [{ draftsOpen: true }, {}],
+  handedIn: [{ handedIn: true }, { handedIn: false }],
+  unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
+  accepted: [{ accepted: true }, {}],
+  published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
+  givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
+};
+
+describe.each(ACTIONS)('%s', (action) => {
+  test.each(RELATIONS.map((relation, column) => [relation, ACCESS[action][column]!] as const))(
+    '%s: %s',
+    (relation, condition) => {
+      const writing = { writerId: 'writer' };
+      if (condition === 'never' || condition === 'always') {
+        const everything: Subject = {
+          ...writing,
+          assignmentIsSet: true,
+          draftsOpen: true,
+          handedIn: true,
+          accepted: true,
+          publishedTo: 'everyone',
+          gradeGivenBack: true,
+          ceiling: 'everyone',
+        };
+        expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
+          condition === 'always',
+        );
+        return;
+      }
+      const [so, notSo] = HOLDS[condition];
+      expect(may(ACTORS[relation], action, { ...writing, ...so })).toBe(true);
+      expect(may(ACTORS[relation], action, { ...writing, ...notSo })).toBe(false);
+    },
+  );
+});
+
+test.each([
+  ['writerAndTeachers', ['writer', 'teacher']],
+  ['ourClass', ['classmate', 'writer', 'teacher']],
+  ['passphrase', ['classmate', 'writer', 'teacher']],
+  ['everyone', [...RELATIONS]],
+] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
+  const subject = { writerId: 'writer', publishedTo };
+  expect(RELATIONS.filter((relation) => may(ACTORS[relation], 'post.read', subject))).toEqual(readers);
+});
+
+test('a writer may ask for fewer readers, and nobody goes over the ceiling', () => {
+  for (const ceiling of AUDIENCES)
+    for (const assignment of AUDIENCES)
+      for (const post of AUDIENCES)
+        expect(cappedAudience(ceiling, assignment, post)).toBe(narrower(ceiling, narrower(assignment, post)));
+  expect(cappedAudience('ourClass', 'everyone', null)).toBe('ourClass');
+});

@@ -1,0 +1,155 @@
+import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  buildHouse,
+  emptyDatabase,
+  FIELDS,
+  handInPost,
+  setWork,
+  writePost,
+  writing,
+  type House,
+  type Who,
+} from '../../../tests/server/house';
+import { may, type Actor, type ClassRole, type Subject } from '../../core/access/may';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { USE_CASES } from '../useCases';
+
+type Name = keyof typeof USE_CASES;
+type World = 'draft' | 'handedIn' | 'opened' | 'accepted';
+
+const WORLDS: readonly World[] = ['draft', 'handedIn', 'opened', 'accepted'];
+const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'coTeacher', 'teacher'];
+const ROLES: Readonly<Record<Who, ClassRole | null>> = {
+  visitor: null,
+  stranger: null,
+  classmate: 'student',
+  writer: 'student',
+  coTeacher: 'coTeacher',
+  teacher: 'teacher',
+};
+
+interface Ids {
+  readonly classId: string;
+  readonly assignmentId: string;
+  readonly postId: string;
+  readonly handInId: string;
+}
+
+/** An input for each use case that is right in form, so that only access decides. */
+const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
+  makeAssignment: ({ classId }) => ({ classId }),
+  changeAssignment: ({ assignmentId }) => ({ assignmentId, version: 2, fields: FIELDS }),
+  setAssignment: ({ assignmentId }) => ({ assignmentId }),
+  beginPost: ({ assignmentId }) => ({ assignmentId }),
+  savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
+  narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
+  handIn: ({ postId }) => ({ postId, version: 2 }),
+  takeBack: ({ postId }) => ({ postId }),
+  openHandIn: ({ postId, handInId }) => ({ postId, handInId }),
+  writeNote: ({ postId, handInId }) => ({ postId, handInId, text: 'Lovely.' }),
+  judge: ({ postId, handInId }) => ({ postId, handInId, criterionId: 'noticing', level: 0 }),
+  setGrade: ({ postId, handInId }) => ({ postId, handInId, grade: 3, reason: 'spoken' }),
+  sendBack: ({ postId, handInId }) => ({ postId, handInId }),
+  accept: ({ postId, handInId }) => ({ postId, handInId }),
+  giveBackGrade: ({ postId, handInId }) => ({ postId, handInId }),
+  publish: ({ postId }) => ({ postId, audience: 'ourClass' }),
+  openSet: ({ assignmentId }) => ({ assignmentId }),
+};
+
+const NAMES = Object.keys(USE_CASES) as Name[];
+
+/** What the access table is told of each world, written down apart from how the server finds it out. */
+function subjectIn(world: World, writerId: string): Subject {
+  return {
+    writerId,
+    ceiling: 'everyone',
+    assignmentIsSet: true,
+    handedIn: world !== 'draft',
+    openedByTeacher: world === 'opened' || world === 'accepted',
+    accepted: world === 'accepted',
+    publishedTo: world === 'accepted' ? 'everyone' : null,
+  };
+}
+
+/** A student who acts on an assignment has no post in hand: the writer stands as any classmate there. */
+const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
+  'makeAssignment',
+  'changeAssignment',
+  'setAssignment',
+  'beginPost',
+  'openSet',
+]);
+
+async function build(world: World): Promise<{ readonly house: House; readonly ids: Ids }> {
+  await emptyDatabase();
+  const house = await buildHouse();
+  const assignmentId = await setWork(house);
+  const postId = await writePost(house, assignmentId);
+  const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
+  if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
+  if (world === 'accepted') await acceptPost(house, postId, handInId);
+  return { house, ids: { classId: house.classId, assignmentId, postId, handInId } };
+}
+
+afterAll(closePool);
+
+describe.each(WORLDS)('a post that is %s', (world) => {
+  let house: House;
+  let ids: Ids;
+  beforeEach(async () => {
+    ({ house, ids } = await build(world));
+  });
+
+  test.each(NAMES)('%s is open to exactly those whom the table names', async (name) => {
+    const useCase = USE_CASES[name];
+    for (const who of EVERYBODY) {
+      const personId = who === 'visitor' ? null : house.people[who];
+      const actor: Actor = { personId, role: ROLES[who] };
+      const { writerId, ...subject } = subjectIn(world, house.people.writer);
+      const allowed = may(
+        actor,
+        useCase.action,
+        ON_CLASS_OR_ASSIGNMENT.has(name) ? subject : { ...subject, writerId: writerId ?? null },
+      );
+      const result = await as(house, who, useCase as (typeof USE_CASES)['takeBack'], INPUTS[name](ids));
+      const answer = result.ok || result.code !== 'notThere';
+      expect(`${who} ${answer ? 'may' : 'may not'}`).toBe(`${who} ${allowed ? 'may' : 'may not'}`);
+      // What one of them did must not change the answer to the next.
+      if (allowed) ({ house, ids } = await build(world));
+    }
+  });
+});
+
+test('what is not there and what is not yours answer alike, and nothing is written', async () => {
+  const { house, ids } = await build('draft');
+  const foreign = await as(house, 'classmate', USE_CASES.savePost, INPUTS.savePost(ids));
+  const nowhere = await as(
+    house,
+    'classmate',
+    USE_CASES.savePost,
+    INPUTS.savePost({ ...ids, postId: 'nosuchpost000000' }),
+  );
+  expect(foreign).toEqual(nowhere);
+  const lines = await database.rows('SELECT * FROM audit_log WHERE actor_id = :id', {
+    id: house.people.classmate,
+  });
+  expect(lines).toEqual([]);
+});
+
+test('every deed leaves one line that carries no text', async () => {
+  const { house, ids } = await build('draft');
+  await as(house, 'writer', USE_CASES.savePost, {
+    postId: ids.postId,
+    version: 2,
+    writing: writing('<p>secret words</p>'),
+  });
+  const lines = await database.rows<{ use_case: string }>(
+    'SELECT * FROM audit_log WHERE use_case = :name ORDER BY at DESC',
+    { name: 'savePost' },
+  );
+  expect(lines).toHaveLength(2);
+  expect(JSON.stringify(lines)).not.toContain('secret');
+});

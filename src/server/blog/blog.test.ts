@@ -1,0 +1,96 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  buildHouse,
+  emptyDatabase,
+  handInPost,
+  personOf,
+  setWork,
+  succeeded,
+  writePost,
+  NOW,
+  type House,
+  type Who,
+} from '../../../tests/server/house';
+import { AUDIENCES } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { publish } from '../publications/publish';
+import { findPost, listHandIns } from '../posts/queries';
+import { takeBack } from '../posts/takeBack';
+import { maybeFront, maybeKept, maybePost } from './viewBlog';
+
+const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'coTeacher', 'teacher'];
+let house: House;
+
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+});
+afterAll(closePool);
+
+const actor = (who: Who) => ({
+  personId: personOf(house, who),
+  role: (
+    {
+      visitor: null,
+      stranger: null,
+      classmate: 'student',
+      writer: 'student',
+      coTeacher: 'coTeacher',
+      teacher: 'teacher',
+    } as const
+  )[who],
+});
+
+test.each(AUDIENCES.filter((audience) => audience !== 'passphrase'))(
+  'a post published to %s is there for exactly its audience',
+  async (audience) => {
+    const postId = await writePost(house, await setWork(house));
+    await acceptPost(house, postId, await handInPost(house, postId));
+    await succeeded(as(house, 'teacher', publish, { postId, audience }));
+    const address = (await findPost(database, postId))?.address ?? '';
+    for (const who of EVERYBODY) {
+      const publishedTo = audience === 'writerAndTeachers' ? null : audience;
+      const reads = may(actor(who), 'post.read', { writerId: house.people.writer, publishedTo });
+      const shown = await maybePost('wind', address, personOf(house, who));
+      const front = await maybeFront('wind', personOf(house, who), NOW);
+      expect([who, shown !== null, front?.posts.length]).toEqual([who, reads, reads ? 1 : 0]);
+    }
+    expect(await maybePost('moss', address, house.people.teacher)).toBeNull();
+  },
+);
+
+test('a closed class has no front page for anybody from outside', async () => {
+  await emptyDatabase();
+  house = await buildHouse({ ceiling: 'ourClass' });
+  expect(await maybeFront('wind', null, NOW)).toBeNull();
+  expect(await maybeFront('wind', house.people.stranger, NOW)).toBeNull();
+  expect(await maybeFront('wind', house.people.classmate, NOW)).toMatchObject({ posts: [] });
+  expect(await maybeFront('nowhere', null, NOW)).toBeNull();
+});
+
+test('outside the class a writer appears by the class’s naming rule', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  expect((await maybeFront('wind', null, NOW))?.posts[0]?.writer.name).toBe('Wren');
+  expect((await maybeFront('wind', house.people.classmate, NOW))?.posts[0]?.writer.name).toBe('Wren E.');
+});
+
+test('a hand-in at its own address is its writer’s and the teachers’; taken back, its writer’s alone', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await handInPost(house, postId);
+  const receipt = (await listHandIns(database, postId))[0]?.receipt ?? 0;
+  const readers = async () => {
+    const reading = await Promise.all(
+      EVERYBODY.map((who) => maybeKept('wind', receipt, personOf(house, who))),
+    );
+    return EVERYBODY.filter((_, index) => reading[index] !== null);
+  };
+  expect(await readers()).toEqual(['writer', 'coTeacher', 'teacher']);
+  expect(await maybeKept('moss', receipt, house.people.teacher)).toBeNull();
+  await succeeded(as(house, 'writer', takeBack, { postId }));
+  expect(await readers()).toEqual(['writer']);
+});

@@ -1,0 +1,291 @@
+import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  handInPost,
+  NOW,
+  setWork,
+  succeeded,
+  writePost,
+  writing,
+  type House,
+} from '../../../tests/server/house';
+import { openDocument } from '../../core/document/openDocument';
+import { plainText } from '../../core/document/plainText';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { findPublication } from '../publications/queries';
+import { openSet } from '../publications/openSet';
+import { publish } from '../publications/publish';
+import { giveBackGrade } from '../reviews/giveBackGrade';
+import { judge } from '../reviews/judge';
+import { openHandIn } from '../reviews/openHandIn';
+import { listNotes } from '../reviews/queries';
+import { sendBack } from '../reviews/sendBack';
+import { setGrade } from '../reviews/setGrade';
+import { maybeReview } from '../reviews/viewReview';
+import { writeNote } from '../reviews/writeNote';
+import { listWork } from '../today/listWork';
+import { maybeTeacherToday } from '../today/viewTeacherToday';
+import { handIn } from './handIn';
+import { narrowAudience } from './narrowAudience';
+import { findPost, findRevision, listHandIns } from './queries';
+import { savePost } from './savePost';
+import { takeBack } from './takeBack';
+import { maybeCompose } from './viewCompose';
+
+const DAY = 86_400_000;
+let house: House;
+
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+});
+afterAll(closePool);
+
+const save = (postId: string, version: number, html: string, now = NOW) =>
+  succeeded(as(house, 'writer', savePost, { postId, version, writing: writing(html) }, now));
+const wordsOf = async (postId: string) =>
+  plainText(openDocument(JSON.parse((await findPost(database, postId))?.body ?? '')));
+
+describe('saving', () => {
+  test('a save from an older base never overwrites: it is kept as a branch, and the writer is given what stands', async () => {
+    const postId = await writePost(house, await setWork(house), '<p>from the laptop</p>');
+    const branched = await save(postId, 1, '<p>from the phone</p>');
+    expect(branched).toMatchObject({ kind: 'branched', version: 2 });
+    expect(await wordsOf(postId)).toBe('from the laptop');
+    const kept = branched.kind === 'branched' ? await findRevision(database, branched.branchId) : null;
+    expect(kept?.body).toContain('from the phone');
+  });
+
+  test('the same save twice is one save', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const again = await save(postId, 1, '<p>grey all day long</p>');
+    expect(again).toMatchObject({ kind: 'saved', version: 2 });
+  });
+
+  test('what is overwritten is kept when much would be lost, and from time to time', async () => {
+    const postId = await writePost(house, await setWork(house), `<p>${'a long text '.repeat(20)}</p>`);
+    await save(postId, 2, '<p>gone</p>');
+    const rows = await database.rows<{ body: string }>(
+      "SELECT body FROM revisions WHERE post_id = :postId AND kind = 'saved'",
+      { postId },
+    );
+    expect(rows.some((row) => row.body.includes('a long text'))).toBe(true);
+  });
+
+  test('two saves at the same moment leave one in place and one as a branch', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const both = await Promise.all(['one', 'two'].map((word) => save(postId, 2, `<p>${word}</p>`)));
+    expect(both.map((saved) => saved.kind).sort()).toEqual(['branched', 'saved']);
+  });
+
+  test('a document that is none is refused with its field', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const sent = { ...writing('<p>x</p>'), body: { type: 'doc', content: [{ type: 'script' }] } };
+    expect(await as(house, 'writer', savePost, { postId, version: 2, writing: sent })).toMatchObject({
+      code: 'post.notADocument',
+      field: 'body',
+    });
+    expect(
+      await as(house, 'writer', savePost, { postId, version: 2, writing: { title: 'x' } }),
+    ).toMatchObject({ code: 'input.required', field: 'writing.labels' });
+  });
+});
+
+describe('handing in', () => {
+  test('keeps a snapshot that later changes do not touch, and the server’s own evidence', async () => {
+    const postId = await writePost(house, await setWork(house), '<p>only three words</p>');
+    await handInPost(house, postId);
+    await save(postId, 2, '<p>now there are five words</p>');
+    const [first] = await listHandIns(database, postId);
+    expect(first?.evidence).toMatchObject({ ready: false, points: { earned: 3, possible: 4 } });
+    expect((await findRevision(database, first?.revisionId ?? ''))?.body).toContain('only three words');
+  });
+
+  test('is refused from a version that the writer does not see', async () => {
+    const postId = await writePost(house, await setWork(house));
+    expect(await as(house, 'writer', handIn, { postId, version: 1 })).toMatchObject({
+      code: 'post.changedMeanwhile',
+    });
+  });
+
+  test('stops where the assignment says that missing things stop', async () => {
+    const postId = await writePost(house, await setWork(house, { missing: 'stops' }), '<p>short</p>');
+    expect(await as(house, 'writer', handIn, { postId, version: 2 })).toMatchObject({
+      code: 'post.missingStops',
+    });
+  });
+
+  test('an empty post is not handed in', async () => {
+    const postId = await writePost(house, await setWork(house));
+    await succeeded(as(house, 'writer', savePost, { postId, version: 2, writing: writing('', '') }));
+    expect(await as(house, 'writer', handIn, { postId, version: 3 })).toMatchObject({ code: 'post.empty' });
+  });
+
+  test('can be taken back until a teacher opens it', async () => {
+    const postId = await writePost(house, await setWork(house, { release: 'handIn' }));
+    await handInPost(house, postId);
+    expect((await findPublication(database, postId))?.audience).toBe('ourClass');
+    await succeeded(as(house, 'writer', takeBack, { postId }));
+    expect(await findPost(database, postId)).toMatchObject({ stage: 'draft' });
+    expect(await findPublication(database, postId)).toBeNull();
+    const handInId = await handInPost(house, postId);
+    await succeeded(as(house, 'teacher', openHandIn, { postId, handInId }));
+    expect(await as(house, 'writer', takeBack, { postId })).toMatchObject({ code: 'notThere' });
+  });
+});
+
+describe('reviewing', () => {
+  test('goes back and forth: note, sent back, handed in again, accepted, grade given back', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const first = await handInPost(house, postId);
+    await succeeded(
+      as(house, 'teacher', writeNote, { postId, handInId: first, text: ' Which way did it blow? ' }),
+    );
+    await succeeded(as(house, 'teacher', sendBack, { postId, handInId: first }));
+    const desk = await deskFor(house, 'writer');
+    expect((await maybeCompose(postId, desk))?.notes).toMatchObject([
+      { author: 'Tess Example', text: 'Which way did it blow?' },
+    ]);
+    await save(postId, 2, '<p>It blew from the west all day</p>');
+    const second = await handInPost(house, postId, new Date(NOW.getTime() + DAY));
+    expect(
+      await as(house, 'teacher', judge, { postId, handInId: first, criterionId: 'noticing', level: 1 }),
+    ).toMatchObject({ code: 'review.newerHandIn' });
+    await acceptPost(house, postId, second);
+    expect(await maybeCompose(postId, desk)).toMatchObject({ grade: null });
+    await succeeded(as(house, 'coTeacher', giveBackGrade, { postId, handInId: second }));
+    expect((await maybeCompose(postId, desk))?.grade?.grade).toMatchObject({
+      grade: 10,
+      possible: 10,
+      provisional: false,
+    });
+    expect(await listNotes(database, postId)).toHaveLength(1);
+  });
+
+  test('is not accepted while a criterion waits, and no grade is given back', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const handInId = await handInPost(house, postId);
+    const { accept } = await import('../reviews/accept');
+    expect(await as(house, 'teacher', accept, { postId, handInId })).toMatchObject({
+      code: 'review.judgeFirst',
+      values: { open: 1 },
+    });
+    expect(await as(house, 'teacher', giveBackGrade, { postId, handInId })).toMatchObject({
+      code: 'review.provisional',
+    });
+    expect(
+      await as(house, 'teacher', judge, { postId, handInId, criterionId: 'noticing', level: 2 }),
+    ).toMatchObject({ code: 'review.noLevel' });
+    expect(
+      await as(house, 'teacher', judge, { postId, handInId, criterionId: 'other', level: 0 }),
+    ).toMatchObject({ code: 'review.noCriterion' });
+  });
+
+  test('a figure of the teacher’s own needs a reason and stands beside the computed one', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const handInId = await handInPost(house, postId);
+    expect(await as(house, 'teacher', setGrade, { postId, handInId, grade: 9, reason: ' ' })).toMatchObject({
+      code: 'review.noReason',
+    });
+    await succeeded(
+      as(house, 'teacher', setGrade, { postId, handInId, grade: 9, reason: 'told me the rest' }),
+    );
+    const review = await maybeReview(postId, await deskFor(house, 'teacher'));
+    expect(review?.grade).toMatchObject({ grade: 9, computed: 4 });
+    await succeeded(as(house, 'teacher', setGrade, { postId, handInId, grade: null, reason: '' }));
+    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.grade).toMatchObject({ grade: 4 });
+  });
+
+  test('lateness is counted in the class’s time zone from the first hand-in', async () => {
+    const postId = await writePost(house, await setWork(house));
+    await handInPost(house, postId, new Date('2026-11-21T00:30:00Z'));
+    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.grade).toMatchObject({
+      daysLate: 2,
+      deduction: 2,
+    });
+  });
+
+  test('the three facts are apart: reading, publishing and grading do not move each other', async () => {
+    const postId = await writePost(house, await setWork(house));
+    const handInId = await handInPost(house, postId);
+    await acceptPost(house, postId, handInId);
+    await succeeded(as(house, 'teacher', sendBack, { postId, handInId }));
+    // Readers go on seeing what was accepted, and the reading stays.
+    expect((await findPublication(database, postId))?.audience).toBe('everyone');
+    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.readBy).toHaveLength(1);
+  });
+});
+
+describe('reaching readers', () => {
+  test('beyond the class waits for acceptance of that very revision', async () => {
+    const postId = await writePost(house, await setWork(house, { release: 'handIn' }));
+    const first = await handInPost(house, postId);
+    expect((await findPublication(database, postId))?.audience).toBe('ourClass');
+    await acceptPost(house, postId, first);
+    const accepted = await findPublication(database, postId);
+    expect(accepted?.audience).toBe('everyone');
+    await save(postId, 2, '<p>something quite different now</p>');
+    await handInPost(house, postId);
+    // The change is not before readers until it is accepted.
+    expect((await findPublication(database, postId))?.revisionId).toBe(accepted?.revisionId);
+  });
+
+  test('a set is opened at once, and later acceptances follow by themselves', async () => {
+    const assignmentId = await setWork(house, { release: 'opened' });
+    const postId = await writePost(house, assignmentId);
+    await acceptPost(house, postId, await handInPost(house, postId));
+    expect(await findPublication(database, postId)).toBeNull();
+    expect(await succeeded(as(house, 'teacher', openSet, { assignmentId }))).toEqual({ published: 1 });
+    expect((await findPublication(database, postId))?.audience).toBe('everyone');
+  });
+
+  test('a writer may ask for fewer readers, never for more, and a teacher does not go over it', async () => {
+    const postId = await writePost(house, await setWork(house, { audience: 'ourClass' }));
+    expect(await as(house, 'writer', narrowAudience, { postId, audience: 'everyone' })).toMatchObject({
+      code: 'post.onlyTeachersWiden',
+    });
+    await succeeded(as(house, 'writer', narrowAudience, { postId, audience: 'writerAndTeachers' }));
+    await acceptPost(house, postId, await handInPost(house, postId));
+    expect(await findPublication(database, postId)).toBeNull();
+    expect(await as(house, 'teacher', publish, { postId, audience: 'ourClass' })).toMatchObject({
+      code: 'publish.writerWantsFewer',
+    });
+  });
+
+  test('narrowing a published post draws it in at once; a teacher takes down and widens', async () => {
+    const postId = await writePost(house, await setWork(house));
+    await acceptPost(house, postId, await handInPost(house, postId));
+    await succeeded(as(house, 'writer', narrowAudience, { postId, audience: 'ourClass' }));
+    expect((await findPublication(database, postId))?.audience).toBe('ourClass');
+    await succeeded(as(house, 'writer', narrowAudience, { postId, audience: 'everyone' }));
+    await succeeded(as(house, 'teacher', publish, { postId, audience: 'everyone' }));
+    expect((await findPublication(database, postId))?.audience).toBe('everyone');
+    await succeeded(as(house, 'teacher', publish, { postId, audience: 'writerAndTeachers' }));
+    expect(await findPublication(database, postId)).toBeNull();
+  });
+});
+
+test('figures on Today come from one reading', async () => {
+  const assignmentId = await setWork(house);
+  const before = await maybeTeacherToday(await deskFor(house, 'teacher'));
+  expect(before).toMatchObject({
+    waiting: 0,
+    assignments: [{ handedIn: 0, writing: 0, notBegun: ['Mate E.', 'Wren E.'] }],
+  });
+  const postId = await writePost(house, assignmentId);
+  await handInPost(house, postId);
+  expect(await maybeTeacherToday(await deskFor(house, 'coTeacher'))).toMatchObject({
+    waiting: 1,
+    firstWaiting: postId,
+    assignments: [{ handedIn: 1, waiting: 1, notBegun: ['Mate E.'] }],
+  });
+  expect(await maybeTeacherToday(await deskFor(house, 'writer'))).toBeNull();
+  expect(await listWork(await deskFor(house, 'classmate'))).toMatchObject([
+    { state: 'notBegun', postId: null },
+  ]);
+});

@@ -1,0 +1,174 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import axe from 'axe-core';
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+import { STUDENTS, TEACHERS } from '../../demo/people';
+
+const PATIENCE = 20_000;
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const CLASS_CODE = 'QUAY2418';
+export const DESK_SIZE = { width: 1280, height: 800 };
+export const PHONE_SIZE = { width: 390, height: 844 };
+
+export const origin = (): string => process.env['PORCH_TEST_ORIGIN'] ?? '';
+
+/** A person at a browser of their own, who finds things by the names that are read out. */
+export class Person {
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly profile: string,
+  ) {}
+
+  static async arrive({ width, height } = DESK_SIZE): Promise<Person> {
+    const profile = mkdtempSync(path.join(tmpdir(), 'porch-browser-profile-'));
+    const options = new chrome.Options();
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.addArguments(...FLAGS, `--window-size=${width},${height}`, `--user-data-dir=${profile}`);
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const [innerWidth, innerHeight] = (await driver.executeScript('return [innerWidth, innerHeight]')) as [
+      number,
+      number,
+    ];
+    await driver
+      .manage()
+      .window()
+      .setRect({ width: 2 * width - innerWidth, height: 2 * height - innerHeight });
+    return new Person(driver, profile);
+  }
+
+  async leave(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.profile, { recursive: true, force: true });
+  }
+
+  async goTo(address: string): Promise<void> {
+    await this.driver.get(origin() + address);
+  }
+
+  /** Waits for an element that is shown. */
+  async find(locator: By): Promise<WebElement> {
+    const element = await this.driver.wait(
+      until.elementLocated(locator),
+      PATIENCE,
+      `nothing at ${locator.toString()}`,
+    );
+    return this.driver.wait(until.elementIsVisible(element), PATIENCE, `not shown: ${locator.toString()}`);
+  }
+
+  /** A button or link by its name, which may be a part of it. */
+  control(name: string, within = ''): Promise<WebElement> {
+    return this.find(
+      By.xpath(
+        `${within}//*[self::button or self::a][contains(@aria-label, ${quoted(name)}) or contains(normalize-space(.), ${quoted(name)})]`,
+      ),
+    );
+  }
+
+  async press(name: string, within = ''): Promise<void> {
+    const element = await this.control(name, within);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    await this.driver.wait(until.elementIsEnabled(element), PATIENCE);
+    await element.click();
+  }
+
+  /** A field by its label. */
+  field(label: string): Promise<WebElement> {
+    return this.find(
+      By.xpath(
+        `//*[self::input or self::textarea or self::select or @role='textbox'][@aria-label=${quoted(label)} or @id=//label[contains(normalize-space(.), ${quoted(label)})]/@for or ancestor::label[contains(normalize-space(.), ${quoted(label)})]]`,
+      ),
+    );
+  }
+
+  async fill(label: string, text: string): Promise<void> {
+    const element = await this.field(label);
+    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+  }
+
+  async choose(label: string, option: string): Promise<void> {
+    const select = await this.field(label);
+    await select.findElement(By.xpath(`.//option[contains(., ${quoted(option)})]`)).click();
+  }
+
+  /** Waits until some words stand on the page where they can be seen. */
+  async sees(words: string): Promise<void> {
+    await this.driver.wait(() => this.shows(words), PATIENCE, `these words are not shown: ${words}`);
+  }
+
+  async shows(words: string): Promise<boolean> {
+    const text = (await this.driver.executeScript('return document.body.innerText')) as string;
+    return text.replace(/\s+/g, ' ').includes(words);
+  }
+
+  async signInAsTeacher(key: string): Promise<void> {
+    const teacher = TEACHERS.find((one) => one.key === key)!;
+    await this.goTo('/sign-in');
+    await this.press('For grown-ups');
+    await this.fill('E-mail', teacher.email);
+    await this.fill('Password', teacher.password + Key.ENTER);
+    await this.driver.wait(until.urlContains('/today'), PATIENCE);
+  }
+
+  async signInAsStudent(key: string): Promise<void> {
+    const student = STUDENTS.find((one) => one.key === key)!;
+    await this.goTo('/sign-in');
+    await this.fill('Class code', CLASS_CODE + Key.ENTER);
+    await this.press(`${student.givenName} `);
+    for (const word of student.passcode.split(' ')) await this.press(word, '//ul');
+    await this.driver.wait(until.urlContains('/today'), PATIENCE);
+  }
+
+  /** Waits until the save state says that the words are safe. */
+  async isSaved(): Promise<void> {
+    await this.find(By.xpath("//*[@role='status'][contains(., 'Safe, saved just now')]"));
+  }
+
+  /** What axe finds serious or critical on the page as it stands. */
+  async barriers(): Promise<readonly string[]> {
+    await this.driver.executeScript(axe.source);
+    const found = (await this.driver.executeAsyncScript(
+      `const done = arguments[0];
+       axe.run({ resultTypes: ['violations'] }).then((result) => done(result.violations.map((one) =>
+         ({ id: one.id, impact: one.impact, nodes: one.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)) }))));`,
+    )) as readonly { readonly id: string; readonly impact: string; readonly nodes: readonly string[] }[];
+    return found
+      .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+      .map((one) => `${one.id}: ${one.nodes.join(' | ')}`);
+  }
+
+  /** What the browser complained about since it was last asked: refused scripts and styles, errors, lost resources. */
+  async complaints(): Promise<readonly string[]> {
+    const entries = await this.driver.manage().logs().get('browser');
+    return entries.filter((entry) => entry.level.name === 'SEVERE').map((entry) => entry.message);
+  }
+
+  async isOffline(offline: boolean): Promise<void> {
+    await (this.driver as chrome.Driver).setNetworkConditions({
+      offline,
+      latency: 0,
+      download_throughput: -1,
+      upload_throughput: -1,
+    });
+  }
+}
+
+/** Text as an XPath literal. */
+function quoted(text: string): string {
+  return text.includes("'") ? `"${text}"` : `'${text}'`;
+}

@@ -1,0 +1,211 @@
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+import { beforeAll, describe, expect, test } from 'vitest';
+import { STUDENTS, TEACHERS } from '../../demo/people';
+import { CLASS_CODE, origin } from './person';
+
+type Who = 'visitor' | 'stranger' | 'classmate' | 'writer' | 'teacher';
+const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'teacher'];
+
+const cookies = new Map<Who, string>();
+let ids: {
+  readonly draft: string;
+  readonly handedIn: string;
+  readonly receipt: string;
+  readonly assignment: string;
+  readonly unset: string;
+  readonly published: string;
+  readonly picture: string;
+};
+
+async function post(
+  address: string,
+  body: unknown,
+  who: Who = 'visitor',
+  headers: Record<string, string> = {},
+): Promise<Response> {
+  return fetch(origin() + address, {
+    method: 'POST',
+    body: JSON.stringify(body),
+    headers: {
+      'content-type': 'application/json',
+      origin: origin(),
+      cookie: cookies.get(who) ?? '',
+      ...headers,
+    },
+  });
+}
+
+async function get(address: string, who: Who): Promise<Response> {
+  return fetch(origin() + address, { headers: { cookie: cookies.get(who) ?? '' }, redirect: 'manual' });
+}
+
+async function signIn(who: Who, body: unknown): Promise<void> {
+  const response = await post('/api/session', body);
+  expect(response.status).toBe(200);
+  cookies.set(who, (response.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
+}
+
+async function signInStudent(who: Who, key: string, code: string, passcode: string): Promise<void> {
+  const { value } = (await (await post('/api/names', { code })).json()) as {
+    value: { names: { id: string; name: string }[] };
+  };
+  const personId = value.names.find((one) => one.name.toLowerCase().startsWith(key))?.id;
+  await signIn(who, { as: 'student', code, personId, passcode });
+}
+
+async function linkOn(page: string, who: Who, pattern: RegExp): Promise<string> {
+  return pattern.exec(await (await get(page, who)).text())?.[1] ?? 'not-found-on-page';
+}
+
+beforeAll(async () => {
+  const passcode = (key: string) => STUDENTS.find((student) => student.key === key)?.passcode ?? '';
+  const { email, password } = TEACHERS[0]!;
+  await signIn('teacher', { as: 'adult', email, password });
+  await signInStudent('writer', 'greta', CLASS_CODE, passcode('greta'));
+  await signInStudent('classmate', 'bea', CLASS_CODE, passcode('bea'));
+  await signInStudent(
+    'stranger',
+    'pim',
+    'MOSS5520',
+    (await import('../../demo/people')).OTHER_STUDENTS[0]!.passcode,
+  );
+  const handedIn = await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/);
+  ids = {
+    handedIn,
+    draft: await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/),
+    receipt: await linkOn(`/writing/${handedIn}/receipt`, 'writer', /\/kept\/(\d+)/),
+    assignment: await linkOn('/today', 'writer', /\/assignments\/([0-9a-z]{16})/),
+    unset: await linkOn(
+      '/assignments',
+      'teacher',
+      /<a(?=[^>]*Open Storm interview)[^>]*href="\/assignments\/([0-9a-z]{16})"/,
+    ),
+    published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"]+)"/),
+    picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
+  };
+});
+
+/** Which people each page is there for; everybody else is shown the sign-in, or that there is nothing. */
+const PAGES: Readonly<Record<string, { readonly address: () => string; readonly for: readonly Who[] }>> = {
+  'page.tsx': { address: () => '/', for: [] },
+  'sign-in/page.tsx': { address: () => '/sign-in', for: EVERYBODY },
+  '(desk)/today/page.tsx': { address: () => '/today', for: ['stranger', 'classmate', 'writer', 'teacher'] },
+  '(desk)/assignments/page.tsx': { address: () => '/assignments', for: ['teacher'] },
+  '(desk)/assignments/[assignmentId]/page.tsx': {
+    address: () => `/assignments/${ids.assignment}`,
+    for: ['classmate', 'writer', 'teacher'],
+  },
+  '(desk)/writing/page.tsx': {
+    address: () => '/writing',
+    for: ['stranger', 'classmate', 'writer', 'teacher'],
+  },
+  '(desk)/writing/[postId]/page.tsx': { address: () => `/writing/${ids.draft}`, for: ['writer'] },
+  '(desk)/writing/[postId]/receipt/page.tsx': {
+    address: () => `/writing/${ids.handedIn}/receipt`,
+    for: ['writer'],
+  },
+  '(desk)/pile/page.tsx': { address: () => '/pile', for: [] },
+  '(desk)/pile/[postId]/page.tsx': { address: () => `/pile/${ids.handedIn}`, for: ['teacher'] },
+  '(blog)/blog/[blog]/page.tsx': { address: () => '/blog/wind', for: EVERYBODY },
+  '(blog)/blog/[blog]/[address]/page.tsx': { address: () => `/blog/wind/${ids.published}`, for: EVERYBODY },
+  '(blog)/blog/[blog]/kept/[receipt]/page.tsx': {
+    address: () => `/blog/wind/kept/${ids.receipt}`,
+    for: ['writer', 'teacher'],
+  },
+};
+
+function filesNamed(name: string, folder = 'src/app', under = ''): string[] {
+  return readdirSync(path.join(folder, under), { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory()
+      ? filesNamed(name, folder, path.join(under, entry.name))
+      : entry.name === name
+        ? [path.join(under, entry.name)]
+        : [],
+  );
+}
+
+test('every page and every route handler is walked here', () => {
+  expect(filesNamed('page.tsx').sort()).toEqual(Object.keys(PAGES).sort());
+  expect(filesNamed('route.ts').sort()).toEqual([
+    'api/alive/route.ts',
+    'api/do/[useCase]/route.ts',
+    'api/names/route.ts',
+    'api/pictures/route.ts',
+    'api/session/route.ts',
+    'pictures/[id]/[width]/route.ts',
+  ]);
+});
+
+describe.each(Object.entries(PAGES))('%s', (_, page) => {
+  test.each(EVERYBODY)('for a %s', async (who) => {
+    const { status } = await get(page.address(), who);
+    if (page.for.includes(who)) expect(status).toBe(200);
+    else expect([307, 404]).toContain(status);
+  });
+});
+
+test('an assignment that is not set yet is there for teachers alone', async () => {
+  for (const who of EVERYBODY) {
+    const { status } = await get(`/assignments/${ids.unset}`, who);
+    expect([who, status === 200]).toEqual([who, who === 'teacher']);
+  }
+});
+
+test('a published picture is there for everybody, in the widths that there are', async () => {
+  for (const who of EVERYBODY) expect((await get(`/pictures/${ids.picture}/480`, who)).status).toBe(200);
+  expect((await get(`/pictures/${ids.picture}/481`, 'teacher')).status).toBe(404);
+});
+
+describe('writing requests', () => {
+  test('are taken from our own pages only', async () => {
+    const input = { postId: ids.draft };
+    expect((await post('/api/do/takeBack', input, 'writer', { origin: 'https://evil.example' })).status).toBe(
+      403,
+    );
+    expect((await post('/api/session', {}, 'writer', { origin: 'null' })).status).toBe(403);
+    const without = await fetch(`${origin()}/api/do/takeBack`, { method: 'POST', body: '{}' });
+    expect(without.status).toBe(403);
+  });
+
+  test('need a session, a known use case and an input in form', async () => {
+    expect(await (await post('/api/do/takeBack', {})).json()).toMatchObject({ code: 'signedOut' });
+    expect(await (await post('/api/do/constructor', {}, 'writer')).json()).toMatchObject({
+      code: 'notThere',
+    });
+    expect(await (await post('/api/do/takeBack', {}, 'writer')).json()).toMatchObject({
+      code: 'input.required',
+      field: 'postId',
+    });
+    const response = await fetch(`${origin()}/api/do/takeBack`, {
+      method: 'POST',
+      body: '{',
+      headers: { origin: origin(), cookie: cookies.get('writer') ?? '' },
+    });
+    expect(response.status).toBe(422);
+  });
+
+  test('a picture is taken from people of the class alone', async () => {
+    const upload = (who: Who) =>
+      fetch(`${origin()}/api/pictures?class=nosuchclass00000`, {
+        method: 'POST',
+        body: 'x',
+        headers: { origin: origin(), cookie: cookies.get(who) ?? '' },
+      });
+    expect((await upload('visitor')).status).toBe(401);
+    expect((await upload('writer')).status).toBe(404);
+  });
+});
+
+test('pages come with a policy that lets nothing from elsewhere in, and a session out of scripts’ reach', async () => {
+  const page = await get('/sign-in', 'visitor');
+  const policy = page.headers.get('content-security-policy') ?? '';
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).not.toMatch(/https?:|\*|unsafe-eval|script-src[^;]*unsafe-inline/);
+  expect(page.headers.get('x-robots-tag')).toContain('noindex');
+  const { email, password } = TEACHERS[1]!;
+  const cookie =
+    (await post('/api/session', { as: 'adult', email, password })).headers.get('set-cookie') ?? '';
+  expect(cookie).toMatch(/HttpOnly/i);
+  expect(cookie).toMatch(/SameSite=lax/i);
+});

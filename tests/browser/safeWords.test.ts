@@ -1,0 +1,86 @@
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { Person } from './person';
+
+let laptop: Person;
+let phone: Person;
+let address: string;
+
+beforeAll(async () => {
+  [laptop, phone] = [await Person.arrive(), await Person.arrive()];
+  await laptop.signInAsStudent('uma');
+  await laptop.press('Begin Three skies');
+  await laptop.field('Your text');
+  address = new URL(await laptop.driver.getCurrentUrl()).pathname;
+});
+afterAll(async () => {
+  await laptop.leave();
+  await phone.leave();
+});
+
+const write = async (person: Person, words: string) => {
+  const text = await person.field('Your text');
+  await text.sendKeys(Key.chord(Key.CONTROL, Key.END), words);
+};
+const textOf = async (person: Person) => (await person.field('Your text')).getText();
+
+test('words are saved by themselves and are there again after a reload', async () => {
+  await write(laptop, 'First words.');
+  await laptop.isSaved();
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('First words.');
+});
+
+test('a reload in the middle of a word loses nothing', async () => {
+  await write(laptop, ' Half a wo');
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('Half a wo');
+  await laptop.isSaved();
+});
+
+test('while the line is down words stay on this device, and are saved when it is back', async () => {
+  await laptop.isOffline(true);
+  await write(laptop, ' Written in a tunnel.');
+  await laptop.sees('The line is down. Your words are safe on this device');
+  await laptop.isOffline(false);
+  await laptop.isSaved();
+  await phone.signInAsStudent('uma');
+  await phone.goTo(address);
+  await phone.sees('Written in a tunnel.');
+});
+
+test('a second device on the same post never overwrites: the writer sees both and chooses', async () => {
+  await write(laptop, ' From the laptop.');
+  await laptop.isSaved();
+  await write(phone, ' From the phone.');
+  await phone.sees('There are two versions of this post');
+  await phone.sees('From the laptop.');
+  await phone.press('Go on with this one');
+  await phone.isSaved();
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('From the phone.');
+  expect(await textOf(laptop)).not.toContain('From the laptop.');
+});
+
+test('signed out in mid-sentence: the words wait on this device for their writer alone', async () => {
+  await laptop.driver.manage().deleteAllCookies();
+  await write(laptop, ' After the session ended.');
+  await laptop.sees('You are signed out. Your words are safe on this device');
+  await laptop.signInAsStudent('milo');
+  await laptop.goTo(address);
+  await laptop.sees('There is nothing here for you');
+  await laptop.signInAsStudent('uma');
+  await laptop.goTo(address);
+  await laptop.sees('After the session ended.');
+  await laptop.isSaved();
+});
+
+test('a title can be written by keyboard alone, and Enter goes on to the text', async () => {
+  await (await laptop.field('Title')).sendKeys('2 · By keys', Key.ENTER);
+  await laptop.driver.actions().sendKeys('Typed at once. ').perform();
+  expect(await textOf(laptop)).toMatch(/^Typed at once\. /);
+  await laptop.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+  await laptop.driver.wait(async () => !(await textOf(laptop)).startsWith('Typed'), 5000);
+  await laptop.isSaved();
+  expect(await laptop.driver.findElements(By.css('[role="alert"]:not(:empty)'))).toEqual([]);
+});

@@ -1,0 +1,39 @@
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { loadDemo } from '../../demo/loadDemo';
+import { startApplication } from '../../src/launch/application';
+import { build } from '../../src/launch/build';
+import { startMariadb } from '../../src/launch/mariadb';
+import { freePort } from '../../src/launch/ports';
+import { migrate } from '../../src/server/database/migrate';
+
+const BUILD = '.next-test';
+
+/** The whole house as people use it: production build, real database, the demo class; beside a running demo. */
+export default async function startHouse(): Promise<() => Promise<void>> {
+  const root = process.cwd();
+  const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
+  const pictures = path.join(folder, 'pictures');
+  mkdirSync(pictures);
+  await build(root, BUILD);
+  const database = await startMariadb(folder, { quick: true });
+  await migrate(database.url, path.resolve('src/server/database/migrations'));
+  const port = await freePort();
+  const origin = `http://127.0.0.1:${port}`;
+  Object.assign(process.env, {
+    DATABASE_URL: database.url,
+    PORCH_PICTURES: pictures,
+    PORCH_ORIGIN: origin,
+    PORCH_LOG: 'silent',
+  });
+  await loadDemo({ now: new Date(), progress: () => undefined });
+  const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
+  const application = await startApplication(settings);
+  process.env['PORCH_TEST_ORIGIN'] = origin;
+  return async () => {
+    await application.stop();
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+}

@@ -1,0 +1,194 @@
+import type { Audience } from '../../src/core/access/audience';
+import type { DocumentJson } from '../../src/core/document/openDocument';
+import { readHtml } from '../../src/core/document/html/readHtml';
+import type { Release } from '../../src/core/posts/release';
+import { perform } from '../../src/server/access/perform';
+import type { Result, UseCase } from '../../src/server/access/useCase';
+import { changeAssignment } from '../../src/server/assignments/changeAssignment';
+import { makeAssignment } from '../../src/server/assignments/makeAssignment';
+import { setAssignment } from '../../src/server/assignments/setAssignment';
+import { findClass, insertClass, insertLabels, insertMembership } from '../../src/server/classes/queries';
+import { database, inTransaction } from '../../src/server/database/database';
+import { newId } from '../../src/server/database/newId';
+import { insertPerson } from '../../src/server/people/queries';
+import { beginPost } from '../../src/server/posts/beginPost';
+import { handIn } from '../../src/server/posts/handIn';
+import { findPost, listHandIns } from '../../src/server/posts/queries';
+import { savePost } from '../../src/server/posts/savePost';
+import { accept } from '../../src/server/reviews/accept';
+import { judge } from '../../src/server/reviews/judge';
+import { openHandIn } from '../../src/server/reviews/openHandIn';
+import type { Desk } from '../../src/server/sessions/desk';
+
+export const NOW = new Date('2026-11-17T12:00:00Z');
+export type Who = 'teacher' | 'coTeacher' | 'writer' | 'classmate' | 'stranger' | 'visitor';
+
+/** A class with its people, empty of posts. A stranger belongs to another class. */
+export interface House {
+  readonly classId: string;
+  readonly people: Readonly<Record<Exclude<Who, 'visitor'>, string>>;
+}
+
+/** Empties every table, so that a test begins on a fresh house. */
+export async function emptyDatabase(): Promise<void> {
+  const tables = await database.rows<{ name: string }>(
+    "SELECT TABLE_NAME AS name FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME <> 'migrations'",
+  );
+  await inTransaction(async (transaction) => {
+    await transaction.change('SET FOREIGN_KEY_CHECKS = 0');
+    // Names come from the database itself; a table's name cannot be bound.
+    for (const { name } of tables) await transaction.change(`DELETE FROM \`${name}\``);
+    await transaction.change('SET FOREIGN_KEY_CHECKS = 1');
+  });
+}
+
+export async function buildHouse({ ceiling = 'everyone' as Audience } = {}): Promise<House> {
+  const classId = await addClass('wind', 'WIND1', ceiling);
+  const otherClass = await addClass('moss', 'MOSS1', 'ourClass');
+  const people = {
+    teacher: await addPerson('Tess', classId, 'teacher'),
+    coTeacher: await addPerson('Cory', classId, 'coTeacher'),
+    writer: await addPerson('Wren', classId, 'student'),
+    classmate: await addPerson('Mate', classId, 'student'),
+    stranger: await addPerson('Stan', otherClass, 'student'),
+  };
+  return { classId, people };
+}
+
+async function addClass(address: string, code: string, ceiling: Audience): Promise<string> {
+  const id = newId();
+  await insertClass(database, {
+    id,
+    address,
+    title: 'Wind & Weather',
+    groupName: '8B',
+    subtitle: '',
+    schoolName: 'Alder Quay School',
+    code,
+    timeZone: 'Europe/Dublin',
+    language: 'en-GB',
+    ceiling,
+    namingRule: 'firstName',
+    createdAt: NOW,
+  });
+  await insertLabels(database, id, ['three-skies']);
+  return id;
+}
+
+async function addPerson(
+  givenName: string,
+  classId: string,
+  role: 'teacher' | 'coTeacher' | 'student',
+): Promise<string> {
+  const id = newId();
+  const none = { penName: null, email: null, passwordHash: null, passcodeHash: null };
+  await insertPerson(database, { id, givenName, familyName: 'Example', ...none, createdAt: NOW });
+  await insertMembership(database, { classId, personId: id, role, joinedAt: NOW });
+  return id;
+}
+
+export function personOf(house: House, who: Who): string | null {
+  return who === 'visitor' ? null : house.people[who];
+}
+
+/** Does something as somebody of the house. */
+export function as<Input, Rows, Output>(
+  house: House,
+  who: Who,
+  useCase: UseCase<Input, Rows, Output>,
+  input: unknown,
+  now = NOW,
+): Promise<Result<Output>> {
+  return perform(useCase, input, { personId: personOf(house, who), now });
+}
+
+/** The value of something that must succeed. */
+export async function succeeded<Value>(result: Promise<Result<Value>>): Promise<Value> {
+  const outcome = await result;
+  if (!outcome.ok) throw new Error(`refused: ${outcome.code} ${outcome.field ?? ''}`);
+  return outcome.value;
+}
+
+interface Wanted {
+  readonly release?: Release;
+  readonly audience?: Audience;
+  readonly missing?: 'warns' | 'stops';
+  readonly draftsOpen?: boolean;
+  readonly set?: boolean;
+}
+
+export const FIELDS = {
+  number: 2,
+  title: 'Three skies',
+  instructions: 'Look up.',
+  due: '2026-11-19T16:00',
+  requirements: [
+    { id: 'words', kind: 'words', weight: 'required', points: 4, partial: true, min: 4 },
+    { id: 'bonus', kind: 'labels', weight: 'bonus', points: 1, allOf: ['three-skies'] },
+  ],
+  rubric: [
+    {
+      id: 'noticing',
+      name: 'Noticing',
+      weight: 2,
+      levels: [
+        { points: 1, description: 'names it' },
+        { points: 3, description: 'shows it' },
+      ],
+    },
+  ],
+  lateRule: { kind: 'points', perDay: 1 },
+  audience: 'everyone',
+  release: 'accepted',
+  missing: 'warns',
+  draftsOpen: false,
+} as const;
+
+export async function setWork(house: House, { set = true, ...wanted }: Wanted = {}): Promise<string> {
+  const { assignmentId } = await succeeded(as(house, 'teacher', makeAssignment, { classId: house.classId }));
+  const fields = { ...FIELDS, ...wanted };
+  await succeeded(as(house, 'teacher', changeAssignment, { assignmentId, version: 1, fields }));
+  if (set) await succeeded(as(house, 'teacher', setAssignment, { assignmentId }));
+  return assignmentId;
+}
+
+export function writing(html: string, title = '2 · Skies', labels: readonly string[] = []) {
+  return { title, labels, body: readHtml(html).toJSON() as DocumentJson };
+}
+
+/** Begins a post and saves it; its id. */
+export async function writePost(
+  house: House,
+  assignmentId: string,
+  html = '<p>grey all day long</p>',
+): Promise<string> {
+  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+  await succeeded(as(house, 'writer', savePost, { postId, version: 1, writing: writing(html) }));
+  return postId;
+}
+
+/** Hands a post in as it stands; the id of the hand-in. */
+export async function handInPost(house: House, postId: string, now = NOW): Promise<string> {
+  const version = (await findPost(database, postId))?.version;
+  await succeeded(as(house, 'writer', handIn, { postId, version }, now));
+  return (await listHandIns(database, postId)).at(-1)?.id ?? '';
+}
+
+/** Opens, judges and accepts a hand-in. */
+export async function acceptPost(house: House, postId: string, handInId: string): Promise<void> {
+  const named = { postId, handInId };
+  await succeeded(as(house, 'teacher', openHandIn, named));
+  await succeeded(as(house, 'teacher', judge, { ...named, criterionId: 'noticing', level: 1 }));
+  await succeeded(as(house, 'teacher', accept, named));
+}
+
+/** Somebody's desk, for asking views. */
+export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promise<Desk> {
+  const rows = await database.rows<{ classId: string; role: Desk['role'] }>(
+    'SELECT class_id AS classId, role FROM memberships WHERE person_id = :personId',
+    { personId: house.people[who] },
+  );
+  const membership = rows[0]!;
+  const inClass = await findClass(database, membership.classId);
+  return { personId: house.people[who], role: membership.role, inClass: inClass!, now: NOW };
+}

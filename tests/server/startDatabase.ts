@@ -1,0 +1,24 @@
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { startMariadb } from '../../src/launch/mariadb';
+import { migrate } from '../../src/server/database/migrate';
+
+/** Starts a MariaDB of the tests' own, in a folder that is gone afterwards, and tells the tests where it is. */
+export default async function startDatabase(): Promise<() => Promise<void>> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'porch-test-'));
+  const pictures = path.join(folder, 'pictures');
+  mkdirSync(pictures);
+  const database = await startMariadb(folder, { quick: true });
+  await migrate(database.url, path.resolve('src/server/database/migrations'));
+  Object.assign(process.env, {
+    DATABASE_URL: database.url,
+    PORCH_PICTURES: pictures,
+    PORCH_ORIGIN: 'http://127.0.0.1:1',
+    PORCH_LOG: 'silent',
+  });
+  return async () => {
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+}

@@ -1,0 +1,41 @@
+import path from 'node:path';
+import { defineConfig } from 'vitest/config';
+
+const resolve = { alias: { '@': path.resolve(import.meta.dirname, 'src') } };
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve,
+        test: {
+          name: 'core',
+          include: ['src/{core,components,messages,commands,app}/**/*.test.ts', 'demo/**/*.test.ts'],
+        },
+      },
+      {
+        resolve,
+        test: {
+          name: 'server',
+          include: ['src/{server,launch}/**/*.test.ts'],
+          globalSetup: ['tests/server/startDatabase.ts'],
+          // One database for all: files run one after the other and begin by emptying it.
+          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        resolve,
+        test: {
+          name: 'browser',
+          include: ['tests/browser/**/*.test.ts'],
+          globalSetup: ['tests/browser/startHouse.ts'],
+          fileParallelism: false,
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
+        },
+      },
+    ],
+  },
+});
