@@ -5,7 +5,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^src/core' },
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: { path: '^(src/(server|app|components|workers|commands|launch|messages)|demo|tests)' },
     },
     {

@@ -155,6 +155,15 @@ test('a teacher takes it down again, and it is as if it had never been there', a
   await visitor.sees('There is nothing here for you');
 });
 
+test('a teacher of two classes turns from one to the other', async () => {
+  await visitor.signInAsTeacher('idris');
+  await visitor.sees('The Moss Garden, 6A');
+  await visitor.sees('Make the first assignment');
+  await visitor.press('your menu');
+  await visitor.press('Wind & Weather, 8B', "//*[@role='menu']");
+  await visitor.sees('to read');
+});
+
 test('nothing on the way was refused by the browser', async () => {
   const ours = (message: string) => !message.includes('status of 404') && !message.includes('status of 422');
   expect((await teacher.complaints()).filter(ours)).toEqual([]);

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import axe from 'axe-core';
-import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { STUDENTS, TEACHERS } from '../../demo/people';
 
@@ -27,7 +27,7 @@ export const origin = (): string => process.env['PORCH_TEST_ORIGIN'] ?? '';
 /** A person at a browser of their own, who finds things by the names that are read out. */
 export class Person {
   private constructor(
-    readonly driver: WebDriver,
+    readonly driver: chrome.Driver,
     private readonly profile: string,
   ) {}
 
@@ -36,15 +36,16 @@ export class Person {
     const options = new chrome.Options();
     options.setChromeBinaryPath('/usr/bin/chromium');
     options.addArguments(...FLAGS, `--window-size=${width},${height}`, `--user-data-dir=${profile}`);
-    const driver = await new Builder()
+    // What is built for Chrome is Chrome's own driver, whatever the builder's type says.
+    const built: unknown = await new Builder()
       .forBrowser('chrome')
       .setChromeOptions(options)
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
-    const [innerWidth, innerHeight] = (await driver.executeScript('return [innerWidth, innerHeight]')) as [
-      number,
-      number,
-    ];
+    const driver = built as chrome.Driver;
+    const [innerWidth, innerHeight] = await driver.executeScript<[number, number]>(
+      'return [innerWidth, innerHeight]',
+    );
     await driver
       .manage()
       .window()
@@ -75,7 +76,7 @@ export class Person {
   control(name: string, within = ''): Promise<WebElement> {
     return this.find(
       By.xpath(
-        `${within}//*[self::button or self::a][contains(@aria-label, ${quoted(name)}) or contains(normalize-space(.), ${quoted(name)})]`,
+        `${within}//*[self::button or self::a or @role='menuitem'][contains(@aria-label, ${quoted(name)}) or contains(normalize-space(.), ${quoted(name)})]`,
       ),
     );
   }
@@ -112,7 +113,7 @@ export class Person {
   }
 
   async shows(words: string): Promise<boolean> {
-    const text = (await this.driver.executeScript('return document.body.innerText')) as string;
+    const text = await this.driver.executeScript<string>('return document.body.innerText');
     return text.replace(/\s+/g, ' ').includes(words);
   }
 
@@ -142,11 +143,13 @@ export class Person {
   /** What axe finds serious or critical on the page as it stands. */
   async barriers(): Promise<readonly string[]> {
     await this.driver.executeScript(axe.source);
-    const found = (await this.driver.executeAsyncScript(
+    const found = await this.driver.executeAsyncScript<
+      readonly { readonly id: string; readonly impact: string; readonly nodes: readonly string[] }[]
+    >(
       `const done = arguments[0];
        axe.run({ resultTypes: ['violations'] }).then((result) => done(result.violations.map((one) =>
          ({ id: one.id, impact: one.impact, nodes: one.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)) }))));`,
-    )) as readonly { readonly id: string; readonly impact: string; readonly nodes: readonly string[] }[];
+    );
     return found
       .filter((one) => one.impact === 'serious' || one.impact === 'critical')
       .map((one) => `${one.id}: ${one.nodes.join(' | ')}`);
@@ -159,7 +162,7 @@ export class Person {
   }
 
   async isOffline(offline: boolean): Promise<void> {
-    await (this.driver as chrome.Driver).setNetworkConditions({
+    await this.driver.setNetworkConditions({
       offline,
       latency: 0,
       download_throughput: -1,

@@ -71,7 +71,7 @@ describe.each([
   });
 
   test('what a teacher sees', async () => {
-    await person.signInAsTeacher('idris');
+    await person.signInAsTeacher('marisol');
     await isWell('.week');
     await person.goTo('/assignments');
     await isWell('main .rows');

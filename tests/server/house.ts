@@ -42,7 +42,7 @@ export async function emptyDatabase(): Promise<void> {
   });
 }
 
-export async function buildHouse({ ceiling = 'everyone' as Audience } = {}): Promise<House> {
+export async function buildHouse(ceiling: Audience = 'everyone'): Promise<House> {
   const classId = await addClass('wind', 'WIND1', ceiling);
   const otherClass = await addClass('moss', 'MOSS1', 'ourClass');
   const people = {

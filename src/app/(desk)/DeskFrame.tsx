@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
+import { listClassesOf } from '@/server/classes/queries';
 import { findPerson } from '@/server/people/queries';
 import { database } from '@/server/database/database';
 import { countWaiting } from '@/server/posts/queries';
@@ -23,6 +24,11 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
         role={isTeacher(role) ? 'teacher' : 'student'}
         person={shown}
         inClass={inClass}
+        classes={(await listClassesOf(database, personId)).map(({ id, title, groupName }) => ({
+          id,
+          title,
+          groupName,
+        }))}
         waiting={isTeacher(role) ? await countWaiting(database, inClass.id) : 0}
         current={current}
       />

@@ -8,19 +8,22 @@ export interface LintelProps {
   readonly role: 'teacher' | 'student';
   readonly person: { readonly name: string; readonly monogram: string };
   readonly inClass: {
+    readonly id: string;
     readonly title: string;
     readonly groupName: string;
     readonly address: string;
     readonly timeZone: string;
     readonly language: string;
   } | null;
+  /** All classes that the person belongs to. */
+  readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
   /** How many posts wait for a teacher. */
   readonly waiting: number;
   readonly current: 'today' | 'assignments' | 'pile' | 'writing' | null;
 }
 
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
-export function Lintel({ role, person, inClass, waiting, current }: LintelProps) {
+export function Lintel({ role, person, inClass, classes, waiting, current }: LintelProps) {
   const t = useTranslations('lintel');
   const places =
     role === 'teacher' ? (['today', 'assignments', 'pile'] as const) : (['today', 'writing'] as const);
@@ -55,7 +58,7 @@ export function Lintel({ role, person, inClass, waiting, current }: LintelProps)
             {inClass.title}, {inClass.groupName}
           </span>
         ) : null}
-        <PersonMenu {...person} />
+        <PersonMenu {...person} classes={classes} currentClass={inClass?.id ?? null} />
       </div>
     </header>
   );

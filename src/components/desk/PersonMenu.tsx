@@ -5,15 +5,18 @@ import { useTranslations } from 'next-intl';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { send } from '../basics/call';
+import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
 
 interface PersonMenuProps {
   readonly name: string;
   readonly monogram: string;
+  readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
+  readonly currentClass: string | null;
 }
 
 /** A person's monogram, and what they can do about being signed in. */
-export function PersonMenu({ name, monogram }: PersonMenuProps) {
+export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenuProps) {
   const t = useTranslations('lintel');
   const refusal = useRefusal();
   const [problem, setProblem] = useState('');
@@ -21,6 +24,11 @@ export function PersonMenu({ name, monogram }: PersonMenuProps) {
     const outcome = await send('/api/session', 'DELETE');
     // A full load, so that nothing of this person stays in the page.
     if (outcome.ok) window.location.assign('/sign-in');
+    else setProblem(refusal(outcome));
+  };
+  const turnTo = async (classId: string) => {
+    const outcome = await send('/api/session', 'PUT', JSON.stringify({ classId }));
+    if (outcome.ok) window.location.assign('/today');
     else setProblem(refusal(outcome));
   };
   return (
@@ -31,6 +39,27 @@ export function PersonMenu({ name, monogram }: PersonMenuProps) {
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="menu" align="end" sideOffset={8}>
           <DropdownMenu.Label className="px-2.5 py-2 text-ink-2">{name}</DropdownMenu.Label>
+          {classes.length > 1 ? (
+            <>
+              <DropdownMenu.Group aria-label={t('yourClasses')}>
+                {classes.map((one) => (
+                  <DropdownMenu.Item
+                    key={one.id}
+                    disabled={one.id === currentClass}
+                    onSelect={(event) => {
+                      event.preventDefault();
+                      void turnTo(one.id);
+                    }}
+                  >
+                    <Mark id={one.id === currentClass ? 's-m' : 's-g'} className="s" />
+                    {t('class', { title: one.title, group: one.groupName })}
+                    {one.id === currentClass ? <span className="text-ink-2">{t('hereNow')}</span> : null}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Group>
+              <DropdownMenu.Separator className="my-1 border-t border-line" />
+            </>
+          ) : null}
           <DropdownMenu.Item
             onSelect={(event) => {
               event.preventDefault();

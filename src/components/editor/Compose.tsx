@@ -133,7 +133,7 @@ export function Compose(props: ComposeProps) {
       <div className="head no-print">
         <Link className="back" href="/writing">
           <ArrowLeft aria-hidden="true" size={17} />{' '}
-          <span className="hidden sm:inline">{t('myWriting')}</span>
+          <span className="sr-only sm:not-sr-only">{t('myWriting')}</span>
         </Link>
         <p>
           <b>{assignment.title}</b>

@@ -65,7 +65,7 @@ test.each(AUDIENCES.filter((audience) => audience !== 'passphrase'))(
 
 test('a closed class has no front page for anybody from outside', async () => {
   await emptyDatabase();
-  house = await buildHouse({ ceiling: 'ourClass' });
+  house = await buildHouse('ourClass');
   expect(await maybeFront('wind', null, NOW)).toBeNull();
   expect(await maybeFront('wind', house.people.stranger, NOW)).toBeNull();
   expect(await maybeFront('wind', house.people.classmate, NOW)).toMatchObject({ posts: [] });

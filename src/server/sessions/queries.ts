@@ -78,3 +78,15 @@ export async function insertFailure(
     failure,
   );
 }
+
+/** The class that a session looks at, from now on. */
+export async function updateSessionClass(
+  database: Database,
+  tokenHash: Buffer,
+  classId: string,
+): Promise<void> {
+  await database.change('UPDATE sessions SET class_id = :classId WHERE token_hash = :tokenHash', {
+    tokenHash,
+    classId,
+  });
+}

@@ -2,6 +2,7 @@ import { afterAll, beforeEach, describe, expect, test } from 'vitest';
 import { buildHouse, emptyDatabase, NOW, type House } from '../../../tests/server/house';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
+import { chooseClass } from './chooseClass';
 import { listNames } from './listNames';
 import { hashSecret } from './secrets';
 import { endSession, findSession } from './session';
@@ -76,6 +77,18 @@ describe('sessions', () => {
     expect(await findSession(token, NOW)).toBeNull();
     expect(await findSession('made-up', NOW)).toBeNull();
   });
+});
+
+test('a session turns only to a class of its person', async () => {
+  const result = await adult('seven lanterns');
+  if (!result.ok) throw new Error(result.code);
+  const { token } = result.value;
+  const personId = house.people.teacher;
+  const [moss] = await database.rows<{ id: string }>("SELECT id FROM classes WHERE address = 'moss'");
+  expect(await chooseClass({ classId: moss?.id }, { token, personId })).toMatchObject({ code: 'notThere' });
+  expect(await chooseClass({}, { token, personId })).toMatchObject({ code: 'input.required' });
+  expect(await chooseClass({ classId: house.classId }, { token, personId })).toMatchObject({ ok: true });
+  expect((await findSession(token, NOW))?.inClass?.id).toBe(house.classId);
 });
 
 describe('names of a class', () => {

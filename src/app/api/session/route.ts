@@ -1,5 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
-import { addressOf, currentToken, dropToken, keepToken } from '@/server/http/request';
+import { addressOf, currentSession, currentToken, dropToken, keepToken } from '@/server/http/request';
+import { chooseClass } from '@/server/sessions/chooseClass';
 import { endSession } from '@/server/sessions/session';
 import { signIn } from '@/server/sessions/signIn';
 
@@ -9,6 +10,14 @@ export async function POST(request: Request): Promise<Response> {
     if (!result.ok) return result;
     await keepToken(result.value.token, result.value.expiresAt);
     return { ok: true, value: null };
+  });
+}
+
+export async function PUT(request: Request): Promise<Response> {
+  return answer(request, async () => {
+    const [session, token] = [await currentSession(), await currentToken()];
+    if (!session || !token) return { ok: false, code: 'signedOut' };
+    return chooseClass(await jsonOf(request), { token, personId: session.person.id });
   });
 }
 

@@ -1,0 +1,25 @@
+import { findRole } from '../access/roles';
+import { done, NOT_THERE, refused, type Result } from '../access/useCase';
+import { database } from '../database/database';
+import { checkOf } from '../input/validate';
+import { updateSessionClass } from './queries';
+import { tokenHash } from './secrets';
+
+const check = checkOf<{ readonly classId: string }>({
+  type: 'object',
+  required: ['classId'],
+  additionalProperties: false,
+  properties: { classId: { type: 'string', minLength: 1, maxLength: 16 } },
+});
+
+/** Turns a session to another of the person's classes. */
+export async function chooseClass(
+  input: unknown,
+  { token, personId }: { readonly token: string; readonly personId: string },
+): Promise<Result<null>> {
+  const checked = check(input);
+  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!(await findRole(database, checked.value.classId, personId))) return NOT_THERE;
+  await updateSessionClass(database, tokenHash(token), checked.value.classId);
+  return done(null);
+}
