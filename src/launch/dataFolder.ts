@@ -5,11 +5,16 @@ import {
   openSync,
   readFileSync,
   rmSync,
+  statfsSync,
   unlinkSync,
   writeSync,
 } from 'node:fs';
 import path from 'node:path';
 import { Failure, folderFailure } from './failure';
+
+const MEGABYTE = 1024 * 1024;
+/** Free space, in megabytes, below which a start is not tried. */
+const ROOM = { fresh: 400, running: 50 };
 
 /** A folder that holds all that an install keeps: database, pictures, the account's password. */
 export interface DataFolder {
@@ -23,13 +28,32 @@ export function takeDataFolder(folder: string): DataFolder {
   const pictures = path.join(folder, 'pictures');
   const lock = path.join(folder, 'porch.lock');
   try {
-    mkdirSync(pictures, { recursive: true });
+    makeFolder(pictures);
+    assertRoom(folder);
     takeLock(lock, folder);
   } catch (error) {
     if (error instanceof Failure) throw error;
     throw folderFailure(folder, error);
   }
   return { path: folder, pictures, release: () => rmSync(lock, { force: true }) };
+}
+
+/** Makes a folder and those above it, one by one: made at once, a read-only disk looks as if something were missing. */
+function makeFolder(folder: string): void {
+  if (existsSync(folder)) return;
+  makeFolder(path.dirname(folder));
+  mkdirSync(folder);
+}
+
+function assertRoom(folder: string): void {
+  const { bavail, bsize } = statfsSync(folder);
+  const free = Math.floor((bavail * bsize) / MEGABYTE);
+  // An install that is there already needs room for what comes, not for laying out the database.
+  const needed = existsSync(path.join(folder, 'mariadb')) ? ROOM.running : ROOM.fresh;
+  if (free < needed)
+    throw new Failure(
+      `The disk that holds ${folder} is full: ${free} MB are free, ${needed} are needed. Nothing was changed.`,
+    );
 }
 
 function takeLock(lock: string, folder: string): void {

@@ -47,6 +47,16 @@ export function Review(props: ReviewProps) {
         <div className="spread">
           <aside className="margin-start" aria-label={t('about')}>
             <p className="text-ink-2">{t('readAs')}</p>
+            {props.parts.length ? (
+              <>
+                <h2 className="mt-4 font-semibold">{t('parts')}</h2>
+                <ol className="mt-1 grid gap-1 text-ink-2">
+                  {props.parts.map((part, index) => (
+                    <li key={index}>{part}</li>
+                  ))}
+                </ol>
+              </>
+            ) : null}
             {props.readBy.length ? (
               <p className="mt-3 text-ink-2">
                 {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}

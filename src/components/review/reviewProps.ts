@@ -27,6 +27,8 @@ export interface ReviewProps {
   readonly handInId: string;
   readonly title: string;
   readonly html: string;
+  /** Its headings, to see at a glance how it is built. */
+  readonly parts: readonly string[];
   readonly labels: readonly string[];
   readonly writer: { readonly name: string; readonly monogram: string };
   readonly assignmentTitle: string;

@@ -67,7 +67,7 @@ export function PictureWords({ name, problem, onComplete }: PictureWordsProps) {
                 aria-hidden="true"
                 dangerouslySetInnerHTML={{ __html: drawing }}
               />
-              {word}
+              {t(`words.${word}`)}
             </button>
           </li>
         ))}

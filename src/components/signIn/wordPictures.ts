@@ -1,4 +1,4 @@
-/** The twelve picture words that passcodes are made of, with their drawings (60 by 60). */
+/** The twelve picture words that passcodes are made of, with their drawings (60 by 60); what is read out is in the catalogue. */
 export const WORD_PICTURES: readonly { readonly word: string; readonly drawing: string }[] = [
   {
     word: 'kite',

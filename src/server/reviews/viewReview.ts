@@ -1,6 +1,7 @@
 import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
+import { headings } from '../../core/document/headings';
 import { openDocument } from '../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import { maybeReaches } from '../../core/posts/release';
@@ -27,13 +28,15 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
   const writer = members.get(post.writerId);
   if (!latest || !revision || !writer) return null;
   const { timeZone, language } = inClass;
+  const body = openDocument(JSON.parse(revision.body));
   const judgements = await listJudgements(database, postId);
   const grade = computeGrade(found.rows, judgements);
   return {
     postId,
     handInId: latest.id,
     title: revision.title,
-    html: readersHtml(openDocument(JSON.parse(revision.body))),
+    html: readersHtml(body),
+    parts: headings(body).map((heading) => heading.text),
     labels: revision.labels,
     writer: { name: nameInClass(writer), monogram: monogram(writer) },
     assignmentTitle: assignment.title,

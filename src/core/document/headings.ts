@@ -1,0 +1,21 @@
+import type { Node } from 'prosemirror-model';
+import { blockText } from './plainText';
+
+export interface HeadingInPost {
+  readonly position: number;
+  /** 2 to 4. */
+  readonly level: number;
+  readonly text: string;
+}
+
+/** The headings of a document that say something, in reading order. */
+export function headings(document: Node): HeadingInPost[] {
+  const found: HeadingInPost[] = [];
+  document.descendants((node, position) => {
+    if (node.type.name !== 'heading') return !node.isTextblock;
+    const text = blockText(node).replace(/\s+/gu, ' ').trim();
+    if (text) found.push({ position, level: Number(node.attrs['level']), text });
+    return false;
+  });
+  return found;
+}
