@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { NewAssignmentButton } from './NewAssignmentButton';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 interface AssignmentListProps {
   readonly classId: string;
@@ -21,12 +22,19 @@ interface AssignmentListProps {
 /** A class's assignments, the latest first. */
 export function AssignmentList({ classId, groupName, assignments }: AssignmentListProps) {
   const t = useTranslations('assignments');
+  const inWords = useNumberInWords();
   const unset = assignments.filter((assignment) => !assignment.isSet).length;
   return (
     <main className="page" id="main">
       <div className="flex flex-wrap items-start justify-between gap-4">
         <div>
-          <h1 className="says">{t('title', { count: assignments.length - unset, group: groupName })}</h1>
+          <h1 className="says">
+            {t('title', {
+              count: assignments.length - unset,
+              number: inWords(assignments.length - unset),
+              group: groupName,
+            })}
+          </h1>
           <p className="under">{unset > 0 ? t('unset', { count: unset }) : t('allSet')}</p>
         </div>
         <NewAssignmentButton classId={classId} />

@@ -5,6 +5,7 @@ import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from './builderProps';
 import { FORMS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 interface RequirementListProps {
   readonly draft: AssignmentDraft;
@@ -16,6 +17,7 @@ interface RequirementListProps {
 /** The requirements, each a sentence, and the kinds that can be added. */
 export function RequirementList({ draft, classLabels, change, problemAt }: RequirementListProps) {
   const t = useTranslations('builder');
+  const inWords = useNumberInWords();
   const names = useTranslations('requirements');
   const { requirements } = draft;
   const set = (changed: readonly Requirement[]) => change({ requirements: changed });
@@ -32,7 +34,11 @@ export function RequirementList({ draft, classLabels, change, problemAt }: Requi
   return (
     <>
       <h1 className="font-read text-[24px] font-semibold">
-        {t('things', { count: requirements.length - bonus, bonus })}
+        {t('things', {
+          count: requirements.length - bonus,
+          number: inWords(requirements.length - bonus),
+          bonus,
+        })}
       </h1>
       <ul className="mt-2">
         {requirements.map((requirement, index) => (

@@ -9,6 +9,7 @@ import { Mark } from '../basics/Mark';
 import { LETTER } from '../railing/letters';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import type { ComposeProps, DueShown } from './composeProps';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 export interface GateTrayProps {
   readonly assignment: ComposeProps['assignment'];
@@ -39,6 +40,7 @@ export function GateTray(props: GateTrayProps) {
 
 function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
   const t = useTranslations('gate');
+  const inWords = useNumberInWords();
   const nameOf = useRequirementName();
   const weighed = answer.requirements.map((one, index) => ({
     one,
@@ -52,7 +54,9 @@ function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
   return (
     <section>
       <h2 className="!text-[25px]">
-        {missing.length ? t('missing', { count: missing.length }) : t('nothingMissing')}
+        {missing.length
+          ? t('missing', { count: missing.length, number: inWords(missing.length) })
+          : t('nothingMissing')}
       </h2>
       <p className="text-ink-2">
         {missing.length && assignment.missing === 'stops' ? t('stops') : t('safeWhichever')}

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { Fragment } from 'react';
 import { SmallRailing } from '../railing/SmallRailing';
 import type { SlipShown } from './reviewProps';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 /** The reading pile: slips that hang under the lintel, oldest first, an assignment beside the next. */
 export function Slips({
@@ -13,6 +14,7 @@ export function Slips({
   readonly current: string | null;
 }) {
   const t = useTranslations('pile');
+  const inWords = useNumberInWords();
   const assignments = [...new Set(slips.map((slip) => slip.assignment))];
   const parts = assignments.map((title) =>
     t('part', { title, count: slips.filter((slip) => slip.assignment === title).length }),
@@ -20,7 +22,7 @@ export function Slips({
   return (
     <nav className="slips no-print" aria-label={t('label')}>
       <p className="tally">
-        <b>{t('wait', { count: slips.length })}</b>
+        <b>{t('wait', { count: slips.length, number: inWords(slips.length) })}</b>
         {parts.join(', ')}
         {slips.length > 1 ? `, ${t('oldestFirst')}` : ''}
       </p>

@@ -2,14 +2,16 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { WorkShown } from '../assignment/workShown';
 import { WorkRow } from './WorkRow';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 /** All that a student has begun, and what is still to be begun. */
 export function MyWriting({ work }: { readonly work: readonly WorkShown[] }) {
   const t = useTranslations('today.student');
+  const inWords = useNumberInWords();
   const begun = work.filter((one) => one.postId !== null);
   return (
     <main className="page" id="main">
-      <h1 className="says">{t('myWriting', { count: begun.length })}</h1>
+      <h1 className="says">{t('myWriting', { count: begun.length, number: inWords(begun.length) })}</h1>
       <p className="under">
         {begun.length < work.length ? (
           <Link href="/today">{t('moreToBegin', { count: work.length - begun.length })}</Link>

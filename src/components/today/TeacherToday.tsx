@@ -5,6 +5,7 @@ import { Mark } from '../basics/Mark';
 import { SmallRailing } from '../railing/SmallRailing';
 import { OpenSetButton } from './OpenSetButton';
 import { WeekStrip, type DayShown } from './WeekStrip';
+import { useNumberInWords } from '../basics/useNumberInWords';
 
 interface AssignmentToday {
   readonly id: string;
@@ -34,11 +35,14 @@ interface TeacherTodayProps {
 /** A teacher's first page: what waits, what is due, what needs a decision. */
 export function TeacherToday({ assignments, waiting, oldestDay, days, firstWaiting }: TeacherTodayProps) {
   const t = useTranslations('today');
+  const inWords = useNumberInWords();
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
   return (
     <main className="page" id="main">
       <h1 className="says">
-        {waiting === 0 ? t('nothingToRead') : t('toRead', { count: waiting, day: oldestDay ?? '' })}
+        {waiting === 0
+          ? t('nothingToRead')
+          : t('toRead', { count: waiting, number: inWords(waiting), day: oldestDay ?? '' })}
       </h1>
       <p className="under">
         {firstWaiting ? (

@@ -31,14 +31,14 @@ export function weekdayInWords(
 
 /** A time of day in words: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
-  const hour12 = new Intl.Locale(locale).language === 'en';
+  const twelveHours = new Intl.Locale(locale).language === 'en';
   const text = new Intl.DateTimeFormat(locale, {
     hour: 'numeric',
     minute: '2-digit',
-    hour12,
+    hourCycle: twelveHours ? 'h12' : 'h23',
     timeZone,
   }).format(new Date(instant));
-  return hour12 ? text.replace(/:00/, '').replace(':', '.').toLowerCase() : text;
+  return twelveHours ? text.replace(/:00/, '').replace(':', '.').toLowerCase() : text;
 }
 
 /** How many calendar days lie between two local dates; negative when the second is earlier. */

@@ -33,7 +33,7 @@ export const labels: RequirementKind<LabelsSettings> = {
       target: settings.max === undefined ? {} : { max: settings.max },
       conditions: conditionsOf(settings, held.size, missing.length, openGroups.length, foreign.length),
       places: [],
-      message: messageOf(settings, held.size, missing, openGroups, foreign),
+      message: messageOf(settings, post.labels, held.size, missing, openGroups, foreign),
     };
   },
 };
@@ -62,6 +62,7 @@ function conditionsOf(
 
 function messageOf(
   settings: LabelsSettings,
+  labelsHeld: readonly string[],
   held: number,
   missing: readonly string[],
   openGroups: readonly (readonly string[])[],
@@ -69,6 +70,7 @@ function messageOf(
 ) {
   const values = {
     measured: held,
+    held: labelsHeld.join(', '),
     missing: missing.join(', '),
     missingCount: missing.length,
     group: openGroups[0]?.join(', ') ?? '',

@@ -34,3 +34,10 @@ export const title: RequirementKind<TitleSettings> = {
     };
   },
 };
+
+function messageKey(begins: boolean, tooLong: boolean, measured: number, hasPattern: boolean): string {
+  if (tooLong) return 'over';
+  if (!begins) return 'begins';
+  if (measured === 0) return 'none';
+  return hasPattern ? 'beginsWell' : 'fine';
+}
