@@ -30,7 +30,7 @@ export const title: RequirementKind<TitleSettings> = {
       target: maxCharacters === undefined ? {} : { max: maxCharacters },
       conditions: [...(length ? [length] : []), ...(pattern ? [known(begins ? 1 : 0)] : [])],
       places: [],
-      message: { key: length?.over ? 'over' : !begins ? 'begins' : measured === 0 ? 'none' : 'fine', values },
+      message: { key: messageKey(begins, length?.over === true, measured, pattern !== null), values },
     };
   },
 };
