@@ -29,7 +29,7 @@ export function weekdayInWords(
   return new Intl.DateTimeFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
 }
 
-/** A time of day in words: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
+/** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
   const twelveHours = new Intl.Locale(locale).language === 'en';
   const text = new Intl.DateTimeFormat(locale, {
@@ -38,7 +38,9 @@ export function timeInWords(instant: number, timeZone: string, locale: string): 
     hourCycle: twelveHours ? 'h12' : 'h23',
     timeZone,
   }).format(new Date(instant));
-  return twelveHours ? text.replace(/:00/, '').replace(':', '.').toLowerCase() : text;
+  return twelveHours
+    ? text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase()
+    : text;
 }
 
 /** How many calendar days lie between two local dates; negative when the second is earlier. */

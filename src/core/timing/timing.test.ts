@@ -11,7 +11,7 @@ describe('moments in words', () => {
     ['2026-11-19T12:06:00Z', 'Thursday 19 November, 12.06 pm'],
     ['2026-07-01T23:30:00Z', 'Thursday 2 July, 12.30 am'],
   ])('%s is %s', (instant, words) => {
-    expect(momentInWords(Date.parse(instant), DUBLIN, 'en-GB')).toBe(words);
+    expect(momentInWords(Date.parse(instant), DUBLIN, 'en-GB')).toBe(words.replace(/ ([ap]m)/, '\u00A0$1'));
   });
 
   test('a clock of twenty-four hours where the language has one', () => {

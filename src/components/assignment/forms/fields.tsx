@@ -17,6 +17,7 @@ export function NumberFill({ label, value, onChange, decimals = false, least = 0
       className="fill small-number"
       type="number"
       aria-label={label}
+      placeholder="–"
       min={least}
       max={100000}
       step={decimals ? 'any' : 1}
