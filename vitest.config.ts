@@ -10,6 +10,8 @@ export default defineConfig({
         resolve,
         test: {
           name: 'core',
+          // Machines are shared and slow; nothing here is a race.
+          testTimeout: 60_000,
           include: ['src/{core,components,messages,commands,app}/**/*.test.ts', 'demo/**/*.test.ts'],
         },
       },

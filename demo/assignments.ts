@@ -1,11 +1,11 @@
-import type { AssignmentFields } from '../src/server/assignments/changeAssignment';
+import type { AssignmentSettings } from '../src/core/assignments/assignmentSettings';
 
 /** An assignment of the demo class. Days are counted from today; `setBefore` null is one that is not set yet. */
 export interface DemoAssignment {
   readonly key: string;
   readonly setBefore: number | null;
   readonly dueIn: number;
-  readonly fields: Omit<AssignmentFields, 'due'>;
+  readonly fields: AssignmentSettings;
 }
 
 const level = (points: number, description: string) => ({ points, description });

@@ -1,4 +1,5 @@
 import type { Audience } from '../../src/core/access/audience';
+import type { ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
 import { readHtml } from '../../src/core/document/html/readHtml';
 import type { Release } from '../../src/core/posts/release';
@@ -22,6 +23,26 @@ import type { Desk } from '../../src/server/sessions/desk';
 
 export const NOW = new Date('2026-11-17T12:00:00Z');
 export type Who = 'teacher' | 'coTeacher' | 'writer' | 'classmate' | 'stranger' | 'visitor';
+
+/** Everybody who might ask for something, from the furthest to the nearest. */
+export const EVERYBODY: readonly Who[] = [
+  'visitor',
+  'stranger',
+  'classmate',
+  'writer',
+  'coTeacher',
+  'teacher',
+];
+
+/** What each of them is in the class that tests are about. */
+export const ROLES: Readonly<Record<Who, ClassRole | null>> = {
+  visitor: null,
+  stranger: null,
+  classmate: 'student',
+  writer: 'student',
+  coTeacher: 'coTeacher',
+  teacher: 'teacher',
+};
 
 /** A class with its people, empty of posts. A stranger belongs to another class. */
 export interface House {
@@ -191,4 +212,12 @@ export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promi
   const membership = rows[0]!;
   const inClass = await findClass(database, membership.classId);
   return { personId: house.people[who], role: membership.role, inClass: inClass!, now: NOW };
+}
+
+/** Asks a view as each of the people who have a desk; the names of those who are given something. */
+export async function whoSees(house: House, view: (desk: Desk) => Promise<unknown>): Promise<readonly Who[]> {
+  const seers: Who[] = [];
+  for (const who of EVERYBODY)
+    if (who !== 'visitor' && (await view(await deskFor(house, who))) !== null) seers.push(who);
+  return seers;
 }

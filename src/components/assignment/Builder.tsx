@@ -112,7 +112,7 @@ function BuilderRailing({
   );
   return (
     <footer className="railing with-gate" aria-label={t('railing')}>
-      <ul className="bays" aria-label={t('empty')}>
+      <ul className="bays" aria-label={t('empty')} tabIndex={0}>
         {answer.requirements.map((one, index) => {
           const requirement = draft.requirements[index]!;
           return (

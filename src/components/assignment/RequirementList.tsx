@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import type { Requirement } from '../../core/requirements/requirement';
-import type { AssignmentDraft } from './builderProps';
+import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { FORMS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
 import { useNumberInWords } from '../basics/useNumberInWords';

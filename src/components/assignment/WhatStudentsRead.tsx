@@ -2,9 +2,10 @@
 
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
-import { audiencesUpTo, AUDIENCES } from '../../core/access/audience';
 import { RELEASES } from '../../core/posts/release';
-import type { AssignmentDraft, BuilderProps } from './builderProps';
+import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { AudienceSelect } from '../basics/AudienceSelect';
+import type { BuilderProps } from './builderProps';
 import { CheckFill } from './forms/fields';
 
 interface WhatStudentsReadProps extends BuilderProps {
@@ -86,22 +87,13 @@ export function WhatStudentsRead({ draft, change, problemAt, groupName, ceiling 
         <label className="font-semibold" htmlFor={`${id}-audience`}>
           {t('audience')}
         </label>
-        <select
+        <AudienceSelect
           {...field('audience')}
           className="field"
           value={draft.audience}
-          onChange={(event) =>
-            change({ audience: AUDIENCES.find((one) => one === event.target.value) ?? draft.audience })
-          }
-        >
-          {audiencesUpTo(ceiling)
-            .filter((audience) => audience !== 'passphrase')
-            .map((audience) => (
-              <option key={audience} value={audience}>
-                {t(`audiences.${audience}`)}
-              </option>
-            ))}
-        </select>
+          upTo={ceiling}
+          onChoose={(audience) => change({ audience })}
+        />
         <p className="mt-1 text-[13.5px] text-ink-2">{t(`audienceMeans.${draft.audience}`)}</p>
         {problem('audience')}
       </div>

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '../basics/call';
-import type { AssignmentDraft } from './builderProps';
+import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 
 export type DraftState =
   | { readonly kind: 'saved' }

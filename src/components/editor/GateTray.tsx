@@ -4,7 +4,8 @@ import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import type { Answer } from '../../core/requirements/answer';
 import { mark } from '../../core/requirements/slats';
-import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
+import type { Audience } from '../../core/access/audience';
+import { AudienceSelect } from '../basics/AudienceSelect';
 import { Mark } from '../basics/Mark';
 import { LETTER } from '../railing/letters';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
@@ -148,21 +149,12 @@ function Readers({ readers, writer, teachers, onAudience }: GateTrayProps) {
       </ol>
       <label className="mt-auto grid gap-1 text-[14px]">
         <span className="font-semibold text-porch">{t('fewer')}</span>
-        <select
+        <AudienceSelect
           className="field"
           value={readers.audience}
-          onChange={(event) =>
-            onAudience(AUDIENCES.find((one) => one === event.target.value) ?? readers.audience)
-          }
-        >
-          {audiencesUpTo(readers.widest)
-            .filter((audience) => audience !== 'passphrase')
-            .map((audience) => (
-              <option key={audience} value={audience}>
-                {t(`choice.${audience}`)}
-              </option>
-            ))}
-        </select>
+          upTo={readers.widest}
+          onChoose={onAudience}
+        />
       </label>
     </section>
   );

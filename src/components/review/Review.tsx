@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
+import { NotesInMargin } from '../editor/NotesInMargin';
 import { NewNote } from './NewNote';
 import { ReviewRailing } from './ReviewRailing';
 import type { ReviewProps } from './reviewProps';
@@ -83,16 +84,7 @@ export function Review(props: ReviewProps) {
             <div className="prose" dangerouslySetInnerHTML={{ __html: props.html }} />
           </article>
           <aside className="margin-end pr-6" aria-label={t('notes')}>
-            <ul>
-              {notes.map((note) => (
-                <li key={note.id} className="note">
-                  <b>
-                    {note.author}, {note.when}
-                  </b>
-                  <p>{note.text}</p>
-                </li>
-              ))}
-            </ul>
+            <NotesInMargin notes={notes} />
             <NewNote writer={props.writer.name} onWrite={(text) => act('writeNote', { text })} />
           </aside>
         </div>

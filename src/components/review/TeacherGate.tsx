@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { audiencesUpTo } from '../../core/access/audience';
+import { AudienceSelect } from '../basics/AudienceSelect';
 import { Mark } from '../basics/Mark';
 import type { ReviewRailingProps } from './reviewProps';
 
@@ -94,20 +94,13 @@ function AfterAcceptance({ act, publish, busy, readers, gradeGivenBack, nextPost
     <div className="doing flex-wrap">
       <label className="flex items-center gap-2 text-[13.5px]">
         {t('publishTo')}
-        <select
+        <AudienceSelect
           className="fill"
           value={readers.now ?? 'writerAndTeachers'}
+          upTo={readers.ceiling}
           disabled={busy}
-          onChange={(event) => void publish(event.target.value)}
-        >
-          {audiencesUpTo(readers.ceiling)
-            .filter((audience) => audience !== 'passphrase')
-            .map((audience) => (
-              <option key={audience} value={audience}>
-                {t(`choice.${audience}`)}
-              </option>
-            ))}
-        </select>
+          onChoose={(audience) => void publish(audience)}
+        />
       </label>
       {readers.address && readers.now ? (
         <Link className="act" href={readers.address}>

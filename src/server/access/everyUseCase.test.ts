@@ -4,15 +4,16 @@ import {
   as,
   buildHouse,
   emptyDatabase,
+  EVERYBODY,
   FIELDS,
   handInPost,
+  ROLES,
   setWork,
   writePost,
   writing,
   type House,
-  type Who,
 } from '../../../tests/server/house';
-import { may, type Actor, type ClassRole, type Subject } from '../../core/access/may';
+import { may, type Actor, type Subject } from '../../core/access/may';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { USE_CASES } from '../useCases';
@@ -21,16 +22,6 @@ type Name = keyof typeof USE_CASES;
 type World = 'draft' | 'handedIn' | 'opened' | 'accepted';
 
 const WORLDS: readonly World[] = ['draft', 'handedIn', 'opened', 'accepted'];
-const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'coTeacher', 'teacher'];
-const ROLES: Readonly<Record<Who, ClassRole | null>> = {
-  visitor: null,
-  stranger: null,
-  classmate: 'student',
-  writer: 'student',
-  coTeacher: 'coTeacher',
-  teacher: 'teacher',
-};
-
 interface Ids {
   readonly classId: string;
   readonly assignmentId: string;

@@ -1,34 +1,20 @@
-import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
-import { rubricSchema, type Criterion } from '../../core/assignments/rubric';
-import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
-import { RELEASES, type Release } from '../../core/posts/release';
+import { AUDIENCES, audiencesUpTo } from '../../core/access/audience';
+import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { rubricSchema } from '../../core/assignments/rubric';
+import { lateRuleSchema } from '../../core/grading/gradeInput';
+import { RELEASES } from '../../core/posts/release';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findClass, type ClassRow } from '../classes/queries';
-import { findAssignment, updateAssignment, type AssignmentRow, type MissingRule } from './queries';
-
-/** What a teacher fills in. `due` is local to the class's time zone. */
-export interface AssignmentFields {
-  readonly number: number;
-  readonly title: string;
-  readonly instructions: string;
-  readonly due: string | null;
-  readonly requirements: readonly Requirement[];
-  readonly rubric: readonly Criterion[];
-  readonly lateRule: LateRule;
-  readonly audience: Audience;
-  readonly release: Release;
-  readonly missing: MissingRule;
-  readonly draftsOpen: boolean;
-}
+import { findAssignment, updateAssignment, type AssignmentRow } from './queries';
 
 interface Input {
   readonly assignmentId: string;
   /** The version that the changes were made on. */
   readonly version: number;
-  readonly fields: AssignmentFields;
+  readonly fields: AssignmentDraft;
 }
 
 interface Rows {

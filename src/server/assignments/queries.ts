@@ -1,27 +1,13 @@
-import type { Audience } from '../../core/access/audience';
+import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { LateRule } from '../../core/grading/gradeInput';
-import type { Release } from '../../core/posts/release';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { Database } from '../database/database';
 
-/** What happens at the gate while a required requirement is missing. */
-export type MissingRule = 'warns' | 'stops';
-
-export interface AssignmentRow {
+export interface AssignmentRow extends AssignmentSettings {
   readonly id: string;
   readonly classId: string;
-  readonly number: number;
-  readonly title: string;
-  readonly instructions: string;
   readonly dueAt: Date | null;
-  readonly requirements: readonly Requirement[];
-  readonly rubric: readonly Criterion[];
-  readonly lateRule: LateRule;
-  readonly audience: Audience;
-  readonly release: Release;
-  readonly missing: MissingRule;
-  readonly draftsOpen: boolean;
   readonly setAt: Date | null;
   readonly openedAt: Date | null;
   readonly version: number;

@@ -4,8 +4,10 @@ import {
   as,
   buildHouse,
   emptyDatabase,
+  EVERYBODY,
   handInPost,
   personOf,
+  ROLES,
   setWork,
   succeeded,
   writePost,
@@ -22,7 +24,6 @@ import { findPost, listHandIns } from '../posts/queries';
 import { takeBack } from '../posts/takeBack';
 import { maybeFront, maybeKept, maybePost } from './viewBlog';
 
-const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'coTeacher', 'teacher'];
 let house: House;
 
 beforeEach(async () => {
@@ -31,19 +32,7 @@ beforeEach(async () => {
 });
 afterAll(closePool);
 
-const actor = (who: Who) => ({
-  personId: personOf(house, who),
-  role: (
-    {
-      visitor: null,
-      stranger: null,
-      classmate: 'student',
-      writer: 'student',
-      coTeacher: 'coTeacher',
-      teacher: 'teacher',
-    } as const
-  )[who],
-});
+const actor = (who: Who) => ({ personId: personOf(house, who), role: ROLES[who] });
 
 test.each(AUDIENCES.filter((audience) => audience !== 'passphrase'))(
   'a post published to %s is there for exactly its audience',

@@ -4,6 +4,7 @@ import {
   acceptPost,
   buildHouse,
   emptyDatabase,
+  EVERYBODY,
   handInPost,
   personOf,
   setWork,
@@ -19,7 +20,6 @@ import { addPicture } from './addPicture';
 import { encodePicture } from './encode';
 import { maybeShowPicture } from './showPicture';
 
-const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'coTeacher', 'teacher'];
 let house: House;
 
 beforeEach(async () => {

@@ -1,0 +1,27 @@
+import type { Audience } from '../access/audience';
+import type { LateRule } from '../grading/gradeInput';
+import type { Release } from '../posts/release';
+import type { Requirement } from '../requirements/requirement';
+import type { Criterion } from './rubric';
+
+/** What happens at the gate while a required requirement is missing. */
+type MissingRule = 'warns' | 'stops';
+
+/** What a teacher decides about an assignment, its due time apart. */
+export interface AssignmentSettings {
+  readonly number: number;
+  readonly title: string;
+  readonly instructions: string;
+  readonly requirements: readonly Requirement[];
+  readonly rubric: readonly Criterion[];
+  readonly lateRule: LateRule;
+  readonly audience: Audience;
+  readonly release: Release;
+  readonly missing: MissingRule;
+  readonly draftsOpen: boolean;
+}
+
+/** An assignment as it is filled in: the due time is local to the class's time zone, `2026-11-19T16:00`. */
+export interface AssignmentDraft extends AssignmentSettings {
+  readonly due: string | null;
+}

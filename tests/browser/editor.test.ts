@@ -1,0 +1,143 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
+import { Person } from './person';
+
+let writer: Person;
+const folder = mkdtempSync(path.join(tmpdir(), 'porch-editor-'));
+const BAYS = "//*[contains(@class, 'bays')]";
+
+beforeAll(async () => {
+  writer = await Person.arrive();
+  await writer.signInAsStudent('oona');
+  await writer.press('Begin Three skies');
+  await writer.field('Your text');
+});
+afterAll(async () => {
+  await writer.leave();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const type = async (...keys: string[]) => (await writer.field('Your text')).sendKeys(...keys);
+const html = async () => (await writer.field('Your text')).getAttribute('innerHTML');
+
+/** What follows within half a second is undone together; a person's next press is not. */
+const pauseOfUndo = () => writer.driver.sleep(700);
+
+beforeEach(async () => {
+  await type(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
+  await type(Key.BACK_SPACE);
+});
+
+test('lists, headings and quotations come from what is typed', async () => {
+  await type('- cirrus', Key.ENTER, 'stratus', Key.ENTER, Key.ENTER);
+  await type('1. look up', Key.ENTER, 'write it down', Key.ENTER, Key.ENTER);
+  await type('## Monday', Key.ENTER, '> the sky is a lid');
+  expect(await html()).toMatch(
+    /<ul>.*cirrus.*stratus.*<\/ul>.*<ol.*look up.*write it down.*<\/ol>.*<h2>Monday<\/h2>.*<blockquote>.*a lid/,
+  );
+});
+
+test('marks follow the keys that are written everywhere', async () => {
+  const held = (key: string) => Key.chord(Key.CONTROL, key);
+  await type(
+    'a ',
+    held('b'),
+    'bold',
+    held('b'),
+    ' ',
+    held('i'),
+    'leaning',
+    held('i'),
+    ' ',
+    held('u'),
+    'line',
+    held('u'),
+  );
+  expect(await html()).toMatch(/<strong>bold<\/strong> <em>leaning<\/em> <u>line<\/u>/);
+});
+
+test('every tool works from its word too', async () => {
+  await type('sky');
+  await pauseOfUndo();
+  await writer.press('Heading', "//*[@role='toolbar']");
+  expect(await html()).toContain('<h2>');
+  await writer.press('Text', "//*[@role='toolbar']");
+  await pauseOfUndo();
+  await writer.press('Quotation', "//*[@role='toolbar']");
+  expect(await html()).toMatch(/<blockquote><p>sky/);
+  await writer.press('Undo');
+  expect(await html()).not.toContain('blockquote');
+  await writer.press('Redo');
+  expect(await html()).toContain('blockquote');
+});
+
+test('pasted HTML keeps its structure and nothing that executes', async () => {
+  await type('x');
+  await writer.driver.executeScript(
+    `const data = new DataTransfer();
+     data.setData('text/html', '<p>first</p><h1 onclick="x()">Big</h1><p style="font:40px Comic">a <b>b</b> <a href="javascript:x()">c</a></p><script>window.bad = 1</script><img src="https://elsewhere.example/spy.png" onerror="window.bad = 1">');
+     document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));`,
+  );
+  await writer.sees('Big');
+  const pasted = await html();
+  expect(pasted).toMatch(/<h2>.*Big<\/h2>/);
+  expect(pasted).toContain('<strong>b</strong>');
+  expect(pasted).not.toMatch(/javascript|onclick|onerror|Comic|spy\.png/);
+  expect(await writer.driver.executeScript('return window.bad')).toBeNull();
+});
+
+test('a file that is no picture is refused in one line, and no word is lost', async () => {
+  const file = path.join(folder, 'notes.png');
+  writeFileSync(file, 'not a picture');
+  await type('These words stay.');
+  await (await writer.driver.findElement(By.css("input[type='file']"))).sendKeys(file);
+  await writer.sees('notes.png: This is no picture that we can read');
+  await writer.sees('These words stay.');
+  await writer.press('Understood');
+  expect(await writer.shows('This is no picture')).toBe(false);
+});
+
+test('a tray says what is missing and leads to where to write on', async () => {
+  await type('## Tuesday', Key.ENTER, 'Grey.');
+  await writer.press('Words', BAYS);
+  await writer.sees('118 more words are needed.');
+  await writer.press('Write on here');
+  await writer.driver.actions().sendKeys(' And low.').perform();
+  await writer.sees('Grey. And low.');
+});
+
+test('a lowered tray gives the focus back to its bay', async () => {
+  await writer.press('Links', BAYS);
+  await writer.sees('There is no link in your post yet.');
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+  expect(await writer.driver.switchTo().activeElement().getText()).toContain('Links');
+});
+
+test('the latch turns the page round to what readers will see', async () => {
+  await type('- one', Key.ENTER, 'two');
+  await writer.press('As readers see it');
+  await writer.find(By.css('article .prose ul'));
+  expect(await writer.driver.findElements(By.css('.ProseMirror'))).toEqual([]);
+  await writer.press('As readers see it');
+  await writer.field('Your text');
+});
+
+test('a writer lets fewer people read, and it stays so', async () => {
+  await type('Mine.');
+  await writer.isSaved();
+  await writer.press('Hand in', "//section[@aria-label='The gate']");
+  await writer.sees('Everyone, with your name as Oona G.');
+  await writer.choose('Let fewer people read it', 'only the writer and the teachers');
+  await writer.sees('You, Marisol Tennant and Idris Vale.');
+  await writer.driver.wait(async () => !(await writer.shows('Everyone, with your name')), 10_000);
+  await writer.driver.navigate().refresh();
+  await writer.press('Hand in', "//section[@aria-label='The gate']");
+  await writer.sees('when you hand it in');
+  expect(await writer.shows('Everyone, with your name')).toBe(false);
+  await writer.choose('Let fewer people read it', 'everyone');
+  await writer.sees('Everyone, with your name as Oona G.');
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+});

@@ -1,0 +1,79 @@
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { Person, PHONE_SIZE } from './person';
+
+let writer: Person;
+let teacher: Person;
+
+beforeAll(async () => {
+  [writer, teacher] = [await Person.arrive(PHONE_SIZE), await Person.arrive(PHONE_SIZE)];
+});
+afterAll(async () => {
+  await writer.leave();
+  await teacher.leave();
+});
+
+test('a student writes and hands in on a phone', async () => {
+  await writer.signInAsStudent('kofi');
+  await writer.press('Begin Three skies');
+  await writer.fill('Title', '2 · From the bus');
+  await (await writer.field('Your text')).sendKeys('Nothing but grey.');
+  await writer.sees('Next: Words');
+  await writer.press('Show all 6');
+  await writer.sees('One is done, 4 to finish');
+  await writer.press('Labels', "//*[@role='dialog']");
+  await writer.press('stratus', "//*[@role='dialog']");
+  await writer.press('three-skies', "//*[@role='dialog']");
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+  await writer.sees('3 things to finish');
+  await writer.press('Hand in', "//section[@aria-label='The gate']");
+  await writer.sees('Three things are still missing');
+  await writer.press('Hand it in', "//*[contains(@class, 'tray')]");
+  await writer.sees('Marisol Tennant has your post');
+});
+
+test('takes it back before it is opened, and writes on', async () => {
+  await writer.press('Take it back');
+  await writer.sees('Nothing but grey.');
+  await writer.sees('Only you can read it until you hand it in.');
+  await writer.press('Hand in', "//section[@aria-label='The gate']");
+  await writer.press('Hand it in', "//*[contains(@class, 'tray')]");
+  await writer.sees('2nd hand-in');
+});
+
+test('once a teacher has opened it, it cannot be taken back any more', async () => {
+  await teacher.signInAsTeacher('marisol');
+  await teacher.sees('to read');
+  await teacher.press('Reading pile');
+  await teacher.press('Kofi A.', "//nav[@aria-label='Reading pile']");
+  await teacher.sees('Nothing but grey.');
+  await teacher.driver.sleep(1500);
+  await writer.driver.navigate().refresh();
+  await writer.sees('See what went');
+  expect(await writer.shows('Take it back')).toBe(false);
+});
+
+test('a teacher judges by keyboard: digits set levels, arrows move between bays', async () => {
+  const bay = (name: string) =>
+    teacher.find(By.xpath(`//*[@role='group'][starts-with(@aria-label, '${name}')]`));
+  await (await bay('Noticing')).sendKeys('2');
+  await teacher.sees('2 of 4, one detail');
+  await (await bay('Noticing')).sendKeys(Key.ARROW_RIGHT);
+  expect(await teacher.driver.switchTo().activeElement().getAttribute('aria-label')).toMatch(/^Explaining/);
+  await teacher.driver.switchTo().activeElement().sendKeys('9');
+  await teacher.driver.switchTo().activeElement().sendKeys('1');
+  await teacher.sees('1 of 4, not yet');
+});
+
+test('and gives another grade with a reason', async () => {
+  await teacher.press('Grade', "//footer//*[contains(@class, 'bays')]");
+  await teacher.press('Give another grade, with a reason');
+  await teacher.fill('Grade', 'twelve');
+  await teacher.sees('Type a number');
+  await teacher.fill('Grade', '12,5');
+  await teacher.press('Give it');
+  await teacher.sees('Say why the grade is another one.');
+  await teacher.fill('Because', 'He told me the rest on the way home');
+  await teacher.press('Give it');
+  await teacher.sees('12.5 of 30, made of these lines');
+});
