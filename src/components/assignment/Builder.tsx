@@ -61,14 +61,17 @@ export function Builder(props: BuilderProps) {
           </span>
         </p>
       </div>
-      <main className="leafpage grid !bg-paper lg:grid-cols-[330px_minmax(0,1fr)_350px]" id="main">
-        <section className="overflow-auto border-t border-line bg-sheet p-6">
+      <main
+        className="leafpage grid grid-cols-1 content-start !bg-paper lg:content-stretch lg:grid-cols-[330px_minmax(0,1fr)_350px]"
+        id="main"
+      >
+        <section className="min-w-0 border-t border-line bg-sheet p-6 lg:overflow-auto">
           <WhatStudentsRead {...props} draft={draft} change={change} problemAt={problemAt} />
         </section>
-        <section className="overflow-auto border-x border-t border-line p-6">
+        <section className="min-w-0 border-line border-t p-6 lg:overflow-auto lg:border-x">
           <RequirementList draft={draft} classLabels={classLabels} change={change} problemAt={problemAt} />
         </section>
-        <section className="overflow-auto border-t border-line p-6">
+        <section className="min-w-0 border-t border-line p-6 lg:overflow-auto">
           <RubricBuilder rubric={draft.rubric} onChange={(rubric) => change({ rubric })} />
           {problemAt('rubric') ? (
             <p className="problem" role="alert">

@@ -46,7 +46,7 @@ export function Review(props: ReviewProps) {
     <>
       <main className="leafpage" id="main">
         <div className="spread">
-          <aside className="margin-start" aria-label={t('about')}>
+          <aside className="margin-start spare" aria-label={t('about')}>
             <p className="text-ink-2">{t('readAs')}</p>
             {props.parts.length ? (
               <>
