@@ -42,7 +42,7 @@ export function AssignmentToRead({
           <li key={requirement.id} className="flex items-center gap-2">
             <Mark id={requirement.weight === 'bonus' ? 's-c' : 's-g'} className="s" />
             <b>{nameOf(requirement)}</b>
-            <span className="text-ink-2">{t(`asks.${requirement.kind}`, asksOf(requirement))}</span>
+            <span className="text-ink-2">{t(`asks.${requirement.kind}`, asksOf(requirement, number))}</span>
           </li>
         ))}
       </ul>
@@ -83,16 +83,17 @@ export function AssignmentToRead({
 }
 
 /** Settings as values for a sentence; a limit that is not set is 0. */
-function asksOf(requirement: Requirement): Record<string, string | number> {
+function asksOf(requirement: Requirement, number: number): Record<string, string | number> {
+  const { startsWith } = requirement;
   const list = (name: string) =>
     (requirement[name] as readonly unknown[] | undefined)?.flat().join(', ') ?? '';
   return {
     min: Number(requirement['min'] ?? 0),
     max: Number(requirement['max'] ?? 0),
-    begins: typeof requirement['startsWith'] === 'string' ? requirement['startsWith'] : '',
+    begins: typeof startsWith === 'string' ? startsWith.replace('{number}', String(number)) : '',
     credit: String(requirement['credit'] === true),
     description: String(requirement['description'] === true),
     all: list('allOf'),
-    one: list('oneOf'),
+    one: list('oneOf') || 'none',
   };
 }

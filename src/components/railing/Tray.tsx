@@ -50,8 +50,10 @@ export function Tray({ id, title, above, wide = false, width = 560, onLower, chi
   );
 }
 
-/** Over its bay, but never out of the window. */
+/** Over its bay, but neither out of the window nor behind the gate, which stands in front. */
 function startOf(bay: HTMLElement | null, width: number): number {
   const start = bay?.getBoundingClientRect().left ?? 16;
-  return Math.max(0, Math.min(start, window.innerWidth - width - 16));
+  const gate = bay?.closest('.railing')?.querySelector('.gate')?.getBoundingClientRect();
+  const end = gate && gate.left > width ? gate.left : window.innerWidth - 16;
+  return Math.max(0, Math.min(start, end - width));
 }

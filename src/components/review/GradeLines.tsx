@@ -45,7 +45,7 @@ function Line({ line, rubric }: { readonly line: GradeLine; readonly rubric: rea
           : t('level', {
               level: line.level + 1,
               weight: line.weight,
-              times: line.weight === 1 ? 'once' : 'times',
+              times: line.weight === 1 ? 'once' : line.weight === 2 ? 'twice' : 'times',
             });
       return <Row name={name} words={words} figure={line.earned} />;
     }

@@ -30,7 +30,7 @@ export function datePattern(date: string, language: string): string {
     `0?${day}\\.\\s?${m}(?:\\.(?:\\s?${year})?)?`,
     `${numeric}(?:/${year})?`,
   ];
-  return String.raw`(?:(?:${weekdayNames(language).join('|')})[.,]?\s+)?(?:the |den |le |el )?(?:${forms.join('|')})(?![\p{L}\p{N}])`;
+  return String.raw`(?:(?:${weekdayNames(language).join('|')})[.,]*\s+)?(?:the |den |le |el )?(?:${forms.join('|')})(?![\p{L}\p{N}])`;
 }
 
 function monthNames(date: string, language: string): string[] {

@@ -1,0 +1,38 @@
+import { afterEach, expect, test, vi } from 'vitest';
+import { call, send } from './call';
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+function answering(answer: () => Promise<Response>): ReturnType<typeof vi.fn> {
+  const fetch = vi.fn(answer);
+  vi.stubGlobal('fetch', fetch);
+  return fetch;
+}
+
+test('a use case is called by its name, and its outcome handed on whatever the status', async () => {
+  const fetch = answering(() =>
+    Promise.resolve(Response.json({ ok: false, code: 'post.empty' }, { status: 422 })),
+  );
+  expect(await call('handIn', { postId: 'p' })).toEqual({ ok: false, code: 'post.empty' });
+  expect(fetch).toHaveBeenCalledWith('/api/do/handIn', {
+    method: 'POST',
+    body: '{"postId":"p"}',
+    headers: { 'content-type': 'application/json' },
+  });
+});
+
+test.each([
+  ['the server cannot be reached', () => Promise.reject(new TypeError('Failed to fetch'))],
+  ['the answer breaks off', () => Promise.resolve(new Response('{"ok":tr'))],
+  ['something else answers', () => Promise.resolve(new Response('<html>hotel login</html>'))],
+])('%s: that is an outcome too', async (_, answer) => {
+  answering(answer);
+  expect(await call('savePost', {})).toEqual({ ok: false, code: 'offline' });
+});
+
+test('a mistake of ours is not taken for a broken line', async () => {
+  answering(() => Promise.reject(new RangeError('ours')));
+  await expect(send('/x', 'DELETE')).rejects.toThrow('ours');
+});
