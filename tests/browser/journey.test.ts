@@ -150,7 +150,7 @@ test('the teacher accepts, gives the grade back, and everyone can read it', asyn
 
 test('a teacher takes it down again, and it is as if it had never been there', async () => {
   await teacher.choose('Readers:', 'only the writer and the teachers');
-  await teacher.sees('Milo H. and the teachers');
+  await teacher.sees('Who may read it Milo H. and the teachers');
   await visitor.goTo('/blog/wind/5-a-wall-of-nothing');
   await visitor.sees('There is nothing here for you');
 });

@@ -43,13 +43,13 @@ export class Person {
       .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
       .build();
     const driver = built as chrome.Driver;
-    const [innerWidth, innerHeight] = await driver.executeScript<[number, number]>(
-      'return [innerWidth, innerHeight]',
-    );
-    await driver
-      .manage()
-      .window()
-      .setRect({ width: 2 * width - innerWidth, height: 2 * height - innerHeight });
+    // A window cannot be made as narrow as a phone; its page can.
+    await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
     return new Person(driver, profile);
   }
 
@@ -153,6 +153,18 @@ export class Person {
     return found
       .filter((one) => one.impact === 'serious' || one.impact === 'critical')
       .map((one) => `${one.id}: ${one.nodes.join(' | ')}`);
+  }
+
+  /** What reaches beyond the page's width, so that the whole page would scroll sideways; empty when it does not. */
+  async standsOut(): Promise<readonly string[]> {
+    return this.driver.executeScript<readonly string[]>(
+      `const root = document.documentElement;
+       if (root.scrollWidth <= root.clientWidth) return [];
+       const held = (element) => element !== root && (/auto|scroll|hidden|clip/.test(getComputedStyle(element).overflowX) || held(element.parentElement));
+       return ['page ' + root.scrollWidth + ' of ' + root.clientWidth].concat([...document.querySelectorAll('body *')]
+         .filter((element) => element.getBoundingClientRect().right > root.clientWidth && !held(element.parentElement))
+         .map((element) => element.tagName + ' ' + element.getAttribute('class') + ' ' + element.getBoundingClientRect().right));`,
+    );
   }
 
   /** What the browser complained about since it was last asked: refused scripts and styles, errors, lost resources. */
