@@ -1,6 +1,7 @@
 import { may, type Actor } from '../../core/access/may';
 import { findRole } from '../access/roles';
 import { database } from '../database/database';
+import { checkOf } from '../input/validate';
 import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../storage/pictureFiles';
 import { findPicture, listUses } from './queries';
 
@@ -10,6 +11,12 @@ export interface ShownPicture {
   readonly forEveryone: boolean;
 }
 
+const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
+  type: 'object',
+  required: ['id', 'width'],
+  properties: { id: { type: 'string', pattern: '^[0-9a-z]{16}$' }, width: { enum: PICTURE_WIDTHS } },
+});
+
 /**
  * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, and the readers of a post
  * that shows it. Null for everybody else, as for a picture that is not there.
@@ -18,9 +25,9 @@ export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
   personId: string | null,
 ): Promise<ShownPicture | null> {
-  const known = PICTURE_WIDTHS.find((one) => one === width);
-  const picture = known === undefined ? null : await findPicture(database, id);
-  if (!picture) return null;
+  const checked = check({ id, width });
+  const picture = checked.ok ? await findPicture(database, checked.value.id) : null;
+  if (!checked.ok || !picture) return null;
   const actor = {
     personId,
     role: personId === null ? null : await findRole(database, picture.classId, personId),
@@ -29,7 +36,7 @@ export async function maybeShowPicture(
   const seen =
     (personId !== null && picture.uploadedBy === personId) || uses.some((use) => maySee(actor, use));
   if (!seen) return null;
-  const content = await maybeReadPicture(picture.contentHash, known as PictureWidth);
+  const content = await maybeReadPicture(picture.contentHash, checked.value.width);
   return content && { content, forEveryone: uses.some((use) => use.publishedTo === 'everyone') };
 }
 
