@@ -18,7 +18,7 @@ export function LinksTray({ editor, answer, lower }: TrayContentProps) {
           const place = answer.places.find((one) => one.from === link.from);
           return (
             <li key={link.from} className="!grid-cols-[1fr_auto] !py-2">
-              <span className="grid">
+              <span className="grid min-w-0">
                 <span className="flex items-center gap-2">
                   <Mark id={place ? 's-h' : 's-m'} className="s" />
                   <b className="truncate">{link.text}</b>

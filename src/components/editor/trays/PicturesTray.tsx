@@ -23,8 +23,8 @@ export function PicturesTray({ editor, answer, writer, addPictures, lower }: Tra
                 alt=""
                 className="h-12 w-[72px] rounded object-cover"
               />
-              <div className="grid gap-1">
-                <span className="flex items-center gap-2">
+              <div className="grid min-w-0 gap-1">
+                <span className="flex min-w-0 items-center gap-2">
                   <Mark id={places.length ? 's-h' : 's-m'} className="s" />
                   <b className="truncate">{picture.caption || picture.description || t('noCaption')}</b>
                 </span>
