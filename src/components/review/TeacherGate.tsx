@@ -33,9 +33,9 @@ export function TeacherGate(props: ReviewRailingProps & { readonly open: number 
             {problem}
           </p>
         ) : null}
+        {stage === 'sentBack' ? <p className="px-2.5 pb-1.5 text-[13px]">{t('sentBack')}</p> : null}
         {stage === 'accepted' ? <AfterAcceptance {...props} /> : <Deciding {...props} open={open} />}
       </div>
-      {stage === 'sentBack' ? <p className="relative px-4 pb-2 text-[13px]">{t('sentBack')}</p> : null}
       <span className="sr-only" role="status">
         {busy ? t('working') : ''}
       </span>
