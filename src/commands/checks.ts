@@ -1,5 +1,6 @@
 import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
 import { postFileSchema, type PostFile } from '../core/posts/readPost';
+import type { ExistingPerson } from '../core/roster/planRoster';
 import type { AssignmentToCheck } from '../core/requirements/requirement';
 import { assignmentSchema } from '../core/requirements/requirementSchema';
 import { isTimeZone } from '../core/timing/zonedTime';
@@ -11,6 +12,13 @@ const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCh
 );
 const checkGrade = checkOf<GradeInput>(gradeInputSchema);
 const checkPost = checkOf<PostFile>(postFileSchema);
+const absent = { type: ['string', 'number', 'null'] } as const;
+const checkPeople = checkOf<readonly { id?: string | number | null; email?: string | null; name?: string }[]>(
+  {
+    type: 'array',
+    items: { type: 'object', properties: { id: absent, email: absent, name: { type: 'string' } } },
+  },
+);
 
 /** An assignment from JSON, what may be left out filled in. @throws UnreadableInput */
 export function assignmentOf(json: unknown): AssignmentToCheck {
@@ -43,6 +51,15 @@ export function gradeInputOf(json: unknown): GradeInput {
   if (!isTimeZone(input.timeZone))
     throw new UnreadableInput(`timeZone: there is no time zone ${input.timeZone}`);
   return input;
+}
+
+/** The people who are there already, from JSON. @throws UnreadableInput */
+export function existingPeopleOf(json: unknown): readonly ExistingPerson[] {
+  return checked(checkPeople, json).map(({ id, email, name }) => ({
+    id: id === undefined || id === null || id === '' ? null : String(id),
+    email: email || null,
+    name: name ?? '',
+  }));
 }
 
 function isLanguage(tag: string): boolean {

@@ -99,3 +99,39 @@ test('vectors prints each difference as a line of JSON and counts', () => {
 test('the command itself hands over', () => {
   expect(execFileSync('./porch', ['words', '-'], { input: 'a b c', encoding: 'utf8' })).toBe('3\n');
 });
+
+test('roster prints the plan of an import', () => {
+  const people = file('people.json', '[{"id": 7, "email": null, "name": "Ines Marlow"}]');
+  const csv = file('class.csv', 'Name;ID;Hat\r\n"Marlow, Ines";7;\r\nBram Dekker;8;\r\n;9;\r\n');
+  const { status, out } = porch(['roster', csv, '--existing', people]);
+  expect(status).toBe(0);
+  expect(JSON.parse(out)).toEqual({
+    rows: 3,
+    made: [
+      {
+        row: 3,
+        name: 'Bram Dekker',
+        givenName: 'Bram',
+        familyName: 'Dekker',
+        email: null,
+        id: '8',
+        group: null,
+        penName: null,
+      },
+    ],
+    matched: [{ row: 2, name: 'Ines Marlow', by: 'id' }],
+    refused: [{ row: 4, field: 'name', reason: 'there is no name' }],
+    warnings: [{ row: 1, field: 'Hat', reason: 'this column is not known and is left alone' }],
+  });
+});
+
+test.each([
+  ['id\n7', [], 'no column is named name, given name or family name'],
+  ['name\n"open', [], 'record 2 opens a quotation mark that is never closed'],
+  ['name\nInes', ['--existing'], '--existing: a file should follow'],
+  ['name\nInes', ['--existing', '/nowhere.json'], 'there is no such file'],
+])('a roster that cannot be read ends with 2 and one line: %j', (csv, args, line) => {
+  const { status, err } = porch(['roster', '-', ...args], csv);
+  expect([status, err.trim().split('\n').length]).toEqual([2, 1]);
+  expect(err).toContain(line);
+});

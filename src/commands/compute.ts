@@ -5,15 +5,19 @@ import { readMarkdownPost, readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import type { PostToCheck } from '../core/requirements/post';
 import { countDocumentWords, countWords } from '../core/words/countWords';
+import { planRoster } from '../core/roster/planRoster';
+import { readRosterCsv } from '../core/roster/readRosterCsv';
 import { runCase } from './cases';
-import { assignmentOf, gradeInputOf, postFileOf } from './checks';
-import { parseJson, readText, UnreadableInput } from './input';
+import { assignmentOf, existingPeopleOf, gradeInputOf, postFileOf } from './checks';
+import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './input';
+import { problemOf, reasonOf } from './rosterWords';
 
 /** The commands that compute and need neither database nor server. Each returns the exit status. */
 export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => number>> = {
   words,
   check,
   grade: gradeFile,
+  roster,
   vectors,
 };
 
@@ -26,10 +30,10 @@ function words(args: readonly string[]): number {
 }
 
 function check(args: readonly string[]): number {
-  const at = args.indexOf('--assignment');
-  const assignmentFile = at < 0 ? undefined : args[at + 1];
-  const [file] = at < 0 ? args : args.toSpliced(at, 2);
-  if (!assignmentFile || !file) throw new UnreadableInput('usage: ./porch check --assignment A.json POST');
+  const { value: assignmentFile, rest } = optionOf(args, '--assignment');
+  const [file] = rest;
+  if (!assignmentFile || !file || rest.length > 1)
+    throw new UnreadableInput('usage: ./porch check --assignment A.json POST');
   const assignment = assignmentOf(parseJson(readText(assignmentFile), assignmentFile));
   print(evaluate(assignment, readPost(file, readText(file))));
   return 0;
@@ -39,6 +43,25 @@ function gradeFile(args: readonly string[]): number {
   const [file] = args;
   if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch grade FILE');
   print(grade(gradeInputOf(parseJson(readText(file), file))));
+  return 0;
+}
+
+function roster(args: readonly string[]): number {
+  const { value: existingFile, rest } = optionOf(args, '--existing');
+  const [file] = rest;
+  if (!file || rest.length > 1)
+    throw new UnreadableInput('usage: ./porch roster FILE [--existing PEOPLE.json]');
+  const existing = existingFile ? existingPeopleOf(parseJson(readText(existingFile), existingFile)) : [];
+  const read = readRosterCsv(readBytes(file));
+  if (!read.ok) throw new UnreadableInput(`${file}: ${problemOf(read)}`);
+  const plan = planRoster(read.records, existing);
+  print({
+    rows: plan.rows,
+    made: plan.made,
+    matched: plan.matched.map(({ row, name, by }) => ({ row, name, by })),
+    refused: plan.refused.map(reasonOf),
+    warnings: [...read.warnings, ...plan.warnings].sort((a, b) => a.row - b.row).map(reasonOf),
+  });
   return 0;
 }
 

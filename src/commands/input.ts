@@ -8,8 +8,13 @@ export class UnreadableInput extends Error {
 
 /** The text of a file, or of standard input for `-`. @throws UnreadableInput */
 export function readText(file: string): string {
+  return readBytes(file).toString('utf8');
+}
+
+/** What a file, or standard input for `-`, holds. @throws UnreadableInput */
+export function readBytes(file: string): Buffer {
   try {
-    return readFileSync(file === '-' ? 0 : file, 'utf8');
+    return readFileSync(file === '-' ? 0 : file);
   } catch (cause) {
     const code = (cause as NodeJS.ErrnoException).code;
     if (!code) throw cause;
@@ -17,6 +22,18 @@ export function readText(file: string): string {
       `${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}`,
     );
   }
+}
+
+/** Takes an option with its value out of a command's arguments. @throws UnreadableInput where the value is missing */
+export function optionOf(
+  args: readonly string[],
+  name: string,
+): { readonly value: string | null; readonly rest: readonly string[] } {
+  const at = args.indexOf(name);
+  if (at < 0) return { value: null, rest: args };
+  const value = args[at + 1];
+  if (value === undefined) throw new UnreadableInput(`${name}: a file should follow`);
+  return { value, rest: args.toSpliced(at, 2) };
 }
 
 /** The JSON in `text`. @throws UnreadableInput */

@@ -7,3 +7,10 @@ declare class URL {
   hash: string;
   readonly href: string;
 }
+declare class TextDecoder {
+  constructor(encoding: string, options?: { readonly fatal?: boolean });
+  decode(bytes: Uint8Array): string;
+}
+declare class TextEncoder {
+  encode(text: string): Uint8Array;
+}

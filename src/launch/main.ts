@@ -9,6 +9,7 @@ const HELP = `./porch demo [--fresh]      the demo class, from an empty machine;
 ./porch words FILE
 ./porch check --assignment A.json POST
 ./porch grade FILE
+./porch roster FILE [--existing PEOPLE.json]
 ./porch vectors FILE…`;
 
 const [name = 'help', ...args] = process.argv.slice(2);

@@ -4,13 +4,16 @@ import { Person, PHONE_SIZE } from './person';
 
 let writer: Person;
 let teacher: Person;
+let visitor: Person;
+const everybody = () => [writer, teacher, visitor];
 
 beforeAll(async () => {
-  [writer, teacher] = [await Person.arrive(PHONE_SIZE), await Person.arrive(PHONE_SIZE)];
+  writer = await Person.arrive(PHONE_SIZE);
+  teacher = await Person.arrive(PHONE_SIZE);
+  visitor = await Person.arrive(PHONE_SIZE);
 });
 afterAll(async () => {
-  await writer.leave();
-  await teacher.leave();
+  for (const person of everybody()) await person.leave();
 });
 
 test('a student writes and hands in on a phone', async () => {
@@ -76,4 +79,49 @@ test('and gives another grade with a reason', async () => {
   await teacher.fill('Because', 'He told me the rest on the way home');
   await teacher.press('Give it');
   await teacher.sees('12.5 of 30, made of these lines');
+});
+
+test('sends it back, and the writer reads the note and hands in again', async () => {
+  await teacher.driver.actions().sendKeys(Key.ESCAPE).perform();
+  await teacher.fill('A new note', 'What did the grey do?');
+  await teacher.press('Write it');
+  await teacher.sees('Marisol Tennant, ');
+  await teacher.press('Send back');
+  await teacher.sees('It is with its writer again');
+  await writer.goTo('/writing');
+  await writer.press('Write on: Three skies');
+  await writer.sees('What did the grey do?');
+  await (await writer.field('Your text')).sendKeys(' It came down to the rails.');
+  await writer.isSaved();
+  await writer.press('Hand in', "//section[@aria-label='The gate']");
+  await writer.press('Hand it in', "//*[contains(@class, 'tray')]");
+  await writer.sees('3rd hand-in');
+});
+
+test('accepts it, gives the grade back, and everyone reads it on a phone', async () => {
+  await teacher.goTo('/pile');
+  await teacher.press('Kofi A.', "//nav[@aria-label='Reading pile']");
+  await teacher.sees('It came down to the rails.');
+  await teacher.press('Accept');
+  await teacher.press('Give the grade back');
+  await teacher.sees('given back');
+  await writer.goTo('/writing');
+  await writer.sees('grade 12.5 of 30');
+  await visitor.goTo('/blog/wind');
+  await visitor.press('From the bus');
+  await visitor.sees('It came down to the rails.');
+  await visitor.sees('for everyone');
+});
+
+test('takes it down, and puts it before the class alone', async () => {
+  await teacher.choose('Readers:', 'our class');
+  await teacher.sees('Who may read it our class');
+  await visitor.driver.navigate().refresh();
+  await visitor.sees('There is nothing here for you');
+  await writer.goTo('/blog/wind');
+  await writer.sees('From the bus');
+});
+
+test('and no page on the way was wider than the phone', async () => {
+  for (const person of everybody()) expect(await person.standsOut()).toEqual([]);
 });

@@ -2,6 +2,8 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { STUDENTS, TEACHERS } from '../../demo/people';
+import { may, type Actor, type Subject } from '../../src/core/access/may';
+import type { Action } from '../../src/core/access/table';
 import { CLASS_CODE, origin } from './person';
 
 type Who = 'visitor' | 'stranger' | 'classmate' | 'writer' | 'teacher';
@@ -86,34 +88,67 @@ beforeAll(async () => {
   };
 });
 
+/** What the access table is asked before a page is shown; `signedIn` and `everybody` are no matter of the table. */
+interface Page {
+  readonly address: () => string;
+  readonly needs: 'nobody' | 'everybody' | 'signedIn' | readonly [Action, Subject];
+}
+
+const WRITERS: Subject = { writerId: 'writer', assignmentIsSet: true, handedIn: true };
+
 /** Which people each page is there for; everybody else is shown the sign-in, or that there is nothing. */
-const PAGES: Readonly<Record<string, { readonly address: () => string; readonly for: readonly Who[] }>> = {
-  'page.tsx': { address: () => '/', for: [] },
-  'sign-in/page.tsx': { address: () => '/sign-in', for: EVERYBODY },
-  '(desk)/today/page.tsx': { address: () => '/today', for: ['stranger', 'classmate', 'writer', 'teacher'] },
-  '(desk)/assignments/page.tsx': { address: () => '/assignments', for: ['teacher'] },
+const PAGES: Readonly<Record<string, Page>> = {
+  // Only leads on, to one of the others.
+  'page.tsx': { address: () => '/', needs: 'nobody' },
+  'sign-in/page.tsx': { address: () => '/sign-in', needs: 'everybody' },
+  '(desk)/today/page.tsx': { address: () => '/today', needs: 'signedIn' },
+  '(desk)/assignments/page.tsx': { address: () => '/assignments', needs: ['class.teach', {}] },
   '(desk)/assignments/[assignmentId]/page.tsx': {
     address: () => `/assignments/${ids.assignment}`,
-    for: ['classmate', 'writer', 'teacher'],
+    needs: ['assignment.read', { assignmentIsSet: true }],
   },
-  '(desk)/writing/page.tsx': {
-    address: () => '/writing',
-    for: ['stranger', 'classmate', 'writer', 'teacher'],
+  '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'signedIn' },
+  '(desk)/writing/[postId]/page.tsx': {
+    address: () => `/writing/${ids.draft}`,
+    needs: ['post.write', WRITERS],
   },
-  '(desk)/writing/[postId]/page.tsx': { address: () => `/writing/${ids.draft}`, for: ['writer'] },
   '(desk)/writing/[postId]/receipt/page.tsx': {
     address: () => `/writing/${ids.handedIn}/receipt`,
-    for: ['writer'],
+    needs: ['post.write', WRITERS],
   },
-  '(desk)/pile/page.tsx': { address: () => '/pile', for: [] },
-  '(desk)/pile/[postId]/page.tsx': { address: () => `/pile/${ids.handedIn}`, for: ['teacher'] },
-  '(blog)/blog/[blog]/page.tsx': { address: () => '/blog/wind', for: EVERYBODY },
-  '(blog)/blog/[blog]/[address]/page.tsx': { address: () => `/blog/wind/${ids.published}`, for: EVERYBODY },
+  // Only leads on, to the oldest slip.
+  '(desk)/pile/page.tsx': { address: () => '/pile', needs: 'nobody' },
+  '(desk)/pile/[postId]/page.tsx': {
+    address: () => `/pile/${ids.handedIn}`,
+    needs: ['post.review', WRITERS],
+  },
+  '(blog)/blog/[blog]/page.tsx': {
+    address: () => '/blog/wind',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
+  '(blog)/blog/[blog]/[address]/page.tsx': {
+    address: () => `/blog/wind/${ids.published}`,
+    needs: ['post.read', { writerId: 'another', publishedTo: 'everyone' }],
+  },
   '(blog)/blog/[blog]/kept/[receipt]/page.tsx': {
     address: () => `/blog/wind/kept/${ids.receipt}`,
-    for: ['writer', 'teacher'],
+    needs: ['post.readHandIn', WRITERS],
   },
 };
+
+/** Each of the walkers as the access table knows them. */
+const ACTORS: Readonly<Record<Who, Actor>> = {
+  visitor: { personId: null, role: null },
+  stranger: { personId: 'stranger', role: null },
+  classmate: { personId: 'classmate', role: 'student' },
+  writer: { personId: 'writer', role: 'student' },
+  teacher: { personId: 'teacher', role: 'teacher' },
+};
+
+function isFor(page: Page, who: Who): boolean {
+  if (page.needs === 'nobody' || page.needs === 'everybody') return page.needs === 'everybody';
+  return page.needs === 'signedIn' ? who !== 'visitor' : may(ACTORS[who], ...page.needs);
+}
 
 function filesNamed(name: string, folder = 'src/app', under = ''): string[] {
   return readdirSync(path.join(folder, under), { withFileTypes: true }).flatMap((entry) =>
@@ -140,7 +175,7 @@ test('every page and every route handler is walked here', () => {
 describe.each(Object.entries(PAGES))('%s', (_, page) => {
   test.each(EVERYBODY)('for a %s', async (who) => {
     const { status } = await get(page.address(), who);
-    if (page.for.includes(who)) expect(status).toBe(200);
+    if (isFor(page, who)) expect(status).toBe(200);
     else expect([307, 404]).toContain(status);
   });
 });
@@ -148,7 +183,10 @@ describe.each(Object.entries(PAGES))('%s', (_, page) => {
 test('an assignment that is not set yet is there for teachers alone', async () => {
   for (const who of EVERYBODY) {
     const { status } = await get(`/assignments/${ids.unset}`, who);
-    expect([who, status === 200]).toEqual([who, who === 'teacher']);
+    expect([who, status === 200]).toEqual([
+      who,
+      may(ACTORS[who], 'assignment.read', { assignmentIsSet: false }),
+    ]);
   }
 });
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 
 interface TrayProps {
   readonly id: string;
@@ -18,10 +18,22 @@ interface TrayProps {
 export function Tray({ id, title, above, wide = false, width = 560, onLower, children }: TrayProps) {
   const t = useTranslations('railing');
   const tray = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    tray.current?.focus();
-    return () => above?.focus();
+  // Before the page is painted, so that the focus is not taken from whatever the tray led to.
+  useLayoutEffect(() => {
+    const here = tray.current;
+    here?.focus();
+    return () => {
+      if (hasFocus(here)) above?.focus();
+    };
   }, [above]);
+  // What was in focus may vanish, as a form does that was sent; the key still lowers the tray.
+  useEffect(() => {
+    const lowerBy = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && document.activeElement === document.body) onLower();
+    };
+    document.addEventListener('keydown', lowerBy);
+    return () => document.removeEventListener('keydown', lowerBy);
+  }, [onLower]);
   return (
     <div
       ref={tray}
@@ -48,6 +60,11 @@ export function Tray({ id, title, above, wide = false, width = 560, onLower, chi
       {children}
     </div>
   );
+}
+
+/** Whether the focus is in the tray, or nowhere. */
+function hasFocus(tray: HTMLElement | null): boolean {
+  return document.activeElement === document.body || tray?.contains(document.activeElement) === true;
 }
 
 /** Over its bay, but neither out of the window nor behind the gate, which stands in front. */
