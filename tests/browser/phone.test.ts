@@ -102,6 +102,10 @@ test('accepts it, gives the grade back, and everyone reads it on a phone', async
   await teacher.goTo('/pile');
   await teacher.press('Kofi A.', "//nav[@aria-label='Reading pile']");
   await teacher.sees('It came down to the rails.');
+  await (
+    await teacher.find(By.xpath("//*[@role='group'][starts-with(@aria-label, 'Writing for readers')]"))
+  ).sendKeys('2');
+  await teacher.sees('2 of 4, Clear');
   await teacher.press('Accept');
   await teacher.press('Give the grade back');
   await teacher.sees('given back');
