@@ -7,10 +7,11 @@ import { changeAssignment } from '../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/assignments/makeAssignment';
 import { setAssignment } from '../src/server/assignments/setAssignment';
 import { insertClass, insertLabels, insertMembership } from '../src/server/classes/queries';
-import { database, inTransaction } from '../src/server/database/database';
+import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
 import { closePool } from '../src/server/database/pool';
-import { insertPerson } from '../src/server/people/queries';
+import { insertPerson, updateLastSeen } from '../src/server/people/queries';
+import { updateGroup, updatePasscode } from '../src/server/people/rosterQueries';
 import { addPicture } from '../src/server/pictures/addPicture';
 import { beginPost } from '../src/server/posts/beginPost';
 import { handIn } from '../src/server/posts/handIn';
@@ -22,11 +23,10 @@ import { openHandIn } from '../src/server/reviews/openHandIn';
 import { sendBack } from '../src/server/reviews/sendBack';
 import { writeNote } from '../src/server/reviews/writeNote';
 import { findHandInByReceipt } from '../src/server/posts/queries';
-import { hashSecret } from '../src/server/sessions/secrets';
-import { hashPasscode } from '../src/server/sessions/signIn';
+import { hashPasscode, hashSecret } from '../src/server/sessions/secrets';
 import { ASSIGNMENTS, CLASS_LABELS, type DemoAssignment } from './assignments';
 import { drawPicture, type DrawingName } from './draw/picture';
-import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent, type DemoTeacher } from './people';
+import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent } from './people';
 import { POSTS } from './writing';
 import type { DemoPost } from './writing/demoPost';
 
@@ -80,30 +80,56 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
 
 async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
   const ids = new Map<string, string>();
-  const passwords = new Map<string, string>();
-  for (const teacher of TEACHERS) passwords.set(teacher.key, await hashSecret(teacher.password));
-  const passcodes = new Map<string, string>();
+  const secrets = new Map<string, string>();
+  for (const teacher of TEACHERS) secrets.set(teacher.key, await hashSecret(teacher.password));
   for (const student of [...STUDENTS, ...OTHER_STUDENTS])
-    passcodes.set(student.key, await hashPasscode(student.passcode));
+    secrets.set(student.key, await hashPasscode(student.passcode));
   await inTransaction(async (transaction) => {
-    for (const person of [...TEACHERS, ...STUDENTS, ...OTHER_STUDENTS] as readonly (
-      DemoTeacher | DemoStudent
-    )[]) {
+    for (const { key, givenName, familyName, email } of TEACHERS) {
+      const passwordHash = secrets.get(key) ?? null;
       const id = newId();
-      ids.set(person.key, id);
       await insertPerson(transaction, {
+        ...NOBODY,
         id,
-        givenName: person.givenName,
-        familyName: person.familyName,
-        penName: null,
-        email: 'email' in person ? person.email : null,
-        passwordHash: passwords.get(person.key) ?? null,
-        passcodeHash: passcodes.get(person.key) ?? null,
+        givenName,
+        familyName,
+        email,
+        passwordHash,
+        account: 'teacher',
         createdAt: now,
       });
+      ids.set(key, id);
     }
+    for (const student of [...STUDENTS, ...OTHER_STUDENTS])
+      ids.set(student.key, await insertStudent(transaction, student, secrets.get(student.key) ?? '', now));
   });
   return ids;
+}
+
+const NOBODY = {
+  penName: null,
+  email: null,
+  passwordHash: null,
+  passcodeHash: null,
+  passcodeKind: null,
+  account: null,
+};
+/** When the cards of the demo class were printed, in days before today. */
+const CARDS_MADE = 40;
+
+async function insertStudent(
+  transaction: Database,
+  { givenName, familyName, penName, seenDaysAgo, hasCard }: DemoStudent,
+  hash: string,
+  now: Date,
+): Promise<string> {
+  const id = newId();
+  await insertPerson(transaction, { ...NOBODY, id, givenName, familyName, penName, createdAt: now });
+  const made = new Date(now.getTime() - CARDS_MADE * DAY);
+  if (hasCard) await updatePasscode(transaction, { personId: id, hash, kind: 'pictures', at: made });
+  if (seenDaysAgo !== null)
+    await updateLastSeen(transaction, id, new Date(now.getTime() - seenDaysAgo * DAY - HOUR));
+  return id;
 }
 
 async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date): Promise<string> {
@@ -121,6 +147,9 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
       language: 'en-GB',
       ceiling: 'everyone',
       namingRule: 'firstNameAndInitial',
+      passcodeKind: 'pictures',
+      namesTyped: false,
+      settledAt: now,
       createdAt: now,
     });
     await insertLabels(transaction, id, CLASS_LABELS);
@@ -136,6 +165,8 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
         role,
         joinedAt: now,
       });
+    for (const { key, group } of STUDENTS)
+      await updateGroup(transaction, { classId: id, personId: people.get(key) ?? '', groupName: group });
   });
   return id;
 }
@@ -155,6 +186,9 @@ async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date)
       language: 'en-GB',
       ceiling: 'ourClass',
       namingRule: 'firstName',
+      passcodeKind: 'digits',
+      namesTyped: false,
+      settledAt: now,
       createdAt: now,
     });
     const members = [

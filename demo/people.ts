@@ -11,9 +11,16 @@ export interface DemoTeacher extends DemoPerson {
 
 export interface DemoStudent extends DemoPerson {
   readonly passcode: string;
+  readonly penName: string | null;
+  readonly group: string | null;
+  /** How many days ago they were last signed in; null for who has a card and has not used it yet. */
+  readonly seenDaysAgo: number | null;
+  /** False for who has no card yet. */
+  readonly hasCard: boolean;
 }
 
 /** Everybody here is invented. */
+// The last of them is new at the school: she has an account and no class yet.
 export const TEACHERS: readonly DemoTeacher[] = [
   {
     key: 'marisol',
@@ -29,7 +36,28 @@ export const TEACHERS: readonly DemoTeacher[] = [
     email: 'idris.vale@example.org',
     password: 'nine kettles in the fog',
   },
+  {
+    key: 'odile',
+    givenName: 'Odile',
+    familyName: 'Marchbank',
+    email: 'odile.marchbank@example.org',
+    password: 'four saucers by the stove',
+  },
 ];
+
+const PEN_NAMES: Readonly<Record<string, string>> = {
+  Anouk: 'Tern',
+  Aron: 'Low Tide',
+  Casimir: 'Ballast',
+  Elke: 'Mizzen',
+  Faro: 'Limpet',
+  Ilse: 'Kelp',
+  Lior: 'Gannet',
+  Petra: 'Nightheron',
+  Tomas: 'Lee Shore',
+};
+const NOT_IN_YET = { noCard: ['Wim'], notUsed: ['Yara'] };
+const GROUPS = ['Harbour', 'Hill', 'Bridge'];
 
 const WORDS = ['kite', 'boat', 'boot', 'pear', 'bell', 'fish', 'lamp', 'drum', 'leaf', 'moon', 'key', 'cup'];
 
@@ -67,6 +95,10 @@ export const STUDENTS: readonly DemoStudent[] = NAMES.map(([givenName, familyNam
   passcode: [index * 5, index * 7 + 3, index + Math.floor(index / 12) + 6]
     .map((at) => WORDS[at % WORDS.length])
     .join(' '),
+  penName: PEN_NAMES[givenName] ?? null,
+  group: GROUPS[index % GROUPS.length] ?? null,
+  seenDaysAgo: [...NOT_IN_YET.noCard, ...NOT_IN_YET.notUsed].includes(givenName) ? null : (index * 5) % 9,
+  hasCard: !NOT_IN_YET.noCard.includes(givenName),
 }));
 
 /** A second, smaller class shows that classes are apart. */
@@ -78,6 +110,10 @@ export const OTHER_STUDENTS: readonly DemoStudent[] = ['Pim Larkhill', 'Sol Unde
       givenName,
       familyName,
       passcode: [0, 2, 5].map((step) => WORDS[(index * 7 + step) % WORDS.length]).join(' '),
+      penName: null,
+      group: null,
+      seenDaysAgo: index,
+      hasCard: true,
     };
   },
 );

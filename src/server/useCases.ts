@@ -2,11 +2,34 @@ import type { UseCase } from './access/useCase';
 import { changeAssignment } from './assignments/changeAssignment';
 import { makeAssignment } from './assignments/makeAssignment';
 import { setAssignment } from './assignments/setAssignment';
+import { changeClassCode } from './classes/changeClassCode';
+import { changeAddress } from './classes/changeAddress';
+import { changePrivacy } from './classes/changePrivacy';
+import { changeYear } from './classes/changeYear';
+import { checkAddress } from './classes/checkAddress';
+import { copyClass } from './classes/copyClass';
+import { makeClass } from './classes/makeClass';
+import { nameClass } from './classes/nameClass';
+import { restClass } from './classes/restClass';
+import { settleClass } from './classes/settleClass';
+import { chooseSignIn } from './classes/chooseSignIn';
+import { changeRole } from './people/changeRole';
+import { removeMember } from './people/removeMember';
+import { changePerson } from './people/changePerson';
+import { groupStudents } from './people/groupStudents';
+import { importPeople } from './people/importPeople';
+import { makePasscodes } from './people/makePasscodes';
+import { moveStudents } from './people/moveStudents';
+import { previewImport } from './people/previewImport';
+import { removeStudents } from './people/removeStudents';
+import { takeInAgain } from './people/takeInAgain';
 import { beginPost } from './posts/beginPost';
 import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
+import { setPassphrase } from './passphrases/setPassphrase';
+import { setPostPassphrase } from './passphrases/setPostPassphrase';
 import { openSet } from './publications/openSet';
 import { publish } from './publications/publish';
 import { accept } from './reviews/accept';
@@ -19,6 +42,29 @@ import { writeNote } from './reviews/writeNote';
 
 /** Everything that a signed-in person can do through the interface. A new use case is named here and nowhere else. */
 export const USE_CASES = {
+  makeClass,
+  nameClass,
+  checkAddress,
+  changeAddress,
+  changeYear,
+  changePrivacy,
+  setPassphrase,
+  setPostPassphrase,
+  settleClass,
+  restClass,
+  copyClass,
+  changeClassCode,
+  chooseSignIn,
+  previewImport,
+  importPeople,
+  makePasscodes,
+  changePerson,
+  changeRole,
+  removeMember,
+  groupStudents,
+  removeStudents,
+  takeInAgain,
+  moveStudents,
   makeAssignment,
   changeAssignment,
   setAssignment,

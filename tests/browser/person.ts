@@ -102,6 +102,22 @@ export class Person {
     await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
   }
 
+  /** Everything at an XPath, once there is any. */
+  async findAll(path: string): Promise<readonly WebElement[]> {
+    await this.find(By.xpath(path));
+    return this.driver.findElements(By.xpath(path));
+  }
+
+  /** The page as the printer would get it. */
+  async printed(): Promise<Buffer> {
+    // The answer is an object, whatever the types say.
+    const answer: unknown = await this.driver.sendAndGetDevToolsCommand('Page.printToPDF', {
+      preferCSSPageSize: true,
+    });
+    const { data } = answer as { readonly data: string };
+    return Buffer.from(data, 'base64');
+  }
+
   async choose(label: string, option: string): Promise<void> {
     const select = await this.field(label);
     await select.findElement(By.xpath(`.//option[contains(., ${quoted(option)})]`)).click();
@@ -123,7 +139,7 @@ export class Person {
     await this.press('For grown-ups');
     await this.fill('E-mail', teacher.email);
     await this.fill('Password', teacher.password + Key.ENTER);
-    await this.driver.wait(until.urlContains('/today'), PATIENCE);
+    await this.driver.wait(until.urlMatches(/\/(?:today|classes)/), PATIENCE);
   }
 
   async signInAsStudent(key: string): Promise<void> {

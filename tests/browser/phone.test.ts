@@ -108,7 +108,7 @@ test('accepts it, gives the grade back, and everyone reads it on a phone', async
   await teacher.sees('2 of 4, Clear');
   await teacher.press('Accept');
   await teacher.press('Give the grade back');
-  await teacher.sees('given back');
+  await teacher.sees('12.5, given back');
   await writer.goTo('/writing');
   await writer.sees('grade 12.5 of 30');
   await visitor.goTo('/blog/wind');

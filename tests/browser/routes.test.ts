@@ -107,6 +107,13 @@ const PAGES: Readonly<Record<string, Page>> = {
     address: () => `/assignments/${ids.assignment}`,
     needs: ['assignment.read', { assignmentIsSet: true }],
   },
+  '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
+  '(desk)/class/page.tsx': { address: () => '/class', needs: ['roster.read', {}] },
+  '(desk)/class/cards/page.tsx': { address: () => '/class/cards', needs: ['roster.read', {}] },
+  '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
+  '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
+  '(desk)/class/roles/page.tsx': { address: () => '/class/roles', needs: ['roster.read', {}] },
+  '(desk)/class/log/page.tsx': { address: () => '/class/log', needs: ['class.readLog', {}] },
   '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'signedIn' },
   '(desk)/writing/[postId]/page.tsx': {
     address: () => `/writing/${ids.draft}`,
@@ -166,9 +173,11 @@ test('every page and every route handler is walked here', () => {
     'api/alive/route.ts',
     'api/do/[useCase]/route.ts',
     'api/names/route.ts',
+    'api/passphrase/route.ts',
     'api/pictures/route.ts',
     'api/session/route.ts',
     'pictures/[id]/[width]/route.ts',
+    'robots.txt/route.ts',
   ]);
 });
 
@@ -233,6 +242,23 @@ describe('writing requests', () => {
     expect((await upload('visitor')).status).toBe(401);
     expect((await upload('writer')).status).toBe(404);
   });
+});
+
+test('search engines are asked to keep away from everything', async () => {
+  expect(await (await get('/robots.txt', 'visitor')).text()).toBe('User-agent: *\nDisallow: /\n');
+  const page = await get('/blog/wind', 'visitor');
+  expect(page.headers.get('x-robots-tag')).toContain('noindex');
+  expect(await page.text()).toContain('<meta name="robots" content="noindex, nofollow"/>');
+});
+
+test('a passphrase that is wrong answers like a blog that is not there', async () => {
+  const wrong = { blog: 'wind', passphrase: 'wrong wrong wrong' };
+  const answers = [
+    await post('/api/passphrase', wrong),
+    await post('/api/passphrase', { ...wrong, blog: 'nowhere' }),
+  ];
+  expect(answers.map((one) => one.status)).toEqual([422, 422]);
+  expect(await answers[0]!.json()).toEqual(await answers[1]!.json());
 });
 
 test('pages come with a policy that lets nothing from elsewhere in, and a session out of scripts’ reach', async () => {

@@ -74,6 +74,12 @@ describe.each([
     await isWell('main .rows');
     await person.goTo(await addressOf(person, '/assignments', '.rows a.btn'));
     await isWell('.onebay');
+    for (const page of ['', '/cards', '/privacy', '/settings', '/roles', '/log']) {
+      await person.goTo(`/class${page}`);
+      await isWell('.class-tabs + main, .set-up + main');
+    }
+    await person.goTo('/classes');
+    await isWell('main .rows');
     await person.goTo('/pile');
     await isWell('.railing.tall');
     await person.press('What it needed', '//footer');

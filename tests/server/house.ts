@@ -1,5 +1,5 @@
 import type { Audience } from '../../src/core/access/audience';
-import type { ClassRole } from '../../src/core/access/may';
+import type { AccountRole, ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
 import { readHtml } from '../../src/core/document/html/readHtml';
 import type { Release } from '../../src/core/posts/release';
@@ -22,14 +22,26 @@ import { openHandIn } from '../../src/server/reviews/openHandIn';
 import type { Desk } from '../../src/server/sessions/desk';
 
 export const NOW = new Date('2026-11-17T12:00:00Z');
-export type Who = 'teacher' | 'coTeacher' | 'writer' | 'classmate' | 'stranger' | 'visitor';
+export type Who =
+  | 'teacher'
+  | 'coTeacher'
+  | 'editor'
+  | 'writer'
+  | 'classmate'
+  | 'reader'
+  | 'administrator'
+  | 'stranger'
+  | 'visitor';
 
 /** Everybody who might ask for something, from the furthest to the nearest. */
 export const EVERYBODY: readonly Who[] = [
   'visitor',
   'stranger',
+  'administrator',
+  'reader',
   'classmate',
   'writer',
+  'editor',
   'coTeacher',
   'teacher',
 ];
@@ -38,10 +50,26 @@ export const EVERYBODY: readonly Who[] = [
 export const ROLES: Readonly<Record<Who, ClassRole | null>> = {
   visitor: null,
   stranger: null,
+  reader: 'reader',
   classmate: 'student',
   writer: 'student',
+  editor: 'studentEditor',
   coTeacher: 'coTeacher',
   teacher: 'teacher',
+  administrator: null,
+};
+
+/** What each of them is in the install. */
+export const ACCOUNTS: Readonly<Record<Who, AccountRole | null>> = {
+  visitor: null,
+  stranger: null,
+  reader: null,
+  classmate: null,
+  writer: null,
+  editor: null,
+  coTeacher: 'teacher',
+  teacher: 'teacher',
+  administrator: 'administrator',
 };
 
 /** A class with its people, empty of posts. A stranger belongs to another class. */
@@ -71,12 +99,16 @@ export async function buildHouse(ceiling: Audience = 'everyone'): Promise<House>
     coTeacher: await addPerson('Cory', classId, 'coTeacher'),
     writer: await addPerson('Wren', classId, 'student'),
     classmate: await addPerson('Mate', classId, 'student'),
+    editor: await addPerson('Edda', classId, 'studentEditor'),
+    reader: await addPerson('Rika', classId, 'reader'),
     stranger: await addPerson('Stan', otherClass, 'student'),
+    administrator: await addPerson('Ada', null, null, 'administrator'),
   };
   return { classId, people };
 }
 
-async function addClass(address: string, code: string, ceiling: Audience): Promise<string> {
+/** A further class; its id. */
+export async function addClass(address: string, code: string, ceiling: Audience): Promise<string> {
   const id = newId();
   await insertClass(database, {
     id,
@@ -90,22 +122,31 @@ async function addClass(address: string, code: string, ceiling: Audience): Promi
     language: 'en-GB',
     ceiling,
     namingRule: 'firstName',
+    passcodeKind: 'pictures',
+    namesTyped: false,
+    settledAt: NOW,
     createdAt: NOW,
   });
   await insertLabels(database, id, ['three-skies']);
   return id;
 }
 
-async function addPerson(
+/** A further person of a class; their id. */
+export async function addPerson(
   givenName: string,
-  classId: string,
-  role: 'teacher' | 'coTeacher' | 'student',
+  classId: string | null,
+  role: ClassRole | null,
+  account: AccountRole | null = role === 'teacher' || role === 'coTeacher' ? 'teacher' : null,
 ): Promise<string> {
   const id = newId();
-  const none = { penName: null, email: null, passwordHash: null, passcodeHash: null };
-  await insertPerson(database, { id, givenName, familyName: 'Example', ...none, createdAt: NOW });
-  await insertMembership(database, { classId, personId: id, role, joinedAt: NOW });
+  const none = { penName: null, email: null, passwordHash: null, passcodeHash: null, passcodeKind: null };
+  await insertPerson(database, { id, givenName, familyName: 'Example', ...none, account, createdAt: NOW });
+  if (classId !== null && role !== null) await addMember(id, classId, role);
   return id;
+}
+
+export async function addMember(personId: string, classId: string, role: ClassRole): Promise<void> {
+  await insertMembership(database, { classId, personId, role, joinedAt: NOW });
 }
 
 export function personOf(house: House, who: Who): string | null {
@@ -206,8 +247,9 @@ export async function acceptPost(house: House, postId: string, handInId: string)
 /** Somebody's desk, for asking views. */
 export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promise<Desk> {
   const rows = await database.rows<{ classId: string; role: Desk['role'] }>(
-    'SELECT class_id AS classId, role FROM memberships WHERE person_id = :personId',
-    { personId: house.people[who] },
+    `SELECT class_id AS classId, role FROM memberships WHERE person_id = :personId AND left_at IS NULL
+     ORDER BY class_id = :classId DESC`,
+    { personId: house.people[who], classId: house.classId },
   );
   const membership = rows[0]!;
   const inClass = await findClass(database, membership.classId);
@@ -218,6 +260,8 @@ export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promi
 export async function whoSees(house: House, view: (desk: Desk) => Promise<unknown>): Promise<readonly Who[]> {
   const seers: Who[] = [];
   for (const who of EVERYBODY)
-    if (who !== 'visitor' && (await view(await deskFor(house, who))) !== null) seers.push(who);
+    // An administrator has no desk: they belong to no class.
+    if (who !== 'visitor' && who !== 'administrator' && (await view(await deskFor(house, who))) !== null)
+      seers.push(who);
   return seers;
 }

@@ -6,6 +6,12 @@ export async function generateMetadata(): Promise<Metadata> {
   return { title: (await getTranslations('signIn'))('signIn') };
 }
 
-export default function SignInPage() {
-  return <SignIn />;
+interface SignInPageProps {
+  /** `class` is the class code, as the sign-in cards' addresses carry it. */
+  readonly searchParams: Promise<{ readonly class?: string | string[] }>;
+}
+
+export default async function SignInPage({ searchParams }: SignInPageProps) {
+  const { class: code } = await searchParams;
+  return <SignIn cardCode={typeof code === 'string' ? code.slice(0, 40) : ''} />;
 }

@@ -26,14 +26,11 @@ export function AudienceSelect({ value, upTo, onChoose, ...attributes }: Audienc
         if (chosen) onChoose(chosen);
       }}
     >
-      {audiencesUpTo(upTo)
-        // A passphrase is asked for where there is one; none can be set yet.
-        .filter((audience) => audience !== 'passphrase')
-        .map((audience) => (
-          <option key={audience} value={audience}>
-            {t(audience)}
-          </option>
-        ))}
+      {audiencesUpTo(upTo).map((audience) => (
+        <option key={audience} value={audience}>
+          {t(audience)}
+        </option>
+      ))}
     </select>
   );
 }

@@ -1,5 +1,5 @@
 import { afterEach, expect, test, vi } from 'vitest';
-import { call, send } from './call';
+import { call, callWithProgress, send } from './call';
 
 afterEach(() => {
   vi.unstubAllGlobals();
@@ -30,6 +30,22 @@ test.each([
 ])('%s: that is an outcome too', async (_, answer) => {
   answering(answer);
   expect(await call('savePost', {})).toEqual({ ok: false, code: 'offline' });
+});
+
+test('long work reports how far it is, and its outcome last', async () => {
+  answering(() =>
+    Promise.resolve(
+      new Response('{"progress":{"done":1,"of":2}}\n{"progress":{"done":2,"of":2}}\n{"ok":true,"value":7}\n'),
+    ),
+  );
+  const told: number[] = [];
+  const outcome = await callWithProgress('importPeople', {}, (done) => void told.push(done));
+  expect([told, outcome]).toEqual([[1, 2], { ok: true, value: 7 }]);
+});
+
+test('long work that is cut off is an outcome too', async () => {
+  answering(() => Promise.resolve(new Response('{"ok":tr')));
+  expect(await callWithProgress('importPeople', {}, () => undefined)).toMatchObject({ code: 'offline' });
 });
 
 test('a mistake of ours is not taken for a broken line', async () => {

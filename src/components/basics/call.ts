@@ -13,6 +13,37 @@ export function call<Value>(useCase: string, input: unknown): Promise<Outcome<Va
   return send<Value>(`/api/do/${useCase}`, 'POST', JSON.stringify(input));
 }
 
+/** `call` for long work: `onProgress` is told how many of how many are done. */
+export async function callWithProgress<Value>(
+  useCase: string,
+  input: unknown,
+  onProgress: (done: number, of: number) => void,
+): Promise<Outcome<Value>> {
+  try {
+    const response = await fetch(`/api/do/${useCase}`, {
+      method: 'POST',
+      body: JSON.stringify(input),
+      headers: { 'content-type': 'application/json', accept: 'application/x-ndjson' },
+    });
+    let rest = '';
+    let outcome: Outcome<Value> = OFFLINE;
+    const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+    for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+      const lines = (rest + part.value).split('\n');
+      rest = lines.pop() ?? '';
+      for (const line of lines) {
+        const said = JSON.parse(line) as Outcome<Value> | { progress: { done: number; of: number } };
+        if ('progress' in said) onProgress(said.progress.done, said.progress.of);
+        else outcome = said;
+      }
+    }
+    return outcome;
+  } catch (error) {
+    if (isBrokenLine(error)) return OFFLINE;
+    throw error;
+  }
+}
+
 /** Sends a body to one of our own addresses and reads the outcome. */
 export async function send<Value>(address: string, method: string, body?: BodyInit): Promise<Outcome<Value>> {
   try {
@@ -23,9 +54,14 @@ export async function send<Value>(address: string, method: string, body?: BodyIn
     });
     return (await response.json()) as Outcome<Value>;
   } catch (error) {
-    // fetch and a body that breaks off throw these; anything else is a mistake of ours.
-    if (error instanceof TypeError || error instanceof SyntaxError || error instanceof DOMException)
-      return { ok: false, code: 'offline' };
+    if (isBrokenLine(error)) return OFFLINE;
     throw error;
   }
+}
+
+const OFFLINE = { ok: false, code: 'offline' } as const;
+
+/** fetch and a body that breaks off throw these; anything else is a mistake of ours. */
+function isBrokenLine(error: unknown): boolean {
+  return error instanceof TypeError || error instanceof SyntaxError || error instanceof DOMException;
 }

@@ -1,4 +1,5 @@
 import { useTranslations } from 'next-intl';
+import { AskPassphrase } from './AskPassphrase';
 import { Banner, type BlogShown } from './Banner';
 import { PostCard, type CardShown } from './PostCard';
 import { WeeklyPosts } from './WeeklyPosts';
@@ -11,6 +12,10 @@ interface Counted {
 export interface FrontPageProps {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** Whose eyes a teacher reads with. */
+  readonly as: 'stranger' | 'family' | 'classmate' | null;
+  /** Whether more could be read with the class's passphrase. */
+  readonly asksPassphrase: boolean;
   readonly posts: readonly (CardShown & { readonly postId: string })[];
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
   readonly labels: readonly Counted[];
@@ -18,7 +23,8 @@ export interface FrontPageProps {
 }
 
 /** The front page of a class blog. */
-export function FrontPage({ blog, signedIn, posts, weeks, labels, writers }: FrontPageProps) {
+export function FrontPage(props: FrontPageProps) {
+  const { blog, signedIn, as, asksPassphrase, posts, weeks, labels, writers } = props;
   const t = useTranslations('blog');
   const [lead, ...others] = posts;
   return (
@@ -26,6 +32,14 @@ export function FrontPage({ blog, signedIn, posts, weeks, labels, writers }: Fro
       <a className="skip" href="#main">
         {t('skip')}
       </a>
+      {as ? (
+        <p className="bg-dusk px-6 py-2 text-white">
+          {t(`seenAs.${as}`)}{' '}
+          <a className="text-white" href="/class/privacy">
+            {t('backToPrivacy')}
+          </a>
+        </p>
+      ) : null}
       <Banner blog={blog} signedIn={signedIn} />
       <div className="front">
         <main id="main">
@@ -35,6 +49,12 @@ export function FrontPage({ blog, signedIn, posts, weeks, labels, writers }: Fro
               <PostCard key={post.postId} card={post} />
             ))}
           </div>
+          {asksPassphrase && !as ? (
+            <section className="mt-10" aria-label={t('more')}>
+              <h2 className="section-head mb-3">{t('more')}</h2>
+              <AskPassphrase />
+            </section>
+          ) : null}
         </main>
         {posts.length ? (
           <aside className="beside" aria-label={t('about')}>

@@ -19,14 +19,16 @@ export interface LintelProps {
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
   /** How many posts wait for a teacher. */
   readonly waiting: number;
-  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | null;
+  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'class' | null;
 }
 
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, current }: LintelProps) {
   const t = useTranslations('lintel');
   const places =
-    role === 'teacher' ? (['today', 'assignments', 'pile'] as const) : (['today', 'writing'] as const);
+    role === 'teacher'
+      ? (['today', 'assignments', 'pile', 'class'] as const)
+      : (['today', 'writing'] as const);
   return (
     <header className="lintel">
       <a className="skip" href="#main">
@@ -54,9 +56,7 @@ export function Lintel({ role, person, inClass, classes, waiting, current }: Lin
           {dayInWords(Date.now(), inClass?.timeZone ?? 'UTC', inClass?.language ?? 'en')}
         </span>
         {inClass ? (
-          <span className="wide">
-            {inClass.title}, {inClass.groupName}
-          </span>
+          <span className="wide">{[inClass.title, inClass.groupName].filter(Boolean).join(', ')}</span>
         ) : null}
         <PersonMenu {...person} classes={classes} currentClass={inClass?.id ?? null} />
       </div>

@@ -1,7 +1,8 @@
 'use client';
 
-import { LogOut } from 'lucide-react';
+import { LayoutList, LogOut } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { send } from '../basics/call';
@@ -52,7 +53,7 @@ export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenu
                     }}
                   >
                     <Mark id={one.id === currentClass ? 's-m' : 's-g'} className="s" />
-                    {t('class', { title: one.title, group: one.groupName })}
+                    {[one.title, one.groupName].filter(Boolean).join(', ')}
                     {one.id === currentClass ? <span className="text-ink-2">{t('hereNow')}</span> : null}
                   </DropdownMenu.Item>
                 ))}
@@ -60,6 +61,11 @@ export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenu
               <DropdownMenu.Separator className="my-1 border-t border-line" />
             </>
           ) : null}
+          <DropdownMenu.Item asChild>
+            <Link href="/classes">
+              <LayoutList aria-hidden="true" size={16} /> {t('allClasses')}
+            </Link>
+          </DropdownMenu.Item>
           <DropdownMenu.Item
             onSelect={(event) => {
               event.preventDefault();

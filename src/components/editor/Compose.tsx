@@ -195,7 +195,7 @@ export function Compose(props: ComposeProps) {
             ) : (
               <>
                 <textarea
-                  className="post-title mb-2 block w-full resize-none bg-transparent [field-sizing:content]"
+                  className="post-title mb-2 block w-full resize-none overflow-hidden bg-transparent [field-sizing:content]"
                   aria-label={t('titleLabel')}
                   placeholder={t('titleHint')}
                   rows={1}

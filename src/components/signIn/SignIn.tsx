@@ -8,7 +8,7 @@ import { AdultForm } from './AdultForm';
 import { StudentSteps } from './StudentSteps';
 
 /** Signing in: children by class code, name and three picture words; grown-ups by e-mail and password. */
-export function SignIn() {
+export function SignIn({ cardCode = '' }: { readonly cardCode?: string }) {
   const t = useTranslations('signIn');
   const [adult, setAdult] = useState(false);
   return (
@@ -29,7 +29,7 @@ export function SignIn() {
         </span>
       </header>
       <main id="main" className="mx-auto max-w-[430px] px-[18px] py-6">
-        {adult ? <AdultForm /> : <StudentSteps />}
+        {adult ? <AdultForm /> : <StudentSteps cardCode={cardCode} />}
       </main>
     </>
   );

@@ -2,24 +2,34 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import type { PasscodeKind } from '../../core/people/passcode';
 import { send } from '../basics/call';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
-import { PictureWords } from './PictureWords';
+import { Passcode } from './Passcode';
 
 interface Names {
   readonly title: string;
   readonly groupName: string;
-  readonly names: readonly { readonly id: string; readonly name: string }[];
+  readonly typed: boolean;
+  readonly kind: PasscodeKind;
+  readonly names: readonly { readonly id: string; readonly name: string; readonly kind: PasscodeKind }[];
+}
+
+/** Who signs in: chosen from the list by id, or by a typed name. */
+interface Who {
+  readonly id?: string;
+  readonly name: string;
+  readonly kind: PasscodeKind;
 }
 
 /** Three steps, one after the other; each that is done stands above and can be taken back. */
-export function StudentSteps() {
+export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
   const t = useTranslations('signIn');
   const refusal = useRefusal();
-  const [code, setCode] = useState('');
+  const [code, setCode] = useState(cardCode);
   const [names, setNames] = useState<Names | null>(null);
-  const [who, setWho] = useState<{ readonly id: string; readonly name: string } | null>(null);
+  const [who, setWho] = useState<Who | null>(null);
   const [problem, setProblem] = useState('');
 
   const enterCode = async () => {
@@ -28,10 +38,11 @@ export function StudentSteps() {
     if (outcome.ok) setNames(outcome.value);
   };
   const signIn = async (passcode: string) => {
+    const asWhom = who?.id ? { personId: who.id } : { name: who?.name ?? '' };
     const outcome = await send(
       '/api/session',
       'POST',
-      JSON.stringify({ as: 'student', code, personId: who?.id, passcode }),
+      JSON.stringify({ as: 'student', code, ...asWhom, passcode }),
     );
     if (outcome.ok) window.location.assign('/today');
     else setProblem(refusal(outcome));
@@ -50,7 +61,11 @@ export function StudentSteps() {
       {who ? <Done text={who.name} back={t('notMe')} onBack={() => (setWho(null), setProblem(''))} /> : null}
       {!names ? (
         <CodeForm code={code} problem={problem} onChange={setCode} onSubmit={() => void enterCode()} />
-      ) : !who ? (
+      ) : who ? (
+        <Passcode name={who.name} kind={who.kind} problem={problem} onComplete={signIn} />
+      ) : names.typed ? (
+        <NameForm onName={(name) => setWho({ name, kind: names.kind })} />
+      ) : (
         <section>
           <p className="mt-4 text-ink-2">{t('step', { step: 2 })}</p>
           <h1 className="says">{t('whoAreYou')}</h1>
@@ -63,11 +78,45 @@ export function StudentSteps() {
               </li>
             ))}
           </ul>
+          {names.names.length === 0 ? <p className="under mt-4">{t('nobodyYet')}</p> : null}
         </section>
-      ) : (
-        <PictureWords name={who.name} problem={problem} onComplete={signIn} />
       )}
     </>
+  );
+}
+
+function NameForm({ onName }: { readonly onName: (name: string) => void }) {
+  const t = useTranslations('signIn');
+  const id = useId();
+  const [name, setName] = useState('');
+  return (
+    <form
+      className="grid gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim()) onName(name.trim());
+      }}
+    >
+      <div>
+        <p className="mt-4 text-ink-2">{t('step', { step: 2 })}</p>
+        <h1 className="says">{t('whoAreYou')}</h1>
+      </div>
+      <label className="grid gap-1" htmlFor={id}>
+        <span className="font-semibold">{t('yourName')}</span>
+        <input
+          id={id}
+          className="field !text-[20px]"
+          autoComplete="off"
+          spellCheck={false}
+          maxLength={200}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </label>
+      <button className="btn go" disabled={!name.trim()}>
+        {t('goOn')}
+      </button>
+    </form>
   );
 }
 

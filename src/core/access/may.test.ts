@@ -6,22 +6,27 @@ import { ACCESS, ACTIONS, RELATIONS, type Condition, type Relation } from './tab
 const ACTORS: Readonly<Record<Relation, Actor>> = {
   visitor: { personId: null, role: null },
   stranger: { personId: 'other', role: null },
+  administrator: { personId: 'admin', role: null, account: 'administrator' },
+  reader: { personId: 'aunt', role: 'reader' },
   classmate: { personId: 'mate', role: 'student' },
   writer: { personId: 'writer', role: 'student' },
+  editor: { personId: 'ed', role: 'studentEditor' },
   teacher: { personId: 'teacher', role: 'coTeacher' },
 };
 
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
-const HOLDS: Readonly<Record<Exclude<Condition, 'never' | 'always'>, readonly [Subject, Subject]>> = {
-  open: [{ ceiling: 'everyone' }, { ceiling: 'ourClass' }],
-  set: [{ assignmentIsSet: true }, { assignmentIsSet: false }],
-  draftsOpen: [{ draftsOpen: true }, {}],
-  handedIn: [{ handedIn: true }, { handedIn: false }],
-  unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
-  accepted: [{ accepted: true }, {}],
-  published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
-  givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
-};
+const HOLDS: Readonly<Record<Exclude<Condition, 'never' | 'always' | 'staff'>, readonly [Subject, Subject]>> =
+  {
+    open: [{ ceiling: 'passphrase' }, { ceiling: 'ourClass' }],
+    editorsRead: [{ handedIn: true, editorsRead: true }, { handedIn: true }],
+    set: [{ assignmentIsSet: true }, { assignmentIsSet: false }],
+    draftsOpen: [{ draftsOpen: true }, {}],
+    handedIn: [{ handedIn: true }, { handedIn: false }],
+    unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
+    accepted: [{ accepted: true }, {}],
+    published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
+    givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
+  };
 
 describe.each(ACTIONS)('%s', (action) => {
   test.each(RELATIONS.map((relation, column) => [relation, ACCESS[action][column]!] as const))(
@@ -35,6 +40,7 @@ describe.each(ACTIONS)('%s', (action) => {
           draftsOpen: true,
           handedIn: true,
           accepted: true,
+          editorsRead: true,
           publishedTo: 'everyone',
           gradeGivenBack: true,
           ceiling: 'everyone',
@@ -42,6 +48,11 @@ describe.each(ACTIONS)('%s', (action) => {
         expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
           condition === 'always',
         );
+        return;
+      }
+      if (condition === 'staff') {
+        for (const account of ['administrator', 'teacher', null] as const)
+          expect(may({ ...ACTORS[relation], account }, action, {})).toBe(account !== null);
         return;
       }
       const [so, notSo] = HOLDS[condition];
@@ -53,12 +64,28 @@ describe.each(ACTIONS)('%s', (action) => {
 
 test.each([
   ['writerAndTeachers', ['writer', 'teacher']],
-  ['ourClass', ['classmate', 'writer', 'teacher']],
-  ['passphrase', ['classmate', 'writer', 'teacher']],
+  ['ourClass', ['classmate', 'writer', 'editor', 'teacher']],
+  ['passphrase', ['reader', 'classmate', 'writer', 'editor', 'teacher']],
   ['everyone', [...RELATIONS]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
   const subject = { writerId: 'writer', publishedTo };
   expect(RELATIONS.filter((relation) => may(ACTORS[relation], 'post.read', subject))).toEqual(readers);
+});
+
+test('who has shown the passphrase reads what is for those who know it, and nothing else', () => {
+  for (const publishedTo of AUDIENCES) {
+    const subject = { writerId: 'writer', publishedTo, passphraseShown: true };
+    expect([publishedTo, may(ACTORS.visitor, 'post.read', subject)]).toEqual([
+      publishedTo,
+      publishedTo === 'passphrase' || publishedTo === 'everyone',
+    ]);
+  }
+});
+
+test('a student editor’s own post is theirs like any writer’s', () => {
+  const editor: Actor = { personId: 'writer', role: 'studentEditor' };
+  expect(may(editor, 'post.write', { writerId: 'writer' })).toBe(true);
+  expect(may(editor, 'post.review', { writerId: 'writer', handedIn: true })).toBe(false);
 });
 
 test('a writer may ask for fewer readers, and nobody goes over the ceiling', () => {

@@ -1,13 +1,22 @@
-import type { Audience } from './audience';
+import { goesBeyondClass, type Audience } from './audience';
 import { ACCESS, RELATIONS, type Action, type Condition, type Relation } from './table';
 
-/** The part of a role that a person can have in a class. */
-export type ClassRole = 'teacher' | 'coTeacher' | 'student';
+/** What a person can be in a class. */
+export type ClassRole = 'teacher' | 'coTeacher' | 'studentEditor' | 'student' | 'reader';
 
-/** Who acts. A visitor has neither; `role` is the one in the class that the subject belongs to. */
+/** What a person can be in the install as a whole; most people are neither. */
+export type AccountRole = 'administrator' | 'teacher';
+
+/** Whether a role is one of those who write for assignments. */
+export function isStudent(role: ClassRole): boolean {
+  return role === 'student' || role === 'studentEditor';
+}
+
+/** Who acts. A visitor has nothing of this; `role` is the one in the class that the subject belongs to. */
 export interface Actor {
   readonly personId: string | null;
   readonly role: ClassRole | null;
+  readonly account?: AccountRole | null;
 }
 
 /** What is acted on, as far as access depends on it. Absent facts are taken as not so. */
@@ -19,8 +28,11 @@ export interface Subject {
   readonly handedIn?: boolean;
   readonly openedByTeacher?: boolean;
   readonly accepted?: boolean;
+  readonly editorsRead?: boolean;
   /** The audience of the revision that readers see now; null while there is none. */
   readonly publishedTo?: Audience | null;
+  /** Whether who acts has shown the passphrase of the class or post. */
+  readonly passphraseShown?: boolean;
   readonly gradeGivenBack?: boolean;
 }
 
@@ -28,50 +40,64 @@ export interface Subject {
 export function may(actor: Actor, action: Action, subject: Subject): boolean {
   const relation = relationOf(actor, subject);
   const condition: Condition = ACCESS[action][RELATIONS.indexOf(relation)] ?? 'never';
-  return holds(condition, relation, subject);
+  return holds(condition, { relation, actor, subject });
 }
 
 /** What the actor is to the subject. */
-function relationOf(actor: Actor, subject: Subject): Relation {
-  if (actor.personId === null) return 'visitor';
-  if (actor.role === 'teacher' || actor.role === 'coTeacher') return 'teacher';
-  if (actor.role === null) return 'stranger';
-  return subject.writerId === actor.personId ? 'writer' : 'classmate';
-}
-
-function holds(condition: Condition, relation: Relation, subject: Subject): boolean {
-  switch (condition) {
-    case 'never':
-      return false;
-    case 'always':
-      return true;
-    case 'open':
-      return subject.ceiling === 'everyone';
-    case 'set':
-      return subject.assignmentIsSet === true;
-    case 'draftsOpen':
-      return subject.draftsOpen === true;
-    case 'handedIn':
-      return subject.handedIn === true;
-    case 'unread':
-      return subject.handedIn === true && subject.openedByTeacher !== true;
-    case 'accepted':
-      return subject.accepted === true;
-    case 'published':
-      return isReader(relation, subject.publishedTo ?? null);
-    case 'givenBack':
-      return subject.gradeGivenBack === true;
+function relationOf({ personId, role, account }: Actor, subject: Subject): Relation {
+  if (personId === null) return 'visitor';
+  switch (role) {
+    case 'teacher':
+    case 'coTeacher':
+      return 'teacher';
+    case 'reader':
+      return 'reader';
+    case 'student':
+      return subject.writerId === personId ? 'writer' : 'classmate';
+    case 'studentEditor':
+      return subject.writerId === personId ? 'writer' : 'editor';
+    case null:
+      return account === 'administrator' ? 'administrator' : 'stranger';
   }
 }
 
-const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
-  writerAndTeachers: ['writer', 'teacher'],
-  ourClass: ['classmate', 'writer', 'teacher'],
-  // Those who know the passphrase are let in where it is asked for; nobody else from outside is.
-  passphrase: ['classmate', 'writer', 'teacher'],
-  everyone: ['visitor', 'stranger', 'classmate', 'writer', 'teacher'],
+interface Asked {
+  readonly relation: Relation;
+  readonly actor: Actor;
+  readonly subject: Subject;
+}
+
+const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
+  never: () => false,
+  always: () => true,
+  staff: ({ actor }) => actor.account === 'teacher' || actor.account === 'administrator',
+  open: ({ subject }) => subject.ceiling !== undefined && goesBeyondClass(subject.ceiling),
+  set: ({ subject }) => subject.assignmentIsSet === true,
+  draftsOpen: ({ subject }) => subject.draftsOpen === true,
+  handedIn: ({ subject }) => subject.handedIn === true,
+  editorsRead: ({ subject }) => subject.handedIn === true && subject.editorsRead === true,
+  unread: ({ subject }) => subject.handedIn === true && subject.openedByTeacher !== true,
+  accepted: ({ subject }) => subject.accepted === true,
+  published: isReader,
+  givenBack: ({ subject }) => subject.gradeGivenBack === true,
 };
 
-function isReader(relation: Relation, audience: Audience | null): boolean {
-  return audience !== null && READERS[audience].includes(relation);
+function holds(condition: Condition, asked: Asked): boolean {
+  return HOLDS[condition](asked);
+}
+
+const CLASS: readonly Relation[] = ['classmate', 'writer', 'editor', 'teacher'];
+const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
+  writerAndTeachers: ['writer', 'teacher'],
+  ourClass: CLASS,
+  // Whoever was invited to read need not know the passphrase; everybody else from outside shows it.
+  passphrase: [...CLASS, 'reader'],
+  everyone: RELATIONS,
+};
+
+function isReader({ relation, subject }: Asked): boolean {
+  const audience = subject.publishedTo ?? null;
+  if (audience === null) return false;
+  if (READERS[audience].includes(relation)) return true;
+  return audience === 'passphrase' && subject.passphraseShown === true;
 }

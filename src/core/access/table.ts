@@ -1,13 +1,24 @@
 // The columns of the table below are kept in line by hand.
 /** What a person is to the thing acted on. A co-teacher stands as a teacher here. */
-export const RELATIONS = ['visitor', 'stranger', 'classmate', 'writer', 'teacher'] as const;
+export const RELATIONS = [
+  'visitor',
+  'stranger',
+  'administrator',
+  'reader',
+  'classmate',
+  'writer',
+  'editor',
+  'teacher',
+] as const;
 export type Relation = (typeof RELATIONS)[number];
 
-/** What must be true of the thing besides; each is decided in `may.ts`. */
+/** What must be true of the thing, or of who acts, besides; each is decided in `may.ts`. */
 export type Condition =
   | 'never'
   | 'always'
-  /** The class's ceiling lets everyone in. */
+  /** The person has a teacher's account in this install. */
+  | 'staff'
+  /** The class's ceiling lets people from outside in. */
   | 'open'
   /** The assignment is set: students can see it. */
   | 'set'
@@ -15,6 +26,8 @@ export type Condition =
   | 'draftsOpen'
   /** There is a hand-in that was not taken back. */
   | 'handedIn'
+  /** There is one, and the class lets its student editors read what was handed in. */
+  | 'editorsRead'
   /** The latest hand-in was not opened by a teacher. */
   | 'unread'
   /** A teacher accepted the post. */
@@ -27,34 +40,44 @@ export type Condition =
 type Row = readonly [
   visitor: Condition,
   stranger: Condition,
+  administrator: Condition,
+  reader: Condition,
   classmate: Condition,
   writer: Condition,
+  editor: Condition,
   teacher: Condition,
 ];
 
 /**
- * Who may do what. A student who acts on the class or an assignment stands as classmate; on an own post as writer.
- * What does not stand here may nobody do.
+ * Who may do what. A student who acts on the class or an assignment stands as classmate; on an own post as writer, a
+ * student editor too. An administrator who teaches a class stands there as a teacher. A reader is invited to the class
+ * blog: family, mostly. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                        visitor      stranger     classmate    writer       teacher
-  'class.readBlog':        ['open',      'open',      'always',    'always',    'always'],
-  'class.teach':           ['never',     'never',     'never',     'never',     'always'],
-  'assignment.read':       ['never',     'never',     'set',       'set',       'always'],
-  'assignment.make':       ['never',     'never',     'never',     'never',     'always'],
-  'assignment.change':     ['never',     'never',     'never',     'never',     'always'],
-  'post.begin':            ['never',     'never',     'set',       'never',     'never'],
-  'post.write':            ['never',     'never',     'never',     'always',    'never'],
-  'post.readDraft':        ['never',     'never',     'never',     'always',    'draftsOpen'],
-  'post.handIn':           ['never',     'never',     'never',     'set',       'never'],
-  'post.takeBack':         ['never',     'never',     'never',     'unread',    'never'],
-  'post.readHandIn':       ['never',     'never',     'never',     'handedIn',  'handedIn'],
-  'post.review':           ['never',     'never',     'never',     'never',     'handedIn'],
-  'post.publish':          ['never',     'never',     'never',     'never',     'accepted'],
-  'post.read':             ['published', 'published', 'published', 'published', 'published'],
-  'note.read':             ['never',     'never',     'never',     'always',    'always'],
-  'grade.read':            ['never',     'never',     'never',     'givenBack', 'always'],
-  'picture.add':           ['never',     'never',     'always',    'always',    'always'],
+  //                        visitor      stranger     administrator reader      classmate    writer       editor         teacher
+  'install.manage':        ['never',     'never',     'always',    'never',     'never',     'never',     'never',       'never'],
+  'class.make':            ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',       'never'],
+  'class.readBlog':        ['open',      'open',      'open',      'always',    'always',    'always',    'always',      'always'],
+  'class.teach':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'class.change':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'class.readLog':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'roster.read':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'roster.change':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'assignment.read':       ['never',     'never',     'never',     'never',     'set',       'set',       'set',         'always'],
+  'assignment.make':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'assignment.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
+  'post.begin':            ['never',     'never',     'never',     'never',     'set',       'never',     'set',         'never'],
+  'post.write':            ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'never'],
+  'post.readDraft':        ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'draftsOpen'],
+  'post.handIn':           ['never',     'never',     'never',     'never',     'never',     'set',       'never',       'never'],
+  'post.takeBack':         ['never',     'never',     'never',     'never',     'never',     'unread',    'never',       'never'],
+  'post.readHandIn':       ['never',     'never',     'never',     'never',     'never',     'handedIn',  'editorsRead', 'handedIn'],
+  'post.review':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn'],
+  'post.publish':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted'],
+  'post.read':             ['published', 'published', 'published', 'published', 'published', 'published', 'published',   'published'],
+  'note.read':             ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'always'],
+  'grade.read':            ['never',     'never',     'never',     'never',     'never',     'givenBack', 'never',       'always'],
+  'picture.add':           ['never',     'never',     'never',     'never',     'always',    'always',    'always',      'always'],
 } as const satisfies Record<string, Row>;
 
 export type Action = keyof typeof ACCESS;

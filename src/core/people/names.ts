@@ -5,7 +5,8 @@ export interface PersonName {
 }
 
 /** How writers of a class appear outside it. */
-export type NamingRule = 'firstName' | 'firstNameAndInitial' | 'penName';
+export const NAMING_RULES = ['firstName', 'firstNameAndInitial', 'penName'] as const;
+export type NamingRule = (typeof NAMING_RULES)[number];
 
 /** First name and initial, as people of a class appear to each other: "Tomas B." */
 export function nameInClass({ givenName, familyName }: PersonName): string {

@@ -4,7 +4,7 @@ import { readTable, type TableRecord } from './readTable';
 import type { RosterFile, RosterProblem, RosterRecord, RosterRemark } from './rosterRecord';
 
 /** A class of the files, to choose from. */
-interface OneRosterClass {
+export interface OneRosterClass {
   readonly id: string;
   readonly title: string;
   readonly students: number;

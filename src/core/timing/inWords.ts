@@ -1,3 +1,5 @@
+import { localDate } from './zonedTime';
+
 const DAY = 86_400_000;
 
 /** A moment in words, in a time zone: "Thursday 19 November, 4 pm". */
@@ -41,6 +43,17 @@ export function timeInWords(instant: number, timeZone: string, locale: string): 
   return twelveHours
     ? text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase()
     : text;
+}
+
+/** A moment of the past as one remembers it: "today, 1.20 pm", "yesterday", "Friday", "3 September". */
+export function agoInWords(instant: number, now: number, timeZone: string, locale: string): string {
+  const days = daysBetween(localDate(instant, timeZone), localDate(now, timeZone));
+  const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
+  if (days === 0) return `${relative.format(0, 'day')}, ${timeInWords(instant, timeZone, locale)}`;
+  if (days === 1) return relative.format(-1, 'day');
+  return days > 0 && days < 7
+    ? weekdayInWords(instant, timeZone, locale)
+    : dateInWords(instant, timeZone, locale);
 }
 
 /** How many calendar days lie between two local dates; negative when the second is earlier. */

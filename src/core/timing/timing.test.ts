@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { daysBetween, momentInWords, timeInWords } from './inWords';
+import { agoInWords, daysBetween, momentInWords, timeInWords } from './inWords';
 import { addDays, instantOf, isTimeZone, localDate, localMinute, weekday } from './zonedTime';
 
 const DUBLIN = 'Europe/Dublin';
@@ -17,6 +17,15 @@ describe('moments in words', () => {
   test('a clock of twenty-four hours where the language has one', () => {
     expect(timeInWords(Date.parse('2026-11-19T15:05:00Z'), 'Europe/Berlin', 'de')).toBe('16:05');
   });
+});
+
+test.each([
+  ['2026-11-19T13:20:00Z', 'today, 1.20\u00A0pm'],
+  ['2026-11-18T23:50:00Z', 'yesterday'],
+  ['2026-11-15T12:00:00Z', 'Sunday'],
+  ['2026-11-12T12:00:00Z', '12 November'],
+])('what was at %s is remembered as %s', (instant, words) => {
+  expect(agoInWords(Date.parse(instant), Date.parse('2026-11-19T16:00:00Z'), DUBLIN, 'en-GB')).toBe(words);
 });
 
 describe('local time', () => {

@@ -3,7 +3,7 @@ import { newId } from '../database/newId';
 
 export interface AuditLine {
   readonly useCase: string;
-  readonly found: { readonly classId: string; readonly subjectId: string | null };
+  readonly found: { readonly classId: string | null; readonly subjectId: string | null };
   readonly personId: string;
   readonly now: Date;
 }
@@ -21,5 +21,35 @@ export async function writeAuditLine(database: Database, line: AuditLine): Promi
       subjectId: line.found.subjectId,
       at: line.now,
     },
+  );
+}
+
+export interface AuditLogRow {
+  readonly id: string;
+  readonly actorId: string | null;
+  readonly useCase: string;
+  /** The title of the assignment or post that it was done to, where there is one. */
+  readonly about: string | null;
+  readonly at: Date;
+}
+
+/**
+ * What was done in a class before a moment, the latest first. Drafts are saved by the second: a writer's savings are
+ * not listed, what they hand in is.
+ */
+export async function listAuditLines(
+  database: Database,
+  { classId, before, most }: { readonly classId: string; readonly before: Date; readonly most: number },
+): Promise<readonly AuditLogRow[]> {
+  return database.rows<AuditLogRow>(
+    `SELECT audit_log.id, actor_id AS actorId, use_case AS useCase, audit_log.at,
+       COALESCE(assignments.title, of_post.title) AS about
+     FROM audit_log
+     LEFT JOIN assignments ON assignments.id = audit_log.subject_id
+     LEFT JOIN posts ON posts.id = audit_log.subject_id
+     LEFT JOIN assignments AS of_post ON of_post.id = posts.assignment_id
+     WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case NOT IN ('savePost', 'addPicture')
+     ORDER BY audit_log.at DESC, audit_log.id LIMIT :most`,
+    { classId, before, most },
   );
 }

@@ -1,12 +1,17 @@
 import { afterAll, beforeEach, describe, expect, test } from 'vitest';
 import {
   acceptPost,
+  addClass,
+  addMember,
+  addPerson,
   as,
   buildHouse,
   emptyDatabase,
   EVERYBODY,
   FIELDS,
   handInPost,
+  ACCOUNTS,
+  NOW,
   ROLES,
   setWork,
   writePost,
@@ -16,6 +21,7 @@ import {
 import { may, type Actor, type Subject } from '../../core/access/may';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
+import { leaveClass } from '../people/rosterQueries';
 import { USE_CASES } from '../useCases';
 
 type Name = keyof typeof USE_CASES;
@@ -27,10 +33,54 @@ interface Ids {
   readonly assignmentId: string;
   readonly postId: string;
   readonly handInId: string;
+  /** A student of the class, one who left it, a reader, and a second class of both teachers. */
+  readonly studentId: string;
+  readonly leaverId: string;
+  readonly readerId: string;
+  readonly secondClassId: string;
 }
+
+const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
+const CLOSED = { ceiling: 'ourClass', namingRule: 'firstName', searchEngines: false, editorsRead: false };
+const NEWCOMER = { source: { kind: 'lines', text: 'Ines Marlow' }, same: [], another: [] };
+const PARTICULARS = {
+  givenName: 'Wren',
+  familyName: 'Example',
+  penName: '',
+  email: '',
+  schoolId: '',
+  group: '',
+};
 
 /** An input for each use case that is right in form, so that only access decides. */
 const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
+  makeClass: () => ({ title: 'Tides', groupName: '7C', ...PLACE }),
+  nameClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '', subtitle: '', schoolName: '' }),
+  checkAddress: ({ classId }) => ({ classId, address: 'tides' }),
+  changeAddress: ({ classId }) => ({ classId, address: 'tides' }),
+  changeYear: ({ classId }) => ({ classId, ...PLACE, terms: [], holidays: [], schoolDays: [1] }),
+  changePrivacy: ({ classId }) => ({ classId, ...CLOSED }),
+  setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter thimble' }),
+  setPostPassphrase: ({ postId }) => ({ postId, passphrase: '' }),
+  settleClass: ({ classId }) => ({ classId }),
+  restClass: ({ classId }) => ({ classId, rest: true }),
+  copyClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '' }),
+  changeClassCode: ({ classId }) => ({ classId }),
+  chooseSignIn: ({ classId }) => ({ classId, passcodeKind: 'digits', namesTyped: false }),
+  previewImport: ({ classId }) => ({ classId, ...NEWCOMER }),
+  importPeople: ({ classId }) => ({ classId, ...NEWCOMER }),
+  makePasscodes: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
+  changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
+  changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
+  removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  groupStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId], group: 'Blue' }),
+  removeStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
+  takeInAgain: ({ classId, leaverId }) => ({ classId, personIds: [leaverId] }),
+  moveStudents: ({ classId, studentId, secondClassId }) => ({
+    classId,
+    personIds: [studentId],
+    toClassId: secondClassId,
+  }),
   makeAssignment: ({ classId }) => ({ classId }),
   changeAssignment: ({ assignmentId }) => ({ assignmentId, version: 2, fields: FIELDS }),
   setAssignment: ({ assignmentId }) => ({ assignmentId }),
@@ -67,6 +117,27 @@ function subjectIn(world: World, writerId: string): Subject {
 
 /** A student who acts on an assignment has no post in hand: the writer stands as any classmate there. */
 const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
+  'nameClass',
+  'checkAddress',
+  'changeAddress',
+  'changeYear',
+  'changePrivacy',
+  'setPassphrase',
+  'settleClass',
+  'restClass',
+  'copyClass',
+  'changeClassCode',
+  'chooseSignIn',
+  'previewImport',
+  'importPeople',
+  'makePasscodes',
+  'changePerson',
+  'groupStudents',
+  'changeRole',
+  'removeMember',
+  'removeStudents',
+  'takeInAgain',
+  'moveStudents',
   'makeAssignment',
   'changeAssignment',
   'setAssignment',
@@ -82,7 +153,27 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
   if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
   if (world === 'accepted') await acceptPost(house, postId, handInId);
-  return { house, ids: { classId: house.classId, assignmentId, postId, handInId } };
+  const secondClassId = await addClass('third', 'THIRD1', 'ourClass');
+  for (const who of ['teacher', 'coTeacher'] as const)
+    await addMember(house.people[who], secondClassId, 'teacher');
+  const [studentId, leaverId] = [
+    await addPerson('Sal', house.classId, 'student'),
+    await addPerson('Leo', house.classId, 'student'),
+  ];
+  await leaveClass(database, { classId: house.classId, personId: leaverId, at: NOW });
+  return {
+    house,
+    ids: {
+      classId: house.classId,
+      assignmentId,
+      postId,
+      handInId,
+      studentId,
+      leaverId,
+      readerId: house.people.reader,
+      secondClassId,
+    },
+  };
 }
 
 afterAll(closePool);
@@ -98,7 +189,12 @@ describe.each(WORLDS)('a post that is %s', (world) => {
     const useCase = USE_CASES[name];
     for (const who of EVERYBODY) {
       const personId = who === 'visitor' ? null : house.people[who];
-      const actor: Actor = { personId, role: ROLES[who] };
+      // What belongs to no class is asked of the account alone.
+      const actor: Actor = {
+        personId,
+        role: name === 'makeClass' ? null : ROLES[who],
+        account: ACCOUNTS[who],
+      };
       const { writerId, ...subject } = subjectIn(world, house.people.writer);
       const allowed = may(
         actor,

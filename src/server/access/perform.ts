@@ -2,12 +2,14 @@ import { may } from '../../core/access/may';
 import { inTransaction } from '../database/database';
 import { checkOf, type Check } from '../input/validate';
 import { writeAuditLine } from './auditLog';
-import { findRole } from './roles';
-import { NOT_THERE, type Result, type UseCase } from './useCase';
+import { isResting } from '../classes/queries';
+import { findActor } from './roles';
+import { NOT_THERE, refused, type Progress, type Result, type UseCase } from './useCase';
 
 export interface Asker {
   readonly personId: string | null;
   readonly now: Date;
+  readonly progress?: Progress;
 }
 
 const checks = new WeakMap<object, Check<unknown>>();
@@ -16,7 +18,7 @@ const checks = new WeakMap<object, Check<unknown>>();
 export async function perform<Input, Rows, Output>(
   useCase: UseCase<Input, Rows, Output>,
   input: unknown,
-  { personId, now }: Asker,
+  { personId, now, progress = () => undefined }: Asker,
 ): Promise<Result<Output>> {
   const checked = checkFor(useCase.input)(input);
   if (!checked.ok)
@@ -28,13 +30,16 @@ export async function perform<Input, Rows, Output>(
     };
   const value = checked.value as Input;
   return inTransaction(async (database) => {
-    const context = { personId, now, database };
+    const context = { personId, now, database, progress };
     const found = await useCase.find(value, context);
     if (!found || personId === null) return NOT_THERE;
-    const role = await findRole(database, found.classId, personId);
-    if (!may({ personId, role }, useCase.action, found.subject)) return NOT_THERE;
+    const actor = await findActor(database, found.classId, personId);
+    if (!may(actor, useCase.action, found.subject)) return NOT_THERE;
+    if (!useCase.looksOnly && !useCase.whileResting && (await isResting(database, found.classId)))
+      return refused('class.resting');
     const result = await useCase.run(value, found, { ...context, personId });
-    if (result.ok) await writeAuditLine(database, { useCase: useCase.name, found, personId, now });
+    if (result.ok && !useCase.looksOnly)
+      await writeAuditLine(database, { useCase: useCase.name, found, personId, now });
     return result;
   });
 }

@@ -2,18 +2,24 @@ import type { Action } from '../../core/access/table';
 import type { Subject } from '../../core/access/may';
 import type { Database } from '../database/database';
 
+/** How many of how many are done. */
+export type Progress = (done: number, of: number) => void;
+
 /** Who asks, when, and on which transaction the answer is made. */
 export interface Context {
   readonly personId: string | null;
   /** The present time, handed in so that tests can set it. */
   readonly now: Date;
   readonly database: Database;
+  /** Tells whoever waits how far a long work is. */
+  readonly progress: Progress;
 }
 
 /** What a use case acts on: the facts that access needs, the class it belongs to, and the rows that were read. */
 export interface Found<Rows> {
   readonly subject: Subject;
-  readonly classId: string;
+  /** Null for what belongs to no class, as a class that is to be made. */
+  readonly classId: string | null;
   readonly subjectId: string | null;
   readonly rows: Rows;
 }
@@ -37,6 +43,10 @@ export interface UseCase<Input, Rows, Output> {
   readonly action: Action;
   /** JSON Schema of the input. */
   readonly input: object;
+  /** True for what only looks: it leaves no line in the audit log. */
+  readonly looksOnly?: boolean;
+  /** True for what can be done in a class that was put to rest. */
+  readonly whileResting?: boolean;
   /** Null where there is no such thing; for the person that is the same as not being allowed. */
   find(input: Input, context: Context): Promise<Found<Rows> | null>;
   run(

@@ -166,6 +166,7 @@ describe('views', () => {
     expect(await whoSees(house, (desk) => maybeAssignmentToRead(set, desk))).toEqual([
       'classmate',
       'writer',
+      'editor',
       'coTeacher',
       'teacher',
     ]);

@@ -1,28 +1,14 @@
 import { narrower } from '../../core/access/audience';
-import { done, type UseCase } from '../access/useCase';
-import { findClass, type ClassRow } from '../classes/queries';
+import { done } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { insertAssignment, nextNumber } from './queries';
 
-interface Input {
-  readonly classId: string;
-}
-
 /** Begins a new assignment that only the teachers see until it is set. */
-export const makeAssignment: UseCase<Input, ClassRow, { readonly assignmentId: string }> = {
+export const makeAssignment = classUseCase<{ readonly classId: string }, { readonly assignmentId: string }>({
   name: 'makeAssignment',
   action: 'assignment.make',
-  input: {
-    type: 'object',
-    required: ['classId'],
-    additionalProperties: false,
-    properties: { classId: { type: 'string', maxLength: 16 } },
-  },
-  async find({ classId }, { database }) {
-    const row = await findClass(database, classId);
-    return row && { subject: {}, classId, subjectId: classId, rows: row };
-  },
-  async run({ classId }, { rows }, { database, personId, now }) {
+  async run({ classId }, inClass, { database, personId, now }) {
     const id = newId();
     const assignment = {
       id,
@@ -34,7 +20,7 @@ export const makeAssignment: UseCase<Input, ClassRow, { readonly assignmentId: s
       requirements: [],
       rubric: [],
       lateRule: { kind: 'none', graceMinutes: 15 },
-      audience: narrower('ourClass', rows.ceiling),
+      audience: narrower('ourClass', inClass.ceiling),
       release: 'accepted',
       missing: 'warns',
       draftsOpen: false,
@@ -45,4 +31,4 @@ export const makeAssignment: UseCase<Input, ClassRow, { readonly assignmentId: s
     await insertAssignment(database, assignment, { by: personId, at: now });
     return done({ assignmentId: id });
   },
-};
+});

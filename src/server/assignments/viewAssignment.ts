@@ -1,4 +1,4 @@
-import { may } from '../../core/access/may';
+import { isStudent, may } from '../../core/access/may';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { momentInWords } from '../../core/timing/inWords';
 import { localMinute } from '../../core/timing/zonedTime';
@@ -73,7 +73,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       draftsOpen,
     },
     groupName: inClass.groupName,
-    students: members.filter((member) => member.role === 'student').length,
+    students: members.filter((member) => isStudent(member.role)).length,
     timeZone: inClass.timeZone,
     language: inClass.language,
     ceiling: inClass.ceiling,

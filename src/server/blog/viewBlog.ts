@@ -7,67 +7,92 @@ import { monogram, nameInClass, nameOutside } from '../../core/people/names';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
 import { countDocumentWords } from '../../core/words/countWords';
-import { findRole } from '../access/roles';
-import { findClassByAddress, listMembers, type ClassRow, type MemberRow } from '../classes/queries';
+import { findActor } from '../access/roles';
+import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findHandInByReceipt, findRevision } from '../posts/queries';
+import { findPassphraseSince, listShown } from '../passphrases/queries';
+import { tokenHash } from '../sessions/secrets';
 import { findPublished, listPublished, type PublishedRow } from './queries';
+import type { Eyes, Reader } from './reader';
 
 const WEEKS_SHOWN = 12;
 
-/** The class blog of an address as one person may see it; null for a blog that is not there or not for them. */
-async function maybeBlog(address: string, personId: string | null) {
-  const inClass = await findClassByAddress(database, address);
-  if (!inClass) return null;
-  const actor: Actor = {
-    personId,
-    role: personId === null ? null : await findRole(database, inClass.id, personId),
-  };
-  if (!may(actor, 'class.readBlog', { ceiling: inClass.ceiling })) return null;
-  const members = new Map(
-    (await listMembers(database, inClass.id)).map((member) => [member.personId, member]),
-  );
-  return { inClass, actor, members };
+interface Blog {
+  readonly inClass: ClassRow;
+  readonly actor: Actor;
+  readonly members: ReadonlyMap<string, MemberRow>;
+  /** The passphrases that the reader's device has shown: '' for the class's own, else a post's id. */
+  readonly shown: ReadonlySet<string>;
 }
 
-/** The front page: the posts that this person may read, newest first, with counts that are made of the same list. */
-export async function maybeFront(address: string, personId: string | null, now: Date) {
-  const blog = await maybeBlog(address, personId);
+/** The class blog of an address as one reader may see it; null for a blog that is not there or not for them. */
+async function maybeBlog(address: string, reader: Reader): Promise<Blog | null> {
+  const inClass = await findClassByAddress(database, address);
+  if (!inClass) return null;
+  const actor = await actorOf(reader, inClass);
+  if (!may(actor, 'class.readBlog', { ceiling: inClass.ceiling })) return null;
+  const members = new Map(
+    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
+  );
+  const shown =
+    reader.device && !reader.as
+      ? await listShown(database, inClass.id, tokenHash(reader.device))
+      : new Set<string>();
+  return { inClass, actor, members, shown };
+}
+
+const SEEN_AS: Readonly<Record<Eyes, Actor>> = {
+  stranger: { personId: null, role: null },
+  family: { personId: 'family', role: 'reader' },
+  classmate: { personId: 'classmate', role: 'student' },
+};
+
+/** Who reads. A teacher may read with somebody else's eyes, nobody else can. */
+async function actorOf({ personId, as }: Reader, inClass: ClassRow): Promise<Actor> {
+  const actor = await findActor(database, inClass.id, personId);
+  return as && may(actor, 'class.teach', {}) ? SEEN_AS[as] : actor;
+}
+
+/** The front page: the posts that this reader may read, newest first, with counts that are made of the same list. */
+export async function maybeFront(address: string, reader: Reader, now: Date) {
+  const blog = await maybeBlog(address, reader);
   if (!blog) return null;
-  const { inClass, actor, members } = blog;
-  const published = (await listPublished(database, inClass.id)).filter((post) => maySee(actor, post));
+  const { inClass, actor, members, shown } = blog;
+  const published = (await listPublished(database, inClass.id)).filter((post) => maySee(blog, post));
+  const fromOutside = actor.role === null;
   return {
     blog: shownBlog(inClass),
-    signedIn: personId !== null,
-    posts: published.map((post) => card(post, blog.actor, members, inClass)),
+    signedIn: reader.personId !== null,
+    as: reader.as,
+    /** Whether more could be read with the class's passphrase. */
+    asksPassphrase:
+      fromOutside && !shown.has('') && (await findPassphraseSince(database, inClass.id)) !== null,
+    posts: published.map((post) => card(post, blog)),
     weeks: weekly(published, inClass, now),
     labels: counted(published.flatMap((post) => post.labels)),
     assignments: counted(published.map((post) => post.assignmentTitle)),
-    writers: [...new Set(published.map((post) => post.writerId))].map((id) => {
-      const member = members.get(id);
-      return {
-        id,
-        monogram: member ? monogram(member) : '',
-        name: member ? shownName(member, actor, inClass) : '',
-      };
-    }),
+    writers: [...new Set(published.map((post) => post.writerId))].map((id) => ({
+      id,
+      ...shownWriter(members.get(id), blog),
+    })),
   };
 }
 
 /** One post for a reader; null for everybody whom its audience leaves out, as for a post that is not there. */
-export async function maybePost(address: string, postAddress: string, personId: string | null) {
-  const blog = await maybeBlog(address, personId);
+export async function maybePost(address: string, postAddress: string, reader: Reader) {
+  const blog = await maybeBlog(address, reader);
   const post = blog && (await findPublished(database, blog.inClass.id, postAddress));
-  if (!blog || !post || !maySee(blog.actor, post)) return null;
-  const { inClass, actor, members } = blog;
+  if (!blog || !post || !maySee(blog, post)) return null;
   const body = openDocument(JSON.parse(post.body));
   return {
-    blog: shownBlog(inClass),
-    signedIn: personId !== null,
-    ...card(post, actor, members, inClass),
+    blog: shownBlog(blog.inClass),
+    signedIn: reader.personId !== null,
+    ...card(post, blog),
     html: readersHtml(body),
     audience: post.audience,
+    searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
   };
 }
 
@@ -78,12 +103,12 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     inClass && Number.isSafeInteger(receipt) ? await findHandInByReceipt(database, receipt) : null;
   const found = handIn && (await findPostToShow(database, handIn.postId));
   if (!inClass || !handIn || !found || found.classId !== inClass.id || personId === null) return null;
-  const actor: Actor = { personId, role: await findRole(database, inClass.id, personId) };
+  const actor = await findActor(database, inClass.id, personId);
   const { subject } = found;
   // A hand-in that was taken back belongs to its writer alone again.
   if (!may(actor, handIn.takenBackAt ? 'post.write' : 'post.readHandIn', subject)) return null;
   const revision = await findRevision(database, handIn.revisionId);
-  const writer = (await listMembers(database, inClass.id)).find(
+  const writer = (await listEverMembers(database, inClass.id)).find(
     (member) => member.personId === found.rows.post.writerId,
   );
   if (!revision || !writer) return null;
@@ -99,17 +124,18 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   };
 }
 
-function maySee(actor: Actor, post: PublishedRow): boolean {
-  return may(actor, 'post.read', { writerId: post.writerId, publishedTo: post.audience });
+function maySee({ actor, shown }: Blog, post: PublishedRow): boolean {
+  const passphraseShown = shown.has('') || shown.has(post.postId);
+  return may(actor, 'post.read', { writerId: post.writerId, publishedTo: post.audience, passphraseShown });
 }
 
 function shownBlog({ title, subtitle, schoolName, groupName, address }: ClassRow) {
   return { title, subtitle, schoolName, groupName, address };
 }
 
-function card(post: PublishedRow, actor: Actor, members: ReadonlyMap<string, MemberRow>, inClass: ClassRow) {
+function card(post: PublishedRow, blog: Blog) {
+  const { inClass, members } = blog;
   const body = openDocument(JSON.parse(post.body));
-  const writer = members.get(post.writerId);
   const first = pictures(body).find((picture) => maybePictureAddress(picture.src));
   return {
     postId: post.postId,
@@ -121,16 +147,21 @@ function card(post: PublishedRow, actor: Actor, members: ReadonlyMap<string, Mem
     assignmentTitle: post.assignmentTitle,
     published: dateInWords(post.since.getTime(), inClass.timeZone, inClass.language),
     cover: first ? { src: first.src, description: first.description } : null,
-    writer: {
-      name: writer ? shownName(writer, actor, inClass) : '',
-      monogram: writer ? monogram(writer) : '',
-    },
+    writer: shownWriter(members.get(post.writerId), blog),
   };
 }
 
-/** People of the class see each other as they do in class; others by the class's naming rule. */
-function shownName(member: MemberRow, actor: Actor, inClass: ClassRow): string {
-  return actor.role === null ? nameOutside(member, inClass.namingRule) : nameInClass(member);
+/**
+ * People of the class see each other as they do in class; others by the class's naming rule, and then the monogram is
+ * of no more than that name.
+ */
+function shownWriter(member: MemberRow | undefined, { actor, inClass }: Blog) {
+  if (!member) return { name: '', monogram: '' };
+  if (actor.role !== null && actor.role !== 'reader')
+    return { name: nameInClass(member), monogram: monogram(member) };
+  const name = nameOutside(member, inClass.namingRule);
+  const [givenName = '', familyName = ''] = name.split(' ');
+  return { name, monogram: monogram({ givenName, familyName, penName: null }) };
 }
 
 function counted(names: readonly string[]): readonly { readonly name: string; readonly count: number }[] {

@@ -1,6 +1,8 @@
 import type { Audience } from '../../core/access/audience';
 import type { ClassRole } from '../../core/access/may';
+import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { NamingRule } from '../../core/people/names';
+import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../database/database';
 
 export interface ClassRow {
@@ -15,7 +17,25 @@ export interface ClassRow {
   readonly language: string;
   readonly ceiling: Audience;
   readonly namingRule: NamingRule;
+  /** What new sign-in cards carry. */
+  readonly passcodeKind: PasscodeKind;
+  /** Whether names are typed at the sign-in instead of chosen from a list. */
+  readonly namesTyped: boolean;
+  readonly year: SchoolYear;
+  /** Whether student editors read what was handed in. */
+  readonly editorsRead: boolean;
+  /** Whether public posts may be found by search engines. */
+  readonly searchEngines: boolean;
+  /** When its teacher had gone through the set-up; null before. */
+  readonly settledAt: Date | null;
+  /** Since when the class is read only. */
+  readonly restedAt: Date | null;
 }
+
+/** What a new class is made of; the rest comes later. */
+export type NewClassRow = Omit<ClassRow, 'year' | 'editorsRead' | 'searchEngines' | 'restedAt'> & {
+  readonly createdAt: Date;
+};
 
 export interface MemberRow {
   readonly personId: string;
@@ -23,31 +43,36 @@ export interface MemberRow {
   readonly givenName: string;
   readonly familyName: string;
   readonly penName: string | null;
+  readonly passcodeKind: PasscodeKind | null;
 }
 
 const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, school_name AS schoolName, code,
-  time_zone AS timeZone, language, ceiling, naming_rule AS namingRule`;
+  time_zone AS timeZone, language, ceiling, naming_rule AS namingRule, passcode_kind AS passcodeKind,
+  names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
+  search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
-  const [row] = await database.rows<ClassRow>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, { id });
-  return row ?? null;
+  const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
+    id,
+  });
+  return row ? asStored(row) : null;
 }
 
+/** The class that has an address or once had it. */
 export async function findClassByAddress(database: Database, address: string): Promise<ClassRow | null> {
-  const [row] = await database.rows<ClassRow>(
-    `SELECT ${CLASS_COLUMNS} FROM classes WHERE address = :address`,
-    {
-      address,
-    },
+  const [row] = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes
+     WHERE id = (SELECT class_id FROM class_addresses WHERE class_addresses.address = :address)`,
+    { address },
   );
-  return row ?? null;
+  return row ? asStored(row) : null;
 }
 
 export async function findClassByCode(database: Database, code: string): Promise<ClassRow | null> {
-  const [row] = await database.rows<ClassRow>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE code = :code`, {
+  const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE code = :code`, {
     code,
   });
-  return row ?? null;
+  return row ? asStored(row) : null;
 }
 
 /** A person's classes with the role in each, by title. */
@@ -55,20 +80,57 @@ export async function listClassesOf(
   database: Database,
   personId: string,
 ): Promise<readonly (ClassRow & { readonly role: ClassRole })[]> {
-  return database.rows(
+  const rows = await database.rows<StoredClass & { readonly role: ClassRole }>(
     `SELECT ${CLASS_COLUMNS}, memberships.role FROM classes
      JOIN memberships ON memberships.class_id = classes.id AND memberships.person_id = :personId
+      AND left_at IS NULL
      ORDER BY title`,
     { personId },
+  );
+  return rows.map(({ role, ...row }) => ({ ...asStored(row), role }));
+}
+
+/** Truth values arrive as numbers, lists as JSON. */
+type StoredClass = Omit<ClassRow, 'namesTyped' | 'year' | 'editorsRead' | 'searchEngines'> & {
+  readonly namesTyped: number;
+  readonly editorsRead: number;
+  readonly searchEngines: number;
+  readonly terms: string;
+  readonly holidays: string;
+  readonly schoolDays: string;
+};
+
+function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRow {
+  return {
+    ...row,
+    namesTyped: row.namesTyped === 1,
+    editorsRead: row.editorsRead === 1,
+    searchEngines: row.searchEngines === 1,
+    year: {
+      terms: JSON.parse(terms) as SchoolYear['terms'],
+      holidays: JSON.parse(holidays) as SchoolYear['holidays'],
+      schoolDays: JSON.parse(schoolDays) as SchoolYear['schoolDays'],
+    },
+  };
+}
+
+/** Everybody who is or was in a class: what they wrote keeps their name. */
+export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
+  return database.rows<MemberRow>(
+    `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName,
+       people.passcode_kind AS passcodeKind
+     FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`,
+    { classId },
   );
 }
 
 /** The people of a class: the teacher who runs it first, then by given name. */
 export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
   return database.rows<MemberRow>(
-    `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName
+    `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName,
+       people.passcode_kind AS passcodeKind
      FROM memberships JOIN people ON people.id = memberships.person_id
-     WHERE class_id = :classId ORDER BY role <> 'teacher', given_name, family_name`,
+     WHERE class_id = :classId AND left_at IS NULL ORDER BY role <> 'teacher', given_name, family_name`,
     { classId },
   );
 }
@@ -81,15 +143,24 @@ export async function listLabels(database: Database, classId: string): Promise<r
   return rows.map((row) => row.label);
 }
 
-export async function insertClass(
-  database: Database,
-  row: ClassRow & { readonly createdAt: Date },
-): Promise<void> {
+/** Whether a class was put to rest. */
+export async function isResting(database: Database, classId: string | null): Promise<boolean> {
+  if (classId === null) return false;
+  const rows = await database.rows('SELECT 1 FROM classes WHERE id = :classId AND rested_at IS NOT NULL', {
+    classId,
+  });
+  return rows.length > 0;
+}
+
+export async function insertClass(database: Database, row: NewClassRow): Promise<void> {
   await database.change(
-    `INSERT INTO classes (id, address, title, group_name, subtitle, school_name, code, time_zone, language, ceiling, naming_rule, created_at)
-     VALUES (:id, :address, :title, :groupName, :subtitle, :schoolName, :code, :timeZone, :language, :ceiling, :namingRule, :createdAt)`,
+    `INSERT INTO classes (id, address, title, group_name, subtitle, school_name, code, time_zone, language, ceiling, naming_rule,
+       passcode_kind, names_typed, settled_at, created_at)
+     VALUES (:id, :address, :title, :groupName, :subtitle, :schoolName, :code, :timeZone, :language, :ceiling, :namingRule,
+       :passcodeKind, :namesTyped, :settledAt, :createdAt)`,
     { ...row },
   );
+  await insertAddress(database, { classId: row.id, address: row.address, since: row.createdAt });
 }
 
 export async function insertLabels(
@@ -117,4 +188,136 @@ export async function insertMembership(
     'INSERT INTO memberships (class_id, person_id, role, joined_at) VALUES (:classId, :personId, :role, :joinedAt)',
     { ...membership },
   );
+}
+
+export async function updateCode(database: Database, id: string, code: string): Promise<void> {
+  await database.change('UPDATE classes SET code = :code WHERE id = :id', { id, code });
+}
+
+export async function updateSignIn(
+  database: Database,
+  {
+    classId,
+    passcodeKind,
+    namesTyped,
+  }: { readonly classId: string; readonly passcodeKind: PasscodeKind; readonly namesTyped: boolean },
+): Promise<void> {
+  await database.change(
+    'UPDATE classes SET passcode_kind = :passcodeKind, names_typed = :namesTyped WHERE id = :classId',
+    { classId, passcodeKind, namesTyped },
+  );
+}
+
+export async function insertAddress(
+  database: Database,
+  address: { readonly classId: string; readonly address: string; readonly since: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO class_addresses (address, class_id, since) VALUES (:address, :classId, :since)
+     ON DUPLICATE KEY UPDATE since = :since`,
+    address,
+  );
+}
+
+export async function updateClassAddress(database: Database, id: string, address: string): Promise<void> {
+  await database.change('UPDATE classes SET address = :address WHERE id = :id', { id, address });
+}
+
+/** Which class has or had each of the addresses that begin like one; they are nobody else's. */
+export async function listClassAddressesLike(
+  database: Database,
+  beginning: string,
+): Promise<ReadonlyMap<string, string>> {
+  const rows = await database.rows<{ address: string; classId: string }>(
+    `SELECT address, class_id AS classId FROM class_addresses WHERE LEFT(address, CHAR_LENGTH(:beginning)) = :beginning`,
+    { beginning },
+  );
+  return new Map(rows.map((row) => [row.address, row.classId]));
+}
+
+export async function updateNames(
+  database: Database,
+  names: {
+    readonly classId: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly subtitle: string;
+    readonly schoolName: string;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET title = :title, group_name = :groupName, subtitle = :subtitle, school_name = :schoolName
+     WHERE id = :classId`,
+    names,
+  );
+}
+
+export async function updateYear(
+  database: Database,
+  {
+    classId,
+    timeZone,
+    language,
+    ...year
+  }: SchoolYear & {
+    readonly classId: string;
+    readonly timeZone: string;
+    readonly language: string;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET time_zone = :timeZone, language = :language, terms = :terms, holidays = :holidays,
+       school_days = :schoolDays WHERE id = :classId`,
+    {
+      classId,
+      timeZone,
+      language,
+      terms: JSON.stringify(year.terms),
+      holidays: JSON.stringify(year.holidays),
+      schoolDays: JSON.stringify(year.schoolDays),
+    },
+  );
+}
+
+export async function updatePrivacy(
+  database: Database,
+  {
+    classId,
+    ceiling,
+    namingRule,
+    searchEngines,
+    editorsRead,
+  }: {
+    readonly classId: string;
+    readonly ceiling: Audience;
+    readonly namingRule: NamingRule;
+    readonly searchEngines: boolean;
+    readonly editorsRead: boolean;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET ceiling = :ceiling, naming_rule = :namingRule, search_engines = :searchEngines,
+       editors_read = :editorsRead WHERE id = :classId`,
+    { classId, ceiling, namingRule, searchEngines, editorsRead },
+  );
+}
+
+export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE classes SET settled_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateRested(database: Database, id: string, at: Date | null): Promise<void> {
+  await database.change('UPDATE classes SET rested_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateCopied(database: Database, id: string, from: string): Promise<void> {
+  await database.change('UPDATE classes SET copied_from = :from WHERE id = :id', { id, from });
+}
+
+/** The addresses of the class blogs that search engines may find. */
+export async function listFoundAddresses(database: Database): Promise<readonly string[]> {
+  const rows = await database.rows<{ address: string }>(
+    "SELECT address FROM classes WHERE search_engines AND ceiling = 'everyone' ORDER BY address",
+  );
+  return rows.map((row) => row.address);
 }

@@ -1,9 +1,10 @@
 import { randomBytes } from 'node:crypto';
-import type { Result } from '../access/useCase';
+import type { Progress, Result } from '../access/useCase';
 import { log } from '../logging/log';
 import { isSameOrigin } from './request';
 
-const MOST_JSON = 2 * 1024 * 1024;
+const MOST_JSON = 4 * 1024 * 1024;
+const LINES = 'application/x-ndjson';
 
 /** A refusal as an HTTP status; everything that is not listed is the sender's input. */
 const STATUS: Readonly<Record<string, number>> = {
@@ -15,20 +16,54 @@ const STATUS: Readonly<Record<string, number>> = {
   'review.newerHandIn': 409,
 };
 
-/** Answers a writing request with JSON: the value, or the refusal with its code. An unexpected error is logged under an id that the person sees. */
-export async function answer(request: Request, work: () => Promise<Result<unknown>>): Promise<Response> {
+type Work = (progress: Progress) => Promise<Result<unknown>>;
+
+/**
+ * Answers a writing request with JSON: the value, or the refusal with its code. Whoever asks for lines gets a line of
+ * JSON for each report of progress first; work that nobody waits for any more is finished all the same.
+ */
+export async function answer(request: Request, work: Work): Promise<Response> {
   if (!isSameOrigin(request)) return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403 });
+  if (request.headers.get('accept') === LINES) return inLines(work);
+  const result = await outcomeOf(work, () => undefined);
+  return Response.json(result, { status: statusOf(result) });
+}
+
+function statusOf(result: Result<unknown>): number {
+  if (result.ok) return 200;
+  return result.code === 'unexpected' ? 500 : (STATUS[result.code] ?? 422);
+}
+
+/** An unexpected error is logged under an id that the person sees. */
+async function outcomeOf(work: Work, progress: Progress): Promise<Result<unknown>> {
   try {
-    const result = await work();
-    return Response.json(result, { status: result.ok ? 200 : (STATUS[result.code] ?? 422) });
+    return await work(progress);
   } catch (error) {
     const id = randomBytes(4).toString('hex');
     log().error({
       id,
       error: error instanceof Error ? { name: error.name, stack: error.stack } : typeof error,
     });
-    return Response.json({ ok: false, code: 'unexpected', values: { id } }, { status: 500 });
+    return { ok: false, code: 'unexpected', values: { id } };
   }
+}
+
+function inLines(work: Work): Response {
+  let left = false;
+  const encoder = new TextEncoder();
+  const body = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      const send = (line: unknown) => {
+        if (!left) controller.enqueue(encoder.encode(`${JSON.stringify(line)}\n`));
+      };
+      send(await outcomeOf(work, (done, of) => send({ progress: { done, of } })));
+      if (!left) controller.close();
+    },
+    cancel() {
+      left = true;
+    },
+  });
+  return new Response(body, { headers: { 'content-type': LINES } });
 }
 
 /** The JSON of a request's body, or null where it is none or far too long. */

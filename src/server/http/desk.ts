@@ -1,10 +1,14 @@
 import { redirect } from 'next/navigation';
 import { deskOf, type Desk } from '../sessions/desk';
+import type { Session } from '../sessions/session';
 import { currentSession } from './request';
 
-/** The desk of whoever asks for a page; others are taken to the sign-in. */
+/** The session of whoever asks for a page; others are taken to the sign-in. */
+export async function requireSession(): Promise<Session> {
+  return (await currentSession()) ?? redirect('/sign-in');
+}
+
+/** The desk of whoever asks for a page. Who is in no class is taken to where one is made or waited for. */
 export async function requireDesk(): Promise<Desk> {
-  const session = await currentSession();
-  const desk = session && deskOf(session, new Date());
-  return desk ?? redirect('/sign-in');
+  return deskOf(await requireSession(), new Date()) ?? redirect('/classes');
 }

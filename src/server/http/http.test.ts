@@ -45,6 +45,14 @@ describe('answers', () => {
     expect((await ask({}, () => Promise.reject(new Error('never asked'))))[0]).toBe(403);
   });
 
+  test('tell how far a long work is to whoever asks for lines', async () => {
+    const response = await answer(request({ ...own, accept: 'application/x-ndjson' }), (progress) => {
+      progress(500, 1000);
+      return Promise.resolve(done(null));
+    });
+    expect(await response.text()).toBe('{"progress":{"done":500,"of":1000}}\n{"ok":true,"value":null}\n');
+  });
+
   test('say of what was not expected no more than an id', async () => {
     const [status, body] = await ask(own, () => Promise.reject(new Error('a child’s words')));
     expect(status).toBe(500);
@@ -59,5 +67,5 @@ describe('answers', () => {
 test('a body that is no JSON, or far too long, is nothing', async () => {
   expect(await jsonOf(request({}, '{"a":1}'))).toEqual({ a: 1 });
   expect(await jsonOf(request({}, '{'))).toBeNull();
-  expect(await jsonOf(request({}, `"${'x'.repeat(2 * 1024 * 1024)}"`))).toBeNull();
+  expect(await jsonOf(request({}, `"${'x'.repeat(4 * 1024 * 1024)}"`))).toBeNull();
 });

@@ -1,9 +1,12 @@
 import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
+import { EYES, type Reader } from '../blog/reader';
+import { newToken } from '../sessions/secrets';
 import { findSession, type Session } from '../sessions/session';
 import { getSettings } from '../settings/settings';
 
 const COOKIE = 'porch_session';
+const DEVICE_COOKIE = 'porch_device';
 
 /**
  * Writes are taken from our own pages only: the browser names the origin of every request that is not a plain read,
@@ -51,6 +54,31 @@ export async function keepToken(token: string, expires: Date): Promise<void> {
 /** Takes the session out of the browser. */
 export async function dropToken(): Promise<void> {
   (await cookies()).delete(COOKIE);
+}
+
+/** The token of a device that shows a passphrase; it is made when there is none yet and remembered for a year. */
+export async function keepDevice(): Promise<string> {
+  const kept = await currentDevice();
+  if (kept) return kept;
+  const device = newToken();
+  (await cookies()).set(DEVICE_COOKIE, device, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: getSettings().origin.startsWith('https:'),
+    path: '/',
+    maxAge: 365 * 24 * 60 * 60,
+  });
+  return device;
+}
+
+async function currentDevice(): Promise<string | null> {
+  return (await cookies()).get(DEVICE_COOKIE)?.value ?? null;
+}
+
+/** Who reads a class blog with the present request. @param as whose eyes a teacher wants to read with */
+export async function currentReader(as?: string | string[]): Promise<Reader> {
+  const personId = (await currentSession())?.person.id ?? null;
+  return { personId, device: await currentDevice(), as: EYES.find((eyes) => eyes === as) ?? null };
 }
 
 /** The nonce that this page's scripts and styles carry. */

@@ -1,3 +1,5 @@
+import type { AccountRole } from '../../core/access/may';
+import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../database/database';
 
 export interface PersonRow {
@@ -7,10 +9,15 @@ export interface PersonRow {
   readonly penName: string | null;
   readonly passwordHash: string | null;
   readonly passcodeHash: string | null;
+  readonly passcodeKind: PasscodeKind | null;
+  readonly account: AccountRole | null;
+  /** The class that they looked at last. */
+  readonly lastClassId: string | null;
 }
 
 const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName,
-  password_hash AS passwordHash, passcode_hash AS passcodeHash`;
+  password_hash AS passwordHash, passcode_hash AS passcodeHash, passcode_kind AS passcodeKind, account,
+  last_class_id AS lastClassId`;
 
 export async function findPerson(database: Database, id: string): Promise<PersonRow | null> {
   const [row] = await database.rows<PersonRow>(`SELECT ${PERSON_COLUMNS} FROM people WHERE id = :id`, { id });
@@ -26,11 +33,19 @@ export async function findPersonByEmail(database: Database, email: string): Prom
 
 export async function insertPerson(
   database: Database,
-  person: PersonRow & { readonly email: string | null; readonly createdAt: Date },
+  person: Omit<PersonRow, 'lastClassId'> & { readonly email: string | null; readonly createdAt: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, created_at)
-     VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :createdAt)`,
+    `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, created_at)
+     VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :passcodeKind, :account, :createdAt)`,
     { ...person },
   );
+}
+
+export async function updateLastSeen(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE people SET last_seen_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateLastClass(database: Database, id: string, classId: string): Promise<void> {
+  await database.change('UPDATE people SET last_class_id = :classId WHERE id = :id', { id, classId });
 }

@@ -6,18 +6,21 @@ import {
   emptyDatabase,
   EVERYBODY,
   handInPost,
+  NOW,
   personOf,
+  ROLES,
   setWork,
   succeeded,
-  writePost,
-  NOW,
   type House,
   type Who,
+  writePost,
 } from '../../../tests/server/house';
+import { may } from '../../core/access/may';
 import { areAlike } from '../../core/requirements/pictureHash';
 import { closePool } from '../database/pool';
 import { addPicture } from './addPicture';
 import { encodePicture } from './encode';
+import { readerOf } from '../blog/reader';
 import { maybeShowPicture } from './showPicture';
 
 let house: House;
@@ -83,14 +86,17 @@ describe('encodePicture', () => {
 test('a picture is taken from people of the class alone', async () => {
   const file = await photograph().toBuffer();
   for (const who of EVERYBODY)
-    expect([who, (await upload(who, file)).ok]).toEqual([who, !['visitor', 'stranger'].includes(who)]);
+    expect([who, (await upload(who, file)).ok]).toEqual([
+      who,
+      may({ personId: personOf(house, who), role: ROLES[who] }, 'picture.add', {}),
+    ]);
 });
 
 test('a picture is shown to its uploader, with the hand-in to teachers, and published to its readers', async () => {
   const { pictureId } = await succeeded(upload('writer', await photograph().toBuffer()));
   const seers = async () => {
     const seen = await Promise.all(
-      EVERYBODY.map((who) => maybeShowPicture({ id: pictureId, width: 480 }, personOf(house, who))),
+      EVERYBODY.map((who) => maybeShowPicture({ id: pictureId, width: 480 }, readerOf(personOf(house, who)))),
     );
     return EVERYBODY.filter((_, index) => seen[index] !== null);
   };
@@ -105,6 +111,8 @@ test('a picture is shown to its uploader, with the hand-in to teachers, and publ
   expect(await seers()).toEqual(['writer', 'coTeacher', 'teacher']);
   await acceptPost(house, postId, handInId);
   expect(await seers()).toEqual(EVERYBODY);
-  expect(await maybeShowPicture({ id: pictureId, width: 481 }, house.people.writer)).toBeNull();
-  expect(await maybeShowPicture({ id: 'nosuchpicture000', width: 480 }, house.people.writer)).toBeNull();
+  expect(await maybeShowPicture({ id: pictureId, width: 481 }, readerOf(house.people.writer))).toBeNull();
+  expect(
+    await maybeShowPicture({ id: 'nosuchpicture000', width: 480 }, readerOf(house.people.writer)),
+  ).toBeNull();
 });

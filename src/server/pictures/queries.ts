@@ -48,10 +48,20 @@ export async function listUses(
   database: Database,
   pictureId: string,
 ): Promise<
-  readonly { readonly writerId: string; readonly handedIn: boolean; readonly publishedTo: Audience | null }[]
+  readonly {
+    readonly postId: string;
+    readonly writerId: string;
+    readonly handedIn: boolean;
+    readonly publishedTo: Audience | null;
+  }[]
 > {
-  const rows = await database.rows<{ writerId: string; handedIn: number; publishedTo: Audience | null }>(
-    `SELECT posts.writer_id AS writerId,
+  const rows = await database.rows<{
+    postId: string;
+    writerId: string;
+    handedIn: number;
+    publishedTo: Audience | null;
+  }>(
+    `SELECT posts.id AS postId, posts.writer_id AS writerId,
        EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id AND taken_back_at IS NULL) AS handedIn,
        (SELECT audience FROM publications WHERE publications.revision_id = revisions.id AND until IS NULL LIMIT 1) AS publishedTo
      FROM revision_pictures JOIN revisions ON revisions.id = revision_pictures.revision_id

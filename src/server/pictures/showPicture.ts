@@ -1,6 +1,9 @@
 import { may, type Actor } from '../../core/access/may';
-import { findRole } from '../access/roles';
+import { findActor } from '../access/roles';
 import { database } from '../database/database';
+import type { Reader } from '../blog/reader';
+import { listShown } from '../passphrases/queries';
+import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
 import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../storage/pictureFiles';
 import { findPicture, listUses } from './queries';
@@ -23,16 +26,17 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
-  personId: string | null,
+  { personId, device }: Reader,
 ): Promise<ShownPicture | null> {
   const checked = check({ id, width });
   const picture = checked.ok ? await findPicture(database, checked.value.id) : null;
   if (!checked.ok || !picture) return null;
-  const actor = {
-    personId,
-    role: personId === null ? null : await findRole(database, picture.classId, personId),
-  };
-  const uses = await listUses(database, id);
+  const actor = await findActor(database, picture.classId, personId);
+  const shown = device ? await listShown(database, picture.classId, tokenHash(device)) : new Set<string>();
+  const uses = (await listUses(database, id)).map(({ postId, ...use }) => ({
+    ...use,
+    passphraseShown: shown.has('') || shown.has(postId),
+  }));
   const seen =
     (personId !== null && picture.uploadedBy === personId) || uses.some((use) => maySee(actor, use));
   if (!seen) return null;

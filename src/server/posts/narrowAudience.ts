@@ -13,6 +13,7 @@ interface Input {
 export const narrowAudience: UseCase<Input, PostFacts, null> = {
   name: 'narrowAudience',
   action: 'post.write',
+  whileResting: true,
   input: {
     type: 'object',
     required: ['postId', 'audience'],

@@ -8,7 +8,7 @@ import { daysLate } from '../../core/grading/daysLate';
 import { mark } from '../../core/requirements/slats';
 import { daysBetween, momentInWords } from '../../core/timing/inWords';
 import { localDate, localMinute } from '../../core/timing/zonedTime';
-import { listMembers } from '../classes/queries';
+import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
@@ -21,7 +21,7 @@ export async function maybeReceipt(postId: string, { personId, role }: Desk) {
   const { post, assignment, inClass, handIns, readBy } = found.rows;
   const handIn = handIns.at(-1);
   const revision = handIn && (await findRevision(database, handIn.revisionId));
-  const members = await listMembers(database, inClass.id);
+  const members = await listEverMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
   if (!handIn || !revision || !writer) return null;
   const { timeZone, language } = inClass;

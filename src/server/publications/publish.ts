@@ -12,6 +12,8 @@ interface Input {
 export const publish: UseCase<Input, PostFacts, null> = {
   name: 'publish',
   action: 'post.publish',
+  // Taking a post down must always be possible.
+  whileResting: true,
   input: {
     type: 'object',
     required: ['postId', 'audience'],

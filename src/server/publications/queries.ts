@@ -38,6 +38,22 @@ export async function endPublications(database: Database, postId: string, at: Da
   });
 }
 
+/** The posts of a class that readers see, with their audience; of one writer, or of all. */
+export async function listPublications(
+  database: Database,
+  classId: string,
+  writerId: string | null = null,
+): Promise<readonly (PublicationRow & { readonly title: string; readonly writerId: string })[]> {
+  return database.rows(
+    `SELECT publications.id, post_id AS postId, revision_id AS revisionId, publications.audience, since, posts.title,
+       posts.writer_id AS writerId
+     FROM publications JOIN posts ON posts.id = publications.post_id
+     WHERE posts.class_id = :classId AND until IS NULL AND (:writerId IS NULL OR posts.writer_id = :writerId)
+     ORDER BY since DESC`,
+    { classId, writerId },
+  );
+}
+
 /** The accepted posts of an assignment with the revision that was accepted. */
 export async function listAcceptedPosts(
   database: Database,

@@ -4,7 +4,7 @@ import { monogram, nameInClass } from '../../core/people/names';
 import { mark, type Slat } from '../../core/requirements/slats';
 import { localMinute } from '../../core/timing/zonedTime';
 import { listAssignments } from '../assignments/queries';
-import { listMembers } from '../classes/queries';
+import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listStandings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
@@ -27,7 +27,7 @@ const HOUR = 3_600_000;
 export async function maybePile({ personId, role, inClass, now }: Desk): Promise<readonly Slip[] | null> {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const members = new Map(
-    (await listMembers(database, inClass.id)).map((member) => [member.personId, member]),
+    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const assignments = new Map(
     (await listAssignments(database, inClass.id)).map((assignment) => [assignment.id, assignment]),

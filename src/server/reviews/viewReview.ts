@@ -6,7 +6,7 @@ import { openDocument } from '../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import { maybeReaches } from '../../core/posts/release';
 import { momentInWords, weekdayInWords } from '../../core/timing/inWords';
-import { listMembers } from '../classes/queries';
+import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
 import { findRevision } from '../posts/queries';
@@ -23,7 +23,7 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
   const latest = handIns.at(-1);
   const revision = latest && (await findRevision(database, latest.revisionId));
   const members = new Map(
-    (await listMembers(database, inClass.id)).map((member) => [member.personId, member]),
+    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const writer = members.get(post.writerId);
   if (!latest || !revision || !writer) return null;

@@ -2,6 +2,7 @@ import { findRole } from '../access/roles';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
+import { updateLastClass } from '../people/queries';
 import { updateSessionClass } from './queries';
 import { tokenHash } from './secrets';
 
@@ -21,5 +22,6 @@ export async function chooseClass(
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
   if (!(await findRole(database, checked.value.classId, personId))) return NOT_THERE;
   await updateSessionClass(database, tokenHash(token), checked.value.classId);
+  await updateLastClass(database, personId, checked.value.classId);
   return done(null);
 }

@@ -1,11 +1,12 @@
+import { isStudent } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
+import { comparableCode, type PasscodeKind } from '../../core/people/passcode';
 import { findClassByCode, listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { done, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
 import { countFailures, insertFailure } from './queries';
-import { classCode } from './signIn';
 
 const WINDOW = 15 * 60_000;
 const MOST_WRONG_CODES = 200;
@@ -13,7 +14,10 @@ const MOST_WRONG_CODES = 200;
 export interface NamesOfClass {
   readonly title: string;
   readonly groupName: string;
-  readonly names: readonly { readonly id: string; readonly name: string }[];
+  /** True where names are typed: then none are told, and cards carry what the class chose. */
+  readonly typed: boolean;
+  readonly kind: PasscodeKind;
+  readonly names: readonly { readonly id: string; readonly name: string; readonly kind: PasscodeKind }[];
 }
 
 const check = checkOf<{ readonly code: string }>({
@@ -37,7 +41,7 @@ export async function listNames(
     since,
   });
   if (failures.address >= MOST_WRONG_CODES) return refused('signIn.tooMany', 'code');
-  const found = await findClassByCode(database, classCode(checked.value.code));
+  const found = await findClassByCode(database, comparableCode(checked.value.code));
   if (!found) {
     await insertFailure(database, {
       id: newId(),
@@ -47,10 +51,18 @@ export async function listNames(
     });
     return refused('signIn.noClass', 'code');
   }
-  const students = (await listMembers(database, found.id)).filter((member) => member.role === 'student');
+  const students = (await listMembers(database, found.id)).filter((member) => isStudent(member.role));
   return done({
     title: found.title,
     groupName: found.groupName,
-    names: students.map((student) => ({ id: student.personId, name: nameInClass(student) })),
+    typed: found.namesTyped,
+    kind: found.passcodeKind,
+    names: found.namesTyped
+      ? []
+      : students.map((student) => ({
+          id: student.personId,
+          name: nameInClass(student),
+          kind: student.passcodeKind ?? found.passcodeKind,
+        })),
   });
 }

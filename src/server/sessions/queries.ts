@@ -90,3 +90,26 @@ export async function updateSessionClass(
     classId,
   });
 }
+
+/** The name under which wrong tries of a student are counted. */
+export function studentAccount(personId: string): string {
+  return `student ${personId}`;
+}
+
+/** Forgets the wrong tries of an account. */
+export async function deleteFailures(database: Database, account: string): Promise<void> {
+  await database.change('DELETE FROM sign_in_attempts WHERE account = :account', { account });
+}
+
+/** The accounts with at least so many wrong tries since a moment. */
+export async function listLockedAccounts(
+  database: Database,
+  { since, most }: { readonly since: Date; readonly most: number },
+): Promise<ReadonlyMap<string, number>> {
+  const rows = await database.rows<{ account: string; failures: number }>(
+    `SELECT account, COUNT(*) AS failures FROM sign_in_attempts WHERE at > :since GROUP BY account
+     HAVING COUNT(*) >= :most`,
+    { since, most },
+  );
+  return new Map(rows.map((row) => [row.account, row.failures]));
+}

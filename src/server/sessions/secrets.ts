@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
+import { comparablePasscode } from '../../core/people/passcode';
 
 /** argon2id with the package's own parameters (19 MiB, 2 passes), which follow the OWASP recommendation. */
 export function hashSecret(secret: string): Promise<string> {
@@ -14,6 +15,11 @@ export async function isSecret(hashed: string | null, secret: string): Promise<b
   decoy ??= hashSecret(randomBytes(16).toString('hex'));
   const right = await verify(hashed ?? (await decoy), secret.normalize('NFC'));
   return right && hashed !== null;
+}
+
+/** What is kept of a passcode. */
+export function hashPasscode(passcode: string): Promise<string> {
+  return hashSecret(comparablePasscode(passcode));
 }
 
 /** A new session token: 256 random bits. */

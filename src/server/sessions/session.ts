@@ -1,7 +1,7 @@
 import type { ClassRole } from '../../core/access/may';
 import { listClassesOf, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
-import { findPerson, type PersonRow } from '../people/queries';
+import { findPerson, updateLastSeen, type PersonRow } from '../people/queries';
 import { deleteSession, findLiveSession, touchSession } from './queries';
 import { SESSION_LENGTH } from './signIn';
 import { tokenHash } from './secrets';
@@ -11,7 +11,7 @@ const TOUCH_EVERY = 5 * 60_000;
 
 /** A signed-in person with the class that is looked at, if there is one. */
 export interface Session {
-  readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName'>;
+  readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account'>;
   readonly inClass: (ClassRow & { readonly role: ClassRole }) | null;
 }
 
@@ -25,11 +25,12 @@ export async function findSession(token: string, now: Date): Promise<Session | n
   if (now.getTime() - row.usedAt.getTime() > TOUCH_EVERY) {
     const length = person.passwordHash ? SESSION_LENGTH.adult : SESSION_LENGTH.child;
     await touchSession(database, hash, now, new Date(now.getTime() + length));
+    await updateLastSeen(database, person.id, now);
   }
   const classes = await listClassesOf(database, row.personId);
-  const { id, givenName, familyName, penName } = person;
+  const { id, givenName, familyName, penName, account } = person;
   return {
-    person: { id, givenName, familyName, penName },
+    person: { id, givenName, familyName, penName, account },
     inClass: classes.find((one) => one.id === row.classId) ?? classes[0] ?? null,
   };
 }

@@ -1,21 +1,31 @@
-import { findClassByCode, listMembers } from '../classes/queries';
+import { isStudent } from '../../core/access/may';
+import { comparableCode, comparablePasscode } from '../../core/people/passcode';
+import { nameInClass } from '../../core/people/names';
+import { alike, alikeWithoutPunctuation } from '../../core/text/alike';
+import { findClassByCode, listMembers, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
-import { findPerson, findPersonByEmail } from '../people/queries';
+import { findPerson, findPersonByEmail, updateLastSeen } from '../people/queries';
 import { done, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
-import { countFailures, insertFailure, insertSession } from './queries';
-import { hashSecret, isSecret, newToken, tokenHash } from './secrets';
+import { isLimited } from './limits';
+import { insertFailure, insertSession, studentAccount } from './queries';
+import { isSecret, newToken, tokenHash } from './secrets';
 
-const WINDOW = 15 * 60_000;
-/** Per account few are enough; an address is shared by a whole school. */
-const MOST_FAILURES = { account: 8, address: 300 };
 /** How long a session lives without use. */
 export const SESSION_LENGTH = { adult: 14 * 86_400_000, child: 12 * 3_600_000 };
 
 type SignIn =
   | { readonly as: 'adult'; readonly email: string; readonly password: string }
-  | { readonly as: 'student'; readonly code: string; readonly personId: string; readonly passcode: string };
+  | {
+      readonly as: 'student';
+      readonly code: string;
+      /** Chosen from the class's list … */
+      readonly personId?: string;
+      /** … or typed, where the class has it so. */
+      readonly name?: string;
+      readonly passcode: string;
+    };
 
 const secret = { type: 'string', minLength: 1, maxLength: 200 } as const;
 const check = checkOf<SignIn>({
@@ -37,9 +47,10 @@ const check = checkOf<SignIn>({
         as: { const: 'student' },
         code: { type: 'string', minLength: 1, maxLength: 40 },
         personId: { type: 'string', minLength: 1, maxLength: 16 },
+        name: { type: 'string', maxLength: 200 },
         passcode: secret,
       },
-      required: ['as', 'code', 'personId', 'passcode'],
+      required: ['as', 'code', 'passcode'],
       additionalProperties: false,
     },
   ],
@@ -68,12 +79,7 @@ export async function signIn(
   if (!checked.ok)
     return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
   const found = await (checked.value.as === 'adult' ? findAdult(checked.value) : findStudent(checked.value));
-  const failures = await countFailures(database, {
-    account: found.account,
-    address: from.address,
-    since: new Date(from.now.getTime() - WINDOW),
-  });
-  if (failures.account >= MOST_FAILURES.account || failures.address >= MOST_FAILURES.address)
+  if (await isLimited(database, { account: found.account, ...from }))
     return refused('signIn.tooMany', secretField(checked.value));
   if (!(await isSecret(found.hash, found.secret)) || found.personId === null) {
     await insertFailure(database, {
@@ -93,6 +99,7 @@ export async function signIn(
     now: from.now,
     expiresAt,
   });
+  await updateLastSeen(database, found.personId, from.now);
   return done({ token, expiresAt });
 }
 
@@ -105,7 +112,7 @@ async function findAdult(input: SignIn & { readonly as: 'adult' }): Promise<Foun
   const person = await findPersonByEmail(database, email);
   return {
     personId: person?.id ?? null,
-    classId: null,
+    classId: person?.lastClassId ?? null,
     hash: person?.passwordHash ?? null,
     secret: input.password,
     account: `adult ${email}`,
@@ -114,34 +121,36 @@ async function findAdult(input: SignIn & { readonly as: 'adult' }): Promise<Foun
 }
 
 async function findStudent(input: SignIn & { readonly as: 'student' }): Promise<Found> {
-  const inClass = await findClassByCode(database, classCode(input.code));
+  const inClass = await findClassByCode(database, comparableCode(input.code));
   const members = inClass ? await listMembers(database, inClass.id) : [];
-  const member = members.find((one) => one.personId === input.personId && one.role === 'student');
+  const students = members.filter((one) => isStudent(one.role));
+  const typed = inClass?.namesTyped ? (input.name ?? '') : null;
+  const member =
+    typed === null
+      ? students.find((one) => one.personId === input.personId)
+      : findByTypedName(students, typed);
   const person = member ? await findPerson(database, member.personId) : null;
   return {
     personId: person?.id ?? null,
     classId: inClass?.id ?? null,
     hash: person?.passcodeHash ?? null,
-    secret: passcode(input.passcode),
-    account: `student ${input.personId}`,
+    secret: comparablePasscode(input.passcode),
+    // A name that is nobody's is counted too, or trying names would cost nothing.
+    account: studentAccount(person?.id ?? input.personId ?? `${inClass?.id ?? ''} ${alike(typed ?? '')}`),
     length: SESSION_LENGTH.child,
   };
 }
 
-/** A class code as it is compared: without case, spaces and hyphens. */
-export function classCode(typed: string): string {
-  return typed.toUpperCase().replace(/[^A-Z0-9]/g, '');
-}
-
-/** A passcode as it is compared: three words or digits, without case and double spaces. */
-function passcode(typed: string): string {
-  return typed
-    .trim()
-    .toLowerCase()
-    .replace(/[\s,.-]+/g, ' ');
-}
-
-/** What is kept of a passcode. */
-export function hashPasscode(typed: string): Promise<string> {
-  return hashSecret(passcode(typed));
+/** The one student whom a typed name can mean: the first name with or without the initial or the family name. */
+function findByTypedName(students: readonly MemberRow[], typed: string): MemberRow | undefined {
+  const wanted = alikeWithoutPunctuation(typed);
+  const named = (nameOf: (one: MemberRow) => string) => {
+    const found = students.filter((one) => alikeWithoutPunctuation(nameOf(one)) === wanted);
+    return found.length === 1 ? found[0] : undefined;
+  };
+  return (
+    named((one) => `${one.givenName} ${one.familyName}`) ??
+    named(nameInClass) ??
+    named((one) => one.givenName)
+  );
 }

@@ -1,4 +1,4 @@
-import { may } from '../../core/access/may';
+import { isStudent, may } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
@@ -13,7 +13,7 @@ import { weekAround } from './week';
 export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const { timeZone, language } = inClass;
-  const students = (await listMembers(database, inClass.id)).filter((member) => member.role === 'student');
+  const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
   const assignments = (await listAssignments(database, inClass.id)).filter(
     (assignment) => assignment.setAt !== null,

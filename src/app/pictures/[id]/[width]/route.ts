@@ -1,4 +1,4 @@
-import { currentSession } from '@/server/http/request';
+import { currentReader } from '@/server/http/request';
 import { maybeShowPicture } from '@/server/pictures/showPicture';
 
 export async function GET(
@@ -6,8 +6,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string; width: string }> },
 ): Promise<Response> {
   const { id, width } = await params;
-  const session = await currentSession();
-  const picture = await maybeShowPicture({ id, width: Number(width) }, session?.person.id ?? null);
+  const picture = await maybeShowPicture({ id, width: Number(width) }, await currentReader());
   if (!picture) return new Response('There is no such picture.', { status: 404 });
   return new Response(new Uint8Array(picture.content), {
     headers: {

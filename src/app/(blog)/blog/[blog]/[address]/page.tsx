@@ -1,27 +1,29 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { notFound, permanentRedirect } from 'next/navigation';
 import { cache } from 'react';
 import { PostPage } from '@/components/blog/PostPage';
 import { maybePost } from '@/server/blog/viewBlog';
-import { currentSession } from '@/server/http/request';
+import { currentReader } from '@/server/http/request';
 
 interface Props {
   readonly params: Promise<{ blog: string; address: string }>;
 }
 
 const find = cache(async (blog: string, address: string) =>
-  maybePost(blog, decodeURIComponent(address), (await currentSession())?.person.id ?? null),
+  maybePost(blog, decodeURIComponent(address), await currentReader()),
 );
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { blog, address } = await params;
   const post = await find(blog, address);
-  return post ? { title: post.title } : {};
+  if (!post) return {};
+  return { title: post.title, ...(post.searchEngines ? { robots: { index: true, follow: true } } : {}) };
 }
 
 export default async function BlogPostPage({ params }: Props) {
   const { blog, address } = await params;
   const post = await find(blog, address);
   if (!post) notFound();
+  if (post.blog.address !== blog) permanentRedirect(post.address);
   return <PostPage {...post} />;
 }

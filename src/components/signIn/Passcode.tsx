@@ -3,42 +3,45 @@
 import { KeyRound, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { PASSCODE_LENGTH, PICTURE_WORDS, type PasscodeKind } from '../../core/people/passcode';
 import { Pickets } from '../railing/Pickets';
-import { WORD_PICTURES } from './wordPictures';
+import { WordDrawing } from './WordDrawing';
 
-const LENGTH = 3;
-
-interface PictureWordsProps {
+interface PasscodeProps {
   readonly name: string;
+  readonly kind: PasscodeKind;
   readonly problem: string;
   /** True when the passcode was right. */
   readonly onComplete: (passcode: string) => Promise<boolean>;
 }
 
-/** The passcode: three picture words, pressed or typed. Those chosen are covered. */
-export function PictureWords({ name, problem, onComplete }: PictureWordsProps) {
+const DIGITS = Array.from({ length: 10 }, (_, index) => String((index + 1) % 10));
+
+/** The passcode: three picture words or four digits, pressed one after the other. Those chosen are covered. */
+export function Passcode({ name, kind, problem, onComplete }: PasscodeProps) {
   const t = useTranslations('signIn');
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
-  const choose = async (word: string) => {
-    const next = [...chosen, word];
+  const length = PASSCODE_LENGTH[kind];
+  const choose = async (sign: string) => {
+    const next = [...chosen, sign];
     setChosen(next);
-    if (next.length < LENGTH) return;
+    if (next.length < length) return;
     setBusy(true);
     if (await onComplete(next.join(' '))) return;
     setChosen([]);
     setBusy(false);
   };
-  const step = Math.min(chosen.length, LENGTH - 1);
+  const step = Math.min(chosen.length, length - 1);
   return (
     <section>
       <p className="mt-4 text-ink-2">{t('step', { step: 3 })}</p>
-      <h1 className="says">{t(`picture.${step}`, { name: name.split(' ')[0] ?? name })}</h1>
+      <h1 className="says">{t(`${kind}.${step}`, { name: name.split(' ')[0] ?? name })}</h1>
       <ol
-        className="mt-4 grid grid-cols-3 border-t-[5px] border-porch bg-board"
+        className="mt-4 grid auto-cols-fr grid-flow-col border-t-[5px] border-porch bg-board"
         aria-label={t('covered', { count: chosen.length })}
       >
-        {Array.from({ length: LENGTH }, (_, index) => (
+        {Array.from({ length }, (_, index) => (
           <li key={index} className="bay !pb-2">
             <Pickets
               toCome
@@ -51,26 +54,28 @@ export function PictureWords({ name, problem, onComplete }: PictureWordsProps) {
       <p className="problem mt-3 min-h-6" role="alert">
         {problem}
       </p>
-      <ul className="grid grid-cols-4 gap-2">
-        {WORD_PICTURES.map(({ word, drawing }) => (
-          <li key={word}>
-            <button
-              type="button"
-              disabled={busy}
-              className="grid w-full justify-items-center gap-1 rounded border-[1.5px] border-edge bg-sheet px-1 py-3 font-semibold hover:border-porch"
-              onClick={() => void choose(word)}
-            >
-              <svg
-                viewBox="0 0 60 60"
-                width="52"
-                height="52"
-                aria-hidden="true"
-                dangerouslySetInnerHTML={{ __html: drawing }}
-              />
-              {t(`words.${word}`)}
-            </button>
-          </li>
-        ))}
+      <ul className={kind === 'pictures' ? 'grid grid-cols-4 gap-2' : 'grid grid-cols-3 gap-2'}>
+        {kind === 'pictures'
+          ? PICTURE_WORDS.map((word) => (
+              <li key={word}>
+                <button type="button" disabled={busy} className="sign" onClick={() => void choose(word)}>
+                  <WordDrawing word={word} size={52} />
+                  {t(`words.${word}`)}
+                </button>
+              </li>
+            ))
+          : DIGITS.map((digit) => (
+              <li key={digit} className="last:col-start-2">
+                <button
+                  type="button"
+                  disabled={busy}
+                  className="sign text-[24px]"
+                  onClick={() => void choose(digit)}
+                >
+                  {digit}
+                </button>
+              </li>
+            ))}
       </ul>
       <p className="mt-5 flex justify-between">
         <button

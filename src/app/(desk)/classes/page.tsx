@@ -1,0 +1,15 @@
+import { Classes } from '@/components/classes/Classes';
+import { listOwnClasses, mayMakeClasses } from '@/server/classes/listOwnClasses';
+import { requireSession } from '@/server/http/desk';
+
+export default async function ClassesPage() {
+  const { person, inClass } = await requireSession();
+  return (
+    <Classes
+      name={person.givenName}
+      classes={await listOwnClasses(person.id)}
+      current={inClass?.id ?? null}
+      mayMake={mayMakeClasses(person)}
+    />
+  );
+}

@@ -1,0 +1,13 @@
+import { answer, jsonOf } from '@/server/http/answer';
+import { addressOf, keepDevice } from '@/server/http/request';
+import { showPassphrase } from '@/server/passphrases/showPassphrase';
+
+export async function POST(request: Request): Promise<Response> {
+  return answer(request, async () =>
+    showPassphrase(await jsonOf(request), {
+      device: await keepDevice(),
+      address: addressOf(request),
+      now: new Date(),
+    }),
+  );
+}

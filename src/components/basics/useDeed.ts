@@ -1,0 +1,37 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { call } from './call';
+import { useRefusal } from './useRefusal';
+
+interface Deed {
+  /** Does something and reads the page's data again; true when it was done. */
+  readonly act: (useCase: string, input: object) => Promise<boolean>;
+  readonly busy: boolean;
+  /** What went wrong, in words, or nothing. */
+  readonly problem: string;
+  /** The field that the problem is about. */
+  readonly field: string | null;
+}
+
+/** Something that a button does on the server, with its refusal in words. */
+export function useDeed(): Deed {
+  const router = useRouter();
+  const refusal = useRefusal();
+  const [busy, setBusy] = useState(false);
+  const [refused, setRefused] = useState<{ problem: string; field: string | null } | null>(null);
+  return {
+    busy,
+    problem: refused?.problem ?? '',
+    field: refused?.field ?? null,
+    act: async (useCase, input) => {
+      setBusy(true);
+      const outcome = await call(useCase, input);
+      setBusy(false);
+      setRefused(outcome.ok ? null : { problem: refusal(outcome), field: outcome.field ?? null });
+      if (outcome.ok) router.refresh();
+      return outcome.ok;
+    },
+  };
+}

@@ -1,0 +1,26 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { AddressForm } from './AddressForm';
+import { NamesForm } from './NamesForm';
+import { RestAndCopy } from './RestAndCopy';
+import { YearForm } from './YearForm';
+import type { ClassSettingsProps } from './classProps';
+
+/** Everything about a class that is not its people or its privacy, each part kept on its own. */
+export function ClassSettings({ resting, ...props }: ClassSettingsProps) {
+  const { classId, names, address, origin, place, year, languages, timeZones } = props;
+  const t = useTranslations('classSettings');
+  return (
+    <main className="page" id="main">
+      <h1 className="says">{t('heading', { title: names.title })}</h1>
+      <p className="under">{t('under', { address: `${origin}/blog/${address}` })}</p>
+      <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-2">
+        <NamesForm classId={classId} names={names} />
+        <AddressForm key={address} classId={classId} address={address} origin={origin} />
+        <YearForm {...{ classId, place, year, languages, timeZones }} />
+        <RestAndCopy classId={classId} names={names} resting={resting} />
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { useDeed } from '../basics/useDeed';
+
+/** The pages about a class, in the order in which a new one is settled. */
+const CLASS_PAGES = {
+  '/class': 'roster',
+  '/class/cards': 'cards',
+  '/class/privacy': 'privacy',
+  '/class/settings': 'settings',
+  '/class/roles': 'roles',
+  '/class/log': 'log',
+} as const;
+
+interface ClassTabsProps {
+  readonly classId: string;
+  readonly code: string;
+  readonly resting: boolean;
+}
+
+/** The pages about a class, and the code with which children come in. */
+export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
+  const t = useTranslations('classTabs');
+  const path = usePathname();
+  const { act, busy, problem } = useDeed();
+  const [asking, setAsking] = useState(false);
+  return (
+    <div className="class-tabs">
+      <nav aria-label={t('label')}>
+        {Object.entries(CLASS_PAGES).map(([address, page]) => (
+          <Link key={page} href={address} {...(address === path ? { 'aria-current': 'page' as const } : {})}>
+            {t(page)}
+          </Link>
+        ))}
+      </nav>
+      {resting ? (
+        <p>{t('resting')}</p>
+      ) : (
+        <p>
+          {t('code')} <b className="tracking-wider">{code}</b>{' '}
+          <button type="button" className="act" onClick={() => setAsking(!asking)}>
+            {t('change')}
+          </button>
+        </p>
+      )}
+      {asking ? (
+        <p className="ask">
+          {t('changing')}{' '}
+          <button
+            type="button"
+            className="act"
+            disabled={busy}
+            onClick={async () => {
+              if (await act('changeClassCode', { classId })) setAsking(false);
+            }}
+          >
+            {t('another')}
+          </button>{' '}
+          <button type="button" className="act" onClick={() => setAsking(false)}>
+            {t('leave')}
+          </button>{' '}
+          <span className="problem">{problem}</span>
+        </p>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import type { ClassRole } from '../../core/access/may';
+import { send } from '../basics/call';
+import { Mark } from '../basics/Mark';
+import { useRefusal } from '../basics/useRefusal';
+import { NewClassForm } from './NewClassForm';
+
+export interface ClassesProps {
+  readonly name: string;
+  readonly classes: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly address: string;
+    readonly role: ClassRole;
+    readonly state: 'open' | 'settling' | 'resting';
+  }[];
+  readonly current: string | null;
+  readonly mayMake: boolean;
+}
+
+const MARKS = { open: 's-m', settling: 's-h', resting: 's-u' } as const;
+
+/** All classes of a person in one list, and where a teacher makes another. */
+export function Classes({ name, classes, current, mayMake }: ClassesProps) {
+  const t = useTranslations('classes');
+  const refusal = useRefusal();
+  const [problem, setProblem] = useState('');
+  const turnTo = async (classId: string, address: string) => {
+    const outcome = await send('/api/session', 'PUT', JSON.stringify({ classId }));
+    // A full load: every page is about the other class now.
+    if (outcome.ok) window.location.assign(address);
+    else setProblem(refusal(outcome));
+  };
+  const leave = async () => {
+    const outcome = await send('/api/session', 'DELETE');
+    if (outcome.ok) window.location.assign('/sign-in');
+    else setProblem(refusal(outcome));
+  };
+  return (
+    <>
+      <header className="lintel">
+        <span className="mark">
+          <Mark id="house" />
+          {t('product')}
+        </span>
+        <span className="who">
+          <button
+            type="button"
+            className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
+            onClick={() => void leave()}
+          >
+            {t('signOut')}
+          </button>
+        </span>
+      </header>
+      <main className="page" id="main">
+        <h1 className="says">
+          {classes.length > 0
+            ? t('heading', { count: classes.length })
+            : t(mayMake ? 'makeFirst' : 'inNone', { name })}
+        </h1>
+        <p className="under">
+          {t(classes.length > 0 ? 'under' : mayMake ? 'makeFirstUnder' : 'inNoneUnder')}
+        </p>
+        <ul className="rows mt-6">
+          {classes.map((one) => (
+            <li key={one.id} className="sm:grid-cols-[24px_1fr_160px_200px_auto]">
+              <Mark id={MARKS[one.state]} className="s" />
+              <b>{[one.title, one.groupName].filter(Boolean).join(', ')}</b>
+              <span className="calm">{t(`role.${one.role}`)}</span>
+              <span className="calm">{t(`state.${one.state}`)}</span>
+              <button
+                type="button"
+                className="btn"
+                aria-label={t(one.id === current ? 'goToAgain' : 'goTo', { title: one.title })}
+                onClick={() => void turnTo(one.id, one.role === 'reader' ? `/blog/${one.address}` : '/today')}
+              >
+                {t(one.id === current ? 'here' : 'go')}
+              </button>
+            </li>
+          ))}
+        </ul>
+        <p role="alert" className="problem">
+          {problem}
+        </p>
+        {mayMake ? <NewClassForm onMade={(classId) => void turnTo(classId, '/class/settings')} /> : null}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,192 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { AUDIENCES, type Audience } from '../../core/access/audience';
+import { NAMING_RULES, type NamingRule } from '../../core/people/names';
+import { call } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import { useRouter } from 'next/navigation';
+import { KeepLine } from './KeepLine';
+import { PassphraseForm } from './PassphraseForm';
+
+interface PrivacySettings {
+  readonly ceiling: Audience;
+  readonly namingRule: NamingRule;
+  readonly searchEngines: boolean;
+  readonly editorsRead: boolean;
+}
+
+export interface PrivacyProps extends PrivacySettings {
+  readonly classId: string;
+  readonly address: string;
+  /** Since when there is a passphrase, in words, or null. */
+  readonly passphraseSince: string | null;
+  /** How many posts each audience reads now. */
+  readonly published: Readonly<Record<Audience, number>>;
+  /** How one of the class is named under each rule. */
+  readonly examples: Readonly<Record<NamingRule, string>>;
+}
+
+/** Who may read what the class writes, in words at the place where it is chosen. */
+export function Privacy(props: PrivacyProps) {
+  const { classId, address, passphraseSince, published, examples, ...settings } = props;
+  const t = useTranslations('privacy');
+  const router = useRouter();
+  const refusal = useRefusal();
+  const [chosen, setChosen] = useState<PrivacySettings>(settings);
+  const [busy, setBusy] = useState(false);
+  const [kept, setKept] = useState(false);
+  const [problem, setProblem] = useState('');
+  const [drawnBack, setDrawnBack] = useState<readonly { readonly postId: string; readonly title: string }[]>(
+    [],
+  );
+  const change = (part: Partial<PrivacySettings>) => {
+    const next = { ...chosen, ...part };
+    // Search engines find only what everyone may read.
+    setChosen({ ...next, searchEngines: next.searchEngines && next.ceiling === 'everyone' });
+  };
+  const keep = async () => {
+    setBusy(true);
+    const outcome = await call<{ drawnBack: typeof drawnBack }>('changePrivacy', { classId, ...chosen });
+    setBusy(false);
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setKept(outcome.ok);
+    if (outcome.ok) setDrawnBack(outcome.value.drawnBack);
+    router.refresh();
+  };
+  const beyond = AUDIENCES.slice(AUDIENCES.indexOf(chosen.ceiling) + 1).reduce(
+    (sum, audience) => sum + published[audience],
+    0,
+  );
+  return (
+    <main className="page" id="main">
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <h1 className="says">{t(`heading.${settings.ceiling}`)}</h1>
+          <p className="under">{t('under')}</p>
+        </div>
+        <nav className="flex flex-wrap items-center gap-x-5 gap-y-1" aria-label={t('seeIt')}>
+          <span className="text-ink-2">{t('seeIt')}</span>
+          {(['stranger', 'family', 'classmate'] as const).map((eyes) => (
+            <a key={eyes} className="act" href={`/blog/${address}?as=${eyes}`}>
+              {t(`eyes.${eyes}`)}
+            </a>
+          ))}
+        </nav>
+      </div>
+      <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-2">
+        <form
+          className="grid gap-6"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <Choice
+            legend={t('ceiling')}
+            name="ceiling"
+            options={AUDIENCES.slice(1).map((audience) => ({
+              value: audience,
+              label: t(`audiences.${audience}.name`),
+              means: t(`audiences.${audience}.means`),
+            }))}
+            value={chosen.ceiling}
+            onChoose={(ceiling) => change({ ceiling })}
+          />
+          {beyond > 0 ? <p className="problem">{t('willDrawBack', { count: beyond })}</p> : null}
+          <Choice
+            legend={t('naming')}
+            name="naming"
+            options={NAMING_RULES.map((rule) => ({
+              value: rule,
+              label: t(`rules.${rule}`),
+              means: t('example', { name: examples[rule] }),
+            }))}
+            value={chosen.namingRule}
+            onChoose={(namingRule) => change({ namingRule })}
+          />
+          <fieldset className="grid gap-3">
+            <legend className="section-head mb-2 w-full">{t('more')}</legend>
+            <label className="flex items-start gap-3">
+              <input
+                type="checkbox"
+                className="mt-1"
+                disabled={chosen.ceiling !== 'everyone'}
+                checked={chosen.searchEngines}
+                onChange={(event) => change({ searchEngines: event.target.checked })}
+              />
+              <span>
+                <b className="block">{t('searchEngines')}</b>
+                <span className="text-ink-2">
+                  {t(chosen.ceiling === 'everyone' ? 'searchEnginesMeans' : 'searchEnginesNotYet')}
+                </span>
+              </span>
+            </label>
+            <label className="flex items-start gap-3">
+              <input
+                type="checkbox"
+                className="mt-1"
+                checked={chosen.editorsRead}
+                onChange={(event) => change({ editorsRead: event.target.checked })}
+              />
+              <span>
+                <b className="block">{t('editorsRead')}</b>
+                <span className="text-ink-2">{t('editorsReadMeans')}</span>
+              </span>
+            </label>
+          </fieldset>
+          <KeepLine
+            busy={busy}
+            changed={JSON.stringify(chosen) !== JSON.stringify(settings)}
+            kept={kept}
+            problem={problem}
+          />
+          {drawnBack.length > 0 ? (
+            <div role="status" className="border-l-4 border-porch bg-porch-tint p-4">
+              <p className="font-semibold">{t('drawnBack', { count: drawnBack.length })}</p>
+              <ul className="mt-1">
+                {drawnBack.map((post) => (
+                  <li key={post.postId}>{post.title}</li>
+                ))}
+              </ul>
+              <p className="mt-2 text-ink-2">{t('copiesStay')}</p>
+            </div>
+          ) : null}
+        </form>
+        <PassphraseForm classId={classId} since={passphraseSince} isUsed={settings.ceiling !== 'ourClass'} />
+      </div>
+    </main>
+  );
+}
+
+interface ChoiceProps<Value extends string> {
+  readonly legend: string;
+  readonly name: string;
+  readonly options: readonly { readonly value: Value; readonly label: string; readonly means: string }[];
+  readonly value: Value;
+  readonly onChoose: (value: Value) => void;
+}
+
+function Choice<Value extends string>({ legend, name, options, value, onChoose }: ChoiceProps<Value>) {
+  return (
+    <fieldset className="grid gap-3">
+      <legend className="section-head mb-2 w-full">{legend}</legend>
+      {options.map((option) => (
+        <label key={option.value} className="flex items-start gap-3">
+          <input
+            type="radio"
+            className="mt-1"
+            name={name}
+            checked={option.value === value}
+            onChange={() => onChoose(option.value)}
+          />
+          <span>
+            <b className="block">{option.label}</b>
+            <span className="text-ink-2">{option.means}</span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}

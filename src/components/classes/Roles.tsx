@@ -1,0 +1,126 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import type { ClassRole } from '../../core/access/may';
+import { ACCESS, ACTIONS, RELATIONS } from '../../core/access/table';
+import { useDeed } from '../basics/useDeed';
+
+interface Named {
+  readonly personId: string;
+  readonly name: string;
+}
+
+export interface RolesProps {
+  readonly classId: string;
+  readonly yourself: string;
+  readonly students: readonly Named[];
+  readonly people: Readonly<Record<Exclude<ClassRole, 'student'>, readonly Named[]>>;
+}
+
+/** Who is what in the class, and the access table itself in plain words. */
+export function Roles({ classId, yourself, students, people }: RolesProps) {
+  const t = useTranslations('roles');
+  const { act, busy, problem } = useDeed();
+  return (
+    <main className="page" id="main">
+      <h1 className="says">{t('heading')}</h1>
+      <p className="under">{t('under')}</p>
+      <section className="mt-6 grid gap-x-10 gap-y-6 sm:grid-cols-2 lg:grid-cols-4">
+        {(['teacher', 'coTeacher', 'studentEditor', 'reader'] as const).map((role) => (
+          <div key={role}>
+            <h2 className="section-head">{t(`people.${role}`)}</h2>
+            <ul>
+              {people[role].map((one) => (
+                <li key={one.personId} className="flex justify-between gap-3 border-b border-line py-2">
+                  <b>{one.name}</b>
+                  {role === 'studentEditor' ? (
+                    <button
+                      type="button"
+                      className="act"
+                      disabled={busy}
+                      aria-label={t('noEditorName', { name: one.name })}
+                      onClick={() =>
+                        void act('changeRole', { classId, personId: one.personId, role: 'student' })
+                      }
+                    >
+                      {t('noEditor')}
+                    </button>
+                  ) : null}
+                  {(role === 'coTeacher' || role === 'reader') && one.personId !== yourself ? (
+                    <button
+                      type="button"
+                      className="act"
+                      disabled={busy}
+                      aria-label={t('leavesName', { name: one.name })}
+                      onClick={() => void act('removeMember', { classId, personId: one.personId })}
+                    >
+                      {t('leaves')}
+                    </button>
+                  ) : null}
+                </li>
+              ))}
+              {people[role].length === 0 ? <li className="calm py-2">{t('nobody')}</li> : null}
+            </ul>
+            {role === 'studentEditor' && students.length > 0 ? (
+              <select
+                className="field mt-3"
+                aria-label={t('makeEditor')}
+                value=""
+                disabled={busy}
+                onChange={(event) =>
+                  void act('changeRole', {
+                    classId,
+                    personId: event.target.value,
+                    role: 'studentEditor',
+                  })
+                }
+              >
+                <option value="">{t('makeEditor')}</option>
+                {students.map((one) => (
+                  <option key={one.personId} value={one.personId}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+            ) : null}
+          </div>
+        ))}
+      </section>
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+      <h2 className="section-head mt-10">{t('table')}</h2>
+      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label={t('table')}>
+        <table className="posts-table">
+          <thead>
+            <tr>
+              <th scope="col">{t('what')}</th>
+              {RELATIONS.map((relation) => (
+                <th key={relation} scope="col">
+                  {t(`relations.${relation}`)}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {ACTIONS.map((action) => (
+              <tr key={action}>
+                <th scope="row" className="!font-semibold text-ink">
+                  {t(`actions.${action.replace('.', '-')}`)}
+                </th>
+                {RELATIONS.map((relation, column) => {
+                  const condition = ACCESS[action][column] ?? 'never';
+                  return (
+                    <td key={relation} className={condition === 'never' ? '' : 'text-ink'}>
+                      {t(`conditions.${condition}`)}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </main>
+  );
+}

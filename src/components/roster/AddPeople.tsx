@@ -1,0 +1,98 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
+import Link from 'next/link';
+import { useState } from 'react';
+import { call, callWithProgress } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import { ImportPreview } from './ImportPreview';
+import { PasteNames } from './PasteNames';
+import type { Choices, ImportPlan, RosterSource } from './importProps';
+
+const NO_CHOICES: Choices = { same: [], another: [] };
+
+/** More people for the class: a list or a file, looked through row by row before anybody is made. */
+export function AddPeople({ classId }: { readonly classId: string }) {
+  const t = useTranslations('roster.add');
+  const router = useRouter();
+  const refusal = useRefusal();
+  const [text, setText] = useState('');
+  const [source, setSource] = useState<RosterSource | null>(null);
+  const [plan, setPlan] = useState<ImportPlan | null>(null);
+  const [choices, setChoices] = useState(NO_CHOICES);
+  const [problem, setProblem] = useState('');
+  const [done, setDone] = useState<{
+    readonly made: readonly string[];
+    readonly joined: readonly string[];
+  } | null>(null);
+  const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | null>(null);
+
+  const preview = async (from: RosterSource, answers: Choices) => {
+    setDone(null);
+    const outcome = await call<ImportPlan>('previewImport', { classId, source: from, ...answers });
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    if (!outcome.ok) return;
+    setSource(from);
+    setChoices(answers);
+    setPlan(outcome.value);
+  };
+  const make = async () => {
+    setProgress({ done: 0, of: 0 });
+    const outcome = await callWithProgress<NonNullable<typeof done>>(
+      'importPeople',
+      { classId, source, ...choices },
+      (count, of) => setProgress({ done: count, of }),
+    );
+    setProgress(null);
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    if (!outcome.ok) return;
+    setDone(outcome.value);
+    // Lines that were refused stay, to be mended.
+    const left = plan?.rows.filter((row) => row.outcome === 'refused' || row.outcome === 'choice') ?? [];
+    setText(source?.kind === 'lines' ? left.map((row) => row.name).join('\n') : '');
+    setPlan(null);
+    setChoices(NO_CHOICES);
+    router.refresh();
+  };
+
+  if (plan)
+    return (
+      <ImportPreview
+        plan={plan}
+        progress={progress}
+        problem={problem}
+        isFile={source?.kind !== 'lines'}
+        onChoose={(row, same) =>
+          source &&
+          void preview(source, {
+            same: same ? [...choices.same, row] : choices.same.filter((one) => one !== row),
+            another: same ? choices.another.filter((one) => one !== row) : [...choices.another, row],
+          })
+        }
+        onMake={() => void make()}
+        onBack={() => (setPlan(null), setProblem(''))}
+      />
+    );
+  return (
+    <>
+      {done ? (
+        <p className="mb-5 border-l-4 border-porch bg-porch-tint p-4" role="status">
+          {t('done', { made: done.made.length, joined: done.joined.length })}{' '}
+          {done.made.length > 0 && done.made.length <= 200 ? (
+            <Link className="act" href="/class/cards?for=new">
+              {t('theirCards')}
+            </Link>
+          ) : null}
+        </p>
+      ) : null}
+      <PasteNames
+        text={text}
+        problem={problem}
+        onText={setText}
+        onProblem={setProblem}
+        onSource={(from) => void preview(from, NO_CHOICES)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,87 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useId, useState } from 'react';
+import type { RosterStudent } from './rosterProps';
+import { useDeed } from '../basics/useDeed';
+
+interface PersonFormProps {
+  readonly classId: string;
+  readonly person: RosterStudent;
+  readonly onClose: () => void;
+}
+
+const FIELDS = ['givenName', 'familyName', 'penName', 'group', 'email', 'schoolId'] as const;
+const LONGEST = {
+  givenName: 120,
+  familyName: 120,
+  penName: 80,
+  group: 60,
+  email: 254,
+  schoolId: 100,
+} as const;
+
+/** What is known of a student, to be changed; each problem stands at its field. */
+export function PersonForm({ classId, person, onClose }: PersonFormProps) {
+  const t = useTranslations('roster.form');
+  const id = useId();
+  const { act, busy, problem, field } = useDeed();
+  const [known, setKnown] = useState(
+    Object.fromEntries(FIELDS.map((name) => [name, person[name]])) as Record<(typeof FIELDS)[number], string>,
+  );
+  return (
+    <form
+      className="grid gap-3"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault();
+        if (await act('changePerson', { classId, personId: person.personId, ...known })) onClose();
+      }}
+    >
+      <h2 className="font-read text-[23px] font-semibold">{person.name}</h2>
+      <p className="under">{t('whoSees')}</p>
+      {FIELDS.map((name) => {
+        const wrong = field === name;
+        return (
+          <label key={name} className="grid gap-1" htmlFor={`${id}-${name}`}>
+            <span className="font-semibold">{t(name)}</span>
+            <input
+              id={`${id}-${name}`}
+              className="field"
+              autoComplete="off"
+              maxLength={LONGEST[name]}
+              value={known[name]}
+              aria-invalid={wrong}
+              {...(wrong ? { 'aria-describedby': `${id}-problem` } : {})}
+              onChange={(event) => setKnown({ ...known, [name]: event.target.value })}
+            />
+            {wrong ? (
+              <span id={`${id}-problem`} className="problem" role="alert">
+                {problem}
+              </span>
+            ) : null}
+          </label>
+        );
+      })}
+      {problem && !FIELDS.some((name) => name === field) ? (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      ) : null}
+      <span className="mt-2 flex flex-wrap gap-3">
+        <button className="btn go" disabled={busy}>
+          {t('keep')}
+        </button>
+        <button type="button" className="btn" onClick={onClose}>
+          {t('leave')}
+        </button>
+        {person.signIn === 'ownAccount' ? null : (
+          <Link className="btn" href={`/class/cards?for=${person.personId}`}>
+            {t('newCard')}
+          </Link>
+        )}
+      </span>
+    </form>
+  );
+}

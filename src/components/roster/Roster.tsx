@@ -1,0 +1,64 @@
+'use client';
+
+import { Printer } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useState } from 'react';
+import { useNumberInWords } from '../basics/useNumberInWords';
+import { AddPeople } from './AddPeople';
+import { Gone } from './Gone';
+import { PersonForm } from './PersonForm';
+import { RosterTable } from './RosterTable';
+import { needsHelp, type RosterProps } from './rosterProps';
+
+/** The people of a class: who is in, who needs help to get in, and where more come in. */
+export function Roster(props: RosterProps) {
+  const { classId, students, gone } = props;
+  const t = useTranslations('roster');
+  const inWords = useNumberInWords();
+  const [editing, setEditing] = useState<string | null>(null);
+  const waiting = students.filter(needsHelp).length;
+  const person = students.find((one) => one.personId === editing);
+  return (
+    <main className="roster" id="main">
+      <section className="roster-list" aria-label={t('people')}>
+        <div className="flex flex-wrap items-start justify-between gap-4">
+          <div>
+            <h1 className="says">
+              {students.length === 0
+                ? t('nobodyYet')
+                : waiting > 0
+                  ? t('cannotGetIn', { count: waiting, number: inWords(waiting), of: students.length })
+                  : t('allIn', { count: students.length, number: inWords(students.length) })}
+            </h1>
+            <p className="under">
+              {students.length === 0 ? t('beginHere') : waiting > 0 ? t('theyNeed') : t('nothingToDo')}
+            </p>
+          </div>
+          {students.length > 0 ? (
+            <Link className="btn" href="/class/cards">
+              <Printer aria-hidden="true" size={16} /> {t('printCards')}
+            </Link>
+          ) : null}
+        </div>
+        {students.length > 0 ? <RosterTable {...props} onEdit={setEditing} /> : null}
+        {gone.length > 0 ? <Gone classId={classId} gone={gone} /> : null}
+      </section>
+      <aside
+        className="roster-side"
+        aria-label={person ? t('person', { name: person.name }) : t('add.title')}
+      >
+        {person ? (
+          <PersonForm
+            key={person.personId}
+            classId={classId}
+            person={person}
+            onClose={() => setEditing(null)}
+          />
+        ) : (
+          <AddPeople classId={classId} />
+        )}
+      </aside>
+    </main>
+  );
+}

@@ -1,0 +1,258 @@
+'use client';
+
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type Row,
+  type RowSelectionState,
+  type SortingState,
+} from '@tanstack/react-table';
+import { ArrowDown, ArrowUp, Search } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useId, useMemo, useState } from 'react';
+import { Mark } from '../basics/Mark';
+import { SelectedBar } from './SelectedBar';
+import { needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
+
+interface RosterTableProps extends RosterProps {
+  readonly onEdit: (personId: string) => void;
+}
+
+const column = createColumnHelper<RosterStudent>();
+
+/** Marks and words of the ways in; the marks are those of the railing. */
+const MARKS: Readonly<Record<RosterStudent['signIn'], string>> = {
+  noCard: 's-g',
+  notUsed: 's-h',
+  locked: 's-o',
+  used: 's-m',
+  ownAccount: 's-m',
+};
+
+/** The students by name, those first who need their teacher to get in; sorted, searched, several chosen at once. */
+export function RosterTable(props: RosterTableProps) {
+  const { students, assignments, onEdit } = props;
+  const t = useTranslations('roster');
+  const id = useId();
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const [search, setSearch] = useState('');
+  const [group, setGroup] = useState('');
+  const [selection, setSelection] = useState<RowSelectionState>({});
+  const groups = [...new Set(students.map((one) => one.group).filter(Boolean))].sort();
+  const data = useMemo(
+    () => students.filter((one) => group === '' || one.group === group),
+    [students, group],
+  );
+  const columns = useMemo(
+    () => [
+      column.accessor('name', { header: t('columns.name'), sortingFn: 'text' }),
+      column.accessor('penName', { header: t('columns.penName'), sortingFn: 'text' }),
+      column.accessor('group', { header: t('columns.group'), sortingFn: 'text' }),
+      column.accessor('signIn', { header: t('columns.signIn') }),
+      column.accessor('lastSeen', { header: t('columns.lastSeen'), enableSorting: false }),
+      column.accessor('posts', { header: t('columns.posts', { of: assignments }) }),
+    ],
+    [t, assignments],
+  );
+  const table = useReactTable({
+    data,
+    columns,
+    state: { sorting, globalFilter: search, rowSelection: selection },
+    onSortingChange: setSorting,
+    onRowSelectionChange: setSelection,
+    getRowId: (student) => student.personId,
+    globalFilterFn: (row, _, wanted: string) => isFound(row.original, wanted),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+  });
+  const { rows } = table.getRowModel();
+  // Once somebody sorts, one list in that order is what they asked for.
+  const first = sorting.length === 0 ? rows.filter((row) => needsHelp(row.original)) : [];
+  const rest = sorting.length === 0 ? rows.filter((row) => !needsHelp(row.original)) : rows;
+  const chosen = table.getSelectedRowModel().rows.map((row) => row.original);
+  return (
+    <>
+      <div className="mt-4 flex flex-wrap items-center gap-4">
+        <label className="relative min-w-[200px] flex-1" htmlFor={`${id}-search`}>
+          <span className="sr-only">{t('search')}</span>
+          <Search aria-hidden="true" size={16} className="absolute left-3 top-3 text-ink-2" />
+          <input
+            id={`${id}-search`}
+            className="field !pl-9"
+            type="search"
+            placeholder={t('search')}
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        </label>
+        {groups.length > 0 ? (
+          <label className="flex items-center gap-2" htmlFor={`${id}-group`}>
+            {t('group')}
+            <select
+              id={`${id}-group`}
+              className="field !w-auto"
+              value={group}
+              onChange={(event) => setGroup(event.target.value)}
+            >
+              <option value="">{t('allGroups')}</option>
+              {groups.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </select>
+          </label>
+        ) : null}
+      </div>
+      {chosen.length > 0 ? <SelectedBar {...props} chosen={chosen} onDone={() => setSelection({})} /> : null}
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={t('people')}>
+        <table className="posts-table people-table">
+          <thead>
+            {table.getHeaderGroups().map((headers) => (
+              <tr key={headers.id}>
+                <th scope="col" className="w-9">
+                  <input
+                    type="checkbox"
+                    aria-label={t('chooseAll')}
+                    checked={table.getIsAllRowsSelected()}
+                    onChange={table.getToggleAllRowsSelectedHandler()}
+                  />
+                </th>
+                {headers.headers.map((header) => {
+                  const sorted = header.column.getIsSorted();
+                  return (
+                    <th
+                      key={header.id}
+                      scope="col"
+                      aria-sort={sorted ? (sorted === 'asc' ? 'ascending' : 'descending') : 'none'}
+                    >
+                      {header.column.getCanSort() ? (
+                        <button type="button" onClick={header.column.getToggleSortingHandler()}>
+                          {flexRender(header.column.columnDef.header, header.getContext())}
+                          {sorted === 'asc' ? <ArrowUp aria-hidden="true" size={14} /> : null}
+                          {sorted === 'desc' ? <ArrowDown aria-hidden="true" size={14} /> : null}
+                        </button>
+                      ) : (
+                        flexRender(header.column.columnDef.header, header.getContext())
+                      )}
+                    </th>
+                  );
+                })}
+                <th scope="col">
+                  <span className="sr-only">{t('columns.act')}</span>
+                </th>
+              </tr>
+            ))}
+          </thead>
+          <tbody>
+            {first.map((row) => (
+              <StudentRow key={row.id} row={row} onEdit={onEdit} />
+            ))}
+            {first.length > 0 && rest.length > 0 ? (
+              <tr>
+                <th scope="rowgroup" colSpan={8} className="among">
+                  {t('areIn', { count: rest.length })} <small>{t('byName')}</small>
+                </th>
+              </tr>
+            ) : null}
+            {rest.map((row) => (
+              <StudentRow key={row.id} row={row} onEdit={onEdit} />
+            ))}
+          </tbody>
+        </table>
+        {rows.length === 0 ? <p className="under p-4">{t('nobodyFound')}</p> : null}
+      </div>
+    </>
+  );
+}
+
+function isFound(student: RosterStudent, wanted: string): boolean {
+  const text = [
+    student.name,
+    student.givenName,
+    student.familyName,
+    student.penName,
+    student.group,
+    student.email,
+    student.schoolId,
+  ]
+    .join(' ')
+    .toLocaleLowerCase();
+  return wanted
+    .toLocaleLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}
+
+interface StudentRowProps {
+  readonly row: Row<RosterStudent>;
+  readonly onEdit: (personId: string) => void;
+}
+
+function StudentRow({ row, onEdit }: StudentRowProps) {
+  const t = useTranslations('roster');
+  const student = row.original;
+  return (
+    <tr>
+      <td>
+        <input
+          type="checkbox"
+          aria-label={t('choose', { name: student.name })}
+          checked={row.getIsSelected()}
+          onChange={row.getToggleSelectedHandler()}
+        />
+      </td>
+      <th scope="row">
+        <span className="flex items-center gap-2.5">
+          <span className="mono" aria-hidden="true">
+            {student.monogram}
+          </span>
+          <button
+            type="button"
+            className="plain"
+            title={`${student.givenName} ${student.familyName}`}
+            onClick={() => onEdit(student.personId)}
+          >
+            {student.name}
+          </button>
+        </span>
+      </th>
+      <td>{student.penName ? <i className="font-read">{student.penName}</i> : t('noneYet')}</td>
+      <td>{student.group || t('noGroup')}</td>
+      <td className="text-ink">
+        <span className="flex items-center gap-2">
+          <Mark id={MARKS[student.signIn]} className="s" />
+          {t(`signIn.${student.signIn}`, { tries: student.wrongTries })}
+        </span>
+      </td>
+      <td>{student.lastSeen ?? t('notYet')}</td>
+      <td>{student.posts}</td>
+      <td>
+        {needsHelp(student) ? (
+          <Link
+            className="act"
+            href={`/class/cards?for=${student.personId}`}
+            aria-label={t(student.signIn === 'locked' ? 'newCardFor' : 'printCardFor', {
+              name: student.name,
+            })}
+          >
+            {t(student.signIn === 'locked' ? 'newCard' : 'printCard')}
+          </Link>
+        ) : (
+          <button
+            type="button"
+            className="act"
+            aria-label={t('changeFor', { name: student.name })}
+            onClick={() => onEdit(student.personId)}
+          >
+            {t('change')}
+          </button>
+        )}
+      </td>
+    </tr>
+  );
+}

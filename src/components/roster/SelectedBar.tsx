@@ -1,0 +1,126 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useId, useState } from 'react';
+import type { RosterProps, RosterStudent } from './rosterProps';
+import { useDeed } from '../basics/useDeed';
+
+interface SelectedBarProps extends Pick<RosterProps, 'classId' | 'otherClasses'> {
+  readonly chosen: readonly RosterStudent[];
+  readonly onDone: () => void;
+}
+
+type Open = 'group' | 'move' | 'remove' | null;
+
+/** What can be done with several students at once. What takes somebody out says first what becomes of their writing. */
+export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedBarProps) {
+  const t = useTranslations('roster.chosen');
+  const id = useId();
+  const { act, busy, problem } = useDeed();
+  const [open, setOpen] = useState<Open>(null);
+  const [group, setGroup] = useState('');
+  const [toClassId, setToClassId] = useState(otherClasses[0]?.id ?? '');
+  const personIds = chosen.map((one) => one.personId);
+  const posts = chosen.reduce((sum, one) => sum + one.posts, 0);
+  const doIt = async (useCase: string, input: object = {}) => {
+    if (await act(useCase, { classId, personIds, ...input })) onDone();
+  };
+  return (
+    <section className="chosen" aria-label={t('label', { count: chosen.length })}>
+      <p className="flex flex-wrap items-center gap-x-5 gap-y-2">
+        <b>{t('label', { count: chosen.length })}</b>
+        <Link className="act" href={`/class/cards?for=${personIds.join(',')}`}>
+          {t('cards')}
+        </Link>
+        <button type="button" className="act" onClick={() => setOpen(open === 'group' ? null : 'group')}>
+          {t('group')}
+        </button>
+        {otherClasses.length > 0 ? (
+          <button type="button" className="act" onClick={() => setOpen(open === 'move' ? null : 'move')}>
+            {t('move')}
+          </button>
+        ) : null}
+        <button type="button" className="act" onClick={() => setOpen(open === 'remove' ? null : 'remove')}>
+          {t('remove')}
+        </button>
+        <button type="button" className="act" onClick={onDone}>
+          {t('none')}
+        </button>
+      </p>
+      {open === 'group' ? (
+        <form
+          className="mt-3 flex flex-wrap items-center gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void doIt('groupStudents', { group });
+          }}
+        >
+          <label htmlFor={`${id}-group`}>{t('groupName')}</label>
+          <input
+            id={`${id}-group`}
+            className="field !w-44"
+            maxLength={60}
+            value={group}
+            onChange={(event) => setGroup(event.target.value)}
+          />
+          <button className="btn go" disabled={busy}>
+            {group.trim() ? t('intoGroup') : t('outOfGroups')}
+          </button>
+        </form>
+      ) : null}
+      {open === 'move' ? (
+        <form
+          className="mt-3 grid gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void doIt('moveStudents', { toClassId });
+          }}
+        >
+          <p>{t('moving', { count: chosen.length, posts })}</p>
+          <span className="flex flex-wrap items-center gap-3">
+            <label htmlFor={`${id}-class`}>{t('toClass')}</label>
+            <select
+              id={`${id}-class`}
+              className="field !w-auto"
+              value={toClassId}
+              onChange={(event) => setToClassId(event.target.value)}
+            >
+              {otherClasses.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.title}, {one.groupName}
+                </option>
+              ))}
+            </select>
+            <button className="btn go" disabled={busy}>
+              {t('moveThem')}
+            </button>
+          </span>
+        </form>
+      ) : null}
+      {open === 'remove' ? (
+        <div className="mt-3 grid gap-3">
+          <p>{t('removing', { count: chosen.length, posts })}</p>
+          <span className="flex gap-3">
+            <button
+              type="button"
+              className="btn go"
+              disabled={busy}
+              onClick={() => void doIt('removeStudents')}
+            >
+              {t('removeThem')}
+            </button>
+            <button type="button" className="btn" onClick={() => setOpen(null)}>
+              {t('leave')}
+            </button>
+          </span>
+        </div>
+      ) : null}
+      {problem ? (
+        <p className="problem mt-2" role="alert">
+          {problem}
+        </p>
+      ) : null}
+    </section>
+  );
+}

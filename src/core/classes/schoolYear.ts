@@ -1,0 +1,64 @@
+import { addDays, weekday } from '../timing/zonedTime';
+
+/** Days from a first to a last one, both included, with a name. */
+export interface Span {
+  readonly name: string;
+  /** `2026-09-01` */
+  readonly from: string;
+  readonly to: string;
+}
+
+/** When a class has school. */
+export interface SchoolYear {
+  readonly terms: readonly Span[];
+  readonly holidays: readonly Span[];
+  /** 1 for Monday to 7 for Sunday. */
+  readonly schoolDays: readonly number[];
+}
+
+const span = {
+  type: 'object',
+  required: ['name', 'from', 'to'],
+  additionalProperties: false,
+  properties: {
+    name: { type: 'string', maxLength: 80 },
+    from: { type: 'string', format: 'date' },
+    to: { type: 'string', format: 'date' },
+  },
+} as const;
+
+/** JSON Schemas of the parts of a school year. */
+export const schoolYearFields = {
+  terms: { type: 'array', maxItems: 12, items: span },
+  holidays: { type: 'array', maxItems: 60, items: span },
+  schoolDays: {
+    type: 'array',
+    minItems: 1,
+    maxItems: 7,
+    uniqueItems: true,
+    items: { type: 'integer', minimum: 1, maximum: 7 },
+  },
+} as const;
+
+/** The first span that ends before it begins, as `terms.0`, or null. */
+export function wrongSpan({ terms, holidays }: SchoolYear): string | null {
+  for (const [list, spans] of Object.entries({ terms, holidays }))
+    for (const [index, { from, to }] of spans.entries()) if (to < from) return `${list}.${index}`;
+  return null;
+}
+
+/** Whether there is school on a day: in a term where any is known, on a day of school, and not in the holidays. */
+export function isSchoolDay(date: string, { terms, holidays, schoolDays }: SchoolYear): boolean {
+  const within = (spans: readonly Span[]) => spans.some(({ from, to }) => from <= date && date <= to);
+  if (!schoolDays.includes(weekday(date)) || within(holidays)) return false;
+  return terms.length === 0 || within(terms);
+}
+
+/** Every day of the holidays, as grading wants them. At most a year of each span is listed. */
+export function holidayDates({ holidays }: Pick<SchoolYear, 'holidays'>): readonly string[] {
+  const dates = new Set<string>();
+  for (const { from, to } of holidays)
+    for (let date = from, days = 0; date <= to && days < 366; date = addDays(date, 1), days += 1)
+      dates.add(date);
+  return [...dates].sort();
+}

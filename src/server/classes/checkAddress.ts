@@ -1,0 +1,47 @@
+import { addressProblem, suggestAddresses, type AddressProblem } from '../../core/classes/classAddress';
+import { done } from '../access/useCase';
+import type { Database } from '../database/database';
+import { classUseCase } from './classUseCase';
+import { listClassAddressesLike, type ClassRow } from './queries';
+
+export interface AddressChecked {
+  readonly problem: AddressProblem | 'taken' | null;
+  /** Free ones, where this one cannot be had. */
+  readonly suggestions: readonly string[];
+}
+
+/** Says while it is typed whether a class can have an address, and which are free where it cannot. */
+export const checkAddress = classUseCase<
+  { readonly classId: string; readonly address: string },
+  AddressChecked
+>({
+  name: 'checkAddress',
+  action: 'class.change',
+  looksOnly: true,
+  fields: { address: { type: 'string', maxLength: 100 } },
+  run: async ({ address }, inClass, { database, now }) =>
+    done(await examineAddress(database, address, inClass, now)),
+});
+
+/** What stands against an address for a class; an earlier one of its own is free for it. */
+export async function examineAddress(
+  database: Database,
+  address: string,
+  inClass: ClassRow,
+  now: Date,
+): Promise<AddressChecked> {
+  const form = addressProblem(address);
+  const wished = {
+    title: form ? inClass.title : address,
+    groupName: inClass.groupName,
+    year: now.getUTCFullYear(),
+  };
+  const [stem = address] = suggestAddresses(wished, new Set());
+  const taken = new Set(
+    [...(await listClassAddressesLike(database, stem))]
+      .filter(([, classId]) => classId !== inClass.id)
+      .map(([one]) => one),
+  );
+  const problem = form ?? (taken.has(address) ? 'taken' : null);
+  return { problem, suggestions: problem ? suggestAddresses(wished, taken) : [] };
+}

@@ -1,0 +1,50 @@
+import { done } from '../access/useCase';
+import { copyAssignments } from '../assignments/copyAssignments';
+import { classUseCase } from './classUseCase';
+import { insertOwnClass } from './makeClass';
+import { insertLabels, listLabels, updateCopied, updatePrivacy, updateSignIn, updateYear } from './queries';
+import { nameFields } from './settings';
+
+interface Input {
+  readonly classId: string;
+  readonly title: string;
+  readonly groupName: string;
+}
+
+/**
+ * Copies a class into a new year: its settings, labels and assignments, these not set and without dates. No people but
+ * the teacher who copies, no posts, no term dates of a year that is over.
+ */
+export const copyClass = classUseCase<Input, { readonly classId: string }>({
+  name: 'copyClass',
+  action: 'class.change',
+  whileResting: true,
+  fields: { title: nameFields.title, groupName: nameFields.groupName },
+  async run({ title, groupName }, from, context) {
+    const { database, now, personId } = context;
+    const { timeZone, language, subtitle, schoolName, year } = from;
+    const names = { title: title.trim() || from.title, groupName: groupName.trim() };
+    const classId = await insertOwnClass(context, {
+      ...names,
+      timeZone,
+      language,
+      subtitle,
+      schoolName,
+      settledAt: null,
+    });
+    await updateCopied(database, classId, from.id);
+    await updateYear(database, {
+      classId,
+      timeZone,
+      language,
+      terms: [],
+      holidays: [],
+      schoolDays: year.schoolDays,
+    });
+    await updatePrivacy(database, { ...from, classId });
+    await updateSignIn(database, { ...from, classId });
+    await insertLabels(database, classId, await listLabels(database, from.id));
+    await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
+    return done({ classId });
+  },
+});

@@ -1,0 +1,83 @@
+import { randomInt } from 'node:crypto';
+import { suggestAddresses } from '../../core/classes/classAddress';
+import { newClassCode } from '../../core/people/passcode';
+import { done, type Context, type UseCase } from '../access/useCase';
+import type { Database } from '../database/database';
+import { newId } from '../database/newId';
+import { findClassByCode, insertClass, insertMembership, listClassAddressesLike } from './queries';
+import { nameFields, placeFields, placeProblem } from './settings';
+
+interface Input {
+  readonly title: string;
+  readonly groupName: string;
+  readonly timeZone: string;
+  readonly language: string;
+}
+
+/**
+ * Begins a class of one's own: closed to everybody outside, with an address and a code, to be settled step by step. It
+ * is there from the first step on, so the rest can wait.
+ */
+export const makeClass: UseCase<Input, null, { readonly classId: string }> = {
+  name: 'makeClass',
+  action: 'class.make',
+  input: {
+    type: 'object',
+    required: ['title', 'groupName', 'timeZone', 'language'],
+    additionalProperties: false,
+    properties: { title: nameFields.title, groupName: nameFields.groupName, ...placeFields },
+  },
+  find: () => Promise.resolve({ subject: {}, classId: null, subjectId: null, rows: null }),
+  async run(input, _, context) {
+    const problem = placeProblem(input);
+    if (problem) return problem;
+    const title = input.title.trim();
+    const classId = await insertOwnClass(context, {
+      ...input,
+      title,
+      subtitle: '',
+      schoolName: '',
+      settledAt: null,
+    });
+    return done({ classId });
+  },
+};
+
+interface Wanted extends Input {
+  readonly subtitle: string;
+  readonly schoolName: string;
+  readonly settledAt: Date | null;
+}
+
+/** Makes a class with a free address and code, and its teacher's place in it; its id. */
+export async function insertOwnClass(
+  { database, personId, now }: Context & { readonly personId: string },
+  wanted: Wanted,
+): Promise<string> {
+  const id = newId();
+  const year = now.getUTCFullYear();
+  const [stem = 'class'] = suggestAddresses({ ...wanted, year }, new Set());
+  const taken = new Set((await listClassAddressesLike(database, stem)).keys());
+  const [address = stem] = suggestAddresses({ ...wanted, year }, taken);
+  await insertClass(database, {
+    id,
+    ...wanted,
+    address,
+    code: await freeCode(database),
+    ceiling: 'ourClass',
+    namingRule: 'firstName',
+    passcodeKind: 'pictures',
+    namesTyped: false,
+    createdAt: now,
+  });
+  await insertMembership(database, { classId: id, personId, role: 'teacher', joinedAt: now });
+  return id;
+}
+
+/** A class code that no class has. */
+export async function freeCode(database: Database): Promise<string> {
+  for (;;) {
+    const code = newClassCode(randomInt);
+    if (!(await findClassByCode(database, code))) return code;
+  }
+}

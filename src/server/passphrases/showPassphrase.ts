@@ -1,0 +1,63 @@
+import { comparablePassphrase } from '../../core/privacy/passphrase';
+import { done, refused, type Result } from '../access/useCase';
+import { findClassByAddress } from '../classes/queries';
+import { database } from '../database/database';
+import { newId } from '../database/newId';
+import { checkOf } from '../input/validate';
+import { isLimited } from '../sessions/limits';
+import { insertFailure } from '../sessions/queries';
+import { isSecret, tokenHash } from '../sessions/secrets';
+import { insertShown, listPassphraseHashes } from './queries';
+
+interface Input {
+  readonly blog: string;
+  /** The address of the post that is looked at, if one is. */
+  readonly post?: string;
+  readonly passphrase: string;
+}
+
+const check = checkOf<Input>({
+  type: 'object',
+  required: ['blog', 'passphrase'],
+  additionalProperties: false,
+  properties: {
+    blog: { type: 'string', maxLength: 60 },
+    post: { type: 'string', maxLength: 100 },
+    passphrase: { type: 'string', minLength: 1, maxLength: 200 },
+  },
+});
+
+/**
+ * Takes a passphrase that somebody shows for a class blog, and remembers it for their device. A blog that is not there
+ * and a passphrase that is wrong answer alike.
+ * @param from the device's own token, its network address, and the time
+ */
+export async function showPassphrase(
+  input: unknown,
+  from: { readonly device: string; readonly address: string; readonly now: Date },
+): Promise<Result<null>> {
+  const checked = check(input);
+  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  const { blog, post, passphrase } = checked.value;
+  // Counted per blog and network address, so that nobody can lock a family out from elsewhere.
+  const account = `passphrase ${blog} ${from.address}`.slice(0, 254);
+  if (await isLimited(database, { ...from, account })) return refused('passphrase.tooMany', 'passphrase');
+  const inClass = await findClassByAddress(database, blog);
+  const hashes = inClass ? await listPassphraseHashes(database, inClass.id, post ?? null) : [];
+  const typed = comparablePassphrase(passphrase);
+  let fits: string | null = null;
+  // Where there is none to compare with, one is compared all the same: the answer takes as long.
+  for (const { postId, hash } of hashes.length > 0 ? hashes : [{ postId: '', hash: null }])
+    if (await isSecret(hash, typed)) fits ??= postId;
+  if (fits === null || !inClass) {
+    await insertFailure(database, { id: newId(), account, address: from.address, at: from.now });
+    return refused('passphrase.wrong', 'passphrase');
+  }
+  await insertShown(database, {
+    deviceHash: tokenHash(from.device),
+    classId: inClass.id,
+    postId: fits,
+    at: from.now,
+  });
+  return done(null);
+}

@@ -1,0 +1,58 @@
+import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
+import { cleanName, isName } from '../../core/people/readName';
+import { characterCount } from '../../core/text/graphemes';
+import { isStudent } from '../../core/access/may';
+import { done, NOT_THERE, refused } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { findMembership, isGrownUp, listKnownPeople, updateGroup, updatePerson } from './rosterQueries';
+
+interface Input {
+  readonly classId: string;
+  readonly personId: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly penName: string;
+  readonly email: string;
+  readonly schoolId: string;
+  readonly group: string;
+}
+
+const LONGEST_NAME = 120;
+const text = (maxLength: number) => ({ type: 'string', maxLength });
+
+/** Changes what is known of a student: names, pen name, address, identifier, group. What is empty is not known. */
+export const changePerson = classUseCase<Input, null>({
+  name: 'changePerson',
+  action: 'roster.change',
+  fields: {
+    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    givenName: text(400),
+    familyName: text(400),
+    penName: text(80),
+    email: text(254),
+    schoolId: text(100),
+    group: text(60),
+  },
+  async run({ classId, personId, ...wanted }, _, { database }) {
+    const membership = await findMembership(database, classId, personId);
+    if (!membership || membership.leftAt || !isStudent(membership.role)) return NOT_THERE;
+    if (await isGrownUp(database, personId)) return refused('roster.ownAccount', 'givenName');
+    const [givenName, familyName] = [cleanName(wanted.givenName), cleanName(wanted.familyName)];
+    if (!isName(givenName)) return refused('roster.noName', 'givenName');
+    if (characterCount(`${givenName} ${familyName}`) > LONGEST_NAME)
+      return refused('roster.nameTooLong', 'familyName');
+    const email = comparableEmail(wanted.email) || null;
+    if (email !== null && !isEmailAddress(email)) return refused('roster.notAnAddress', 'email');
+    const schoolId = wanted.schoolId.trim() || null;
+    const others = (await listKnownPeople(database, schoolId ? [schoolId] : [], email ? [email] : [])).filter(
+      (one) => one.personId !== personId,
+    );
+    if (others.some((one) => one.id !== null && one.id === schoolId))
+      return refused('roster.idTaken', 'schoolId');
+    if (others.length > 0) return refused('roster.addressTaken', 'email');
+    const penName = cleanName(wanted.penName) || null;
+    await updatePerson(database, { id: personId, givenName, familyName, penName, schoolId, email });
+    await updateGroup(database, { classId, personId, groupName: cleanName(wanted.group) || null });
+    return done(null);
+  },
+});

@@ -1,0 +1,26 @@
+import { done, NOT_THERE } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { findMembership, updateRole } from './rosterQueries';
+
+interface Input {
+  readonly classId: string;
+  readonly personId: string;
+  readonly role: 'student' | 'studentEditor';
+}
+
+/** Makes a student an editor of the class blog, or a student among the others again. */
+export const changeRole = classUseCase<Input, null>({
+  name: 'changeRole',
+  action: 'roster.change',
+  fields: {
+    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    role: { enum: ['student', 'studentEditor'] },
+  },
+  async run({ classId, personId, role }, _, { database }) {
+    const membership = await findMembership(database, classId, personId);
+    if (!membership || membership.leftAt) return NOT_THERE;
+    if (membership.role !== 'student' && membership.role !== 'studentEditor') return NOT_THERE;
+    await updateRole(database, { classId, personId, role });
+    return done(null);
+  },
+});

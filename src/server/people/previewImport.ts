@@ -1,0 +1,27 @@
+import { done } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { planImport, type Choices, type ImportPlan } from './planImport';
+import { readSource, rosterSource, type RosterSource } from './rosterSource';
+
+export interface ImportInput extends Choices {
+  readonly classId: string;
+  readonly source: RosterSource;
+}
+
+const rows = { type: 'array', maxItems: 20_000, items: { type: 'integer', minimum: 1 } } as const;
+
+/** JSON Schemas of what an import and its preview are told. */
+export const importFields = { source: rosterSource, same: rows, another: rows };
+
+/** Says row by row what an import would make, match and refuse. Nothing is changed. */
+export const previewImport = classUseCase<ImportInput, ImportPlan>({
+  name: 'previewImport',
+  action: 'roster.change',
+  looksOnly: true,
+  fields: importFields,
+  async run({ classId, source, same, another }, _, { database }) {
+    const read = readSource(source);
+    if (!read.ok) return read;
+    return done(await planImport(database, classId, read.value, { same, another }));
+  },
+});

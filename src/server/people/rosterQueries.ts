@@ -1,0 +1,229 @@
+import type { ClassRole } from '../../core/access/may';
+import type { PasscodeKind } from '../../core/people/passcode';
+import type { Database } from '../database/database';
+
+/** A student of a class as the roster shows them; `leftAt` is set for those who are no longer in it. */
+export interface RosterRow {
+  readonly personId: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly penName: string | null;
+  readonly email: string | null;
+  readonly schoolId: string | null;
+  readonly groupName: string | null;
+  readonly joinedAt: Date;
+  readonly leftAt: Date | null;
+  readonly hasPasscode: boolean;
+  readonly hasPassword: boolean;
+  readonly passcodeKind: PasscodeKind | null;
+  readonly passcodeMadeAt: Date | null;
+  readonly lastSeenAt: Date | null;
+  /** Posts of this class that they began. */
+  readonly posts: number;
+}
+
+/** The students of a class, those who left it too, by given name. */
+export async function listRoster(database: Database, classId: string): Promise<readonly RosterRow[]> {
+  const rows = await database.rows<
+    Omit<RosterRow, 'hasPasscode' | 'hasPassword'> & {
+      readonly hasPasscode: number;
+      readonly hasPassword: number;
+    }
+  >(
+    `SELECT people.id AS personId, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
+       school_id AS schoolId, group_in_class AS groupName, joined_at AS joinedAt, left_at AS leftAt,
+       passcode_hash IS NOT NULL AS hasPasscode, password_hash IS NOT NULL AS hasPassword,
+       people.passcode_kind AS passcodeKind, passcode_made_at AS passcodeMadeAt, last_seen_at AS lastSeenAt,
+       (SELECT COUNT(*) FROM posts WHERE posts.class_id = :classId AND writer_id = people.id) AS posts
+     FROM memberships JOIN people ON people.id = memberships.person_id
+     WHERE class_id = :classId AND role IN ('student', 'studentEditor') ORDER BY given_name, family_name, people.id`,
+    { classId },
+  );
+  return rows.map((row) => ({
+    ...row,
+    hasPasscode: row.hasPasscode === 1,
+    hasPassword: row.hasPassword === 1,
+  }));
+}
+
+/** A person of the install as imports know them again. */
+export interface KnownPersonRow {
+  readonly personId: string;
+  readonly id: string | null;
+  readonly email: string | null;
+  readonly name: string;
+}
+
+/** Everybody who has an identifier or an address among the given ones. */
+export async function listKnownPeople(
+  database: Database,
+  schoolIds: readonly string[],
+  emails: readonly string[],
+): Promise<readonly KnownPersonRow[]> {
+  if (schoolIds.length === 0 && emails.length === 0) return [];
+  return database.rows<KnownPersonRow>(
+    `SELECT id AS personId, school_id AS id, email, TRIM(CONCAT(given_name, ' ', family_name)) AS name FROM people
+     WHERE school_id IN (SELECT value FROM JSON_TABLE(:schoolIds, '$[*]' COLUMNS (value VARCHAR(100) COLLATE utf8mb4_bin PATH '$')) AS ids)
+        OR email IN (SELECT value FROM JSON_TABLE(:emails, '$[*]' COLUMNS (value VARCHAR(254) PATH '$')) AS addresses)`,
+    { schoolIds: JSON.stringify(schoolIds), emails: JSON.stringify(emails) },
+  );
+}
+
+export interface NewStudentRow {
+  readonly id: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly penName: string | null;
+  readonly schoolId: string | null;
+  readonly email: string | null;
+  readonly groupName: string | null;
+}
+
+export async function insertStudents(
+  database: Database,
+  students: readonly NewStudentRow[],
+  { classId, at }: { readonly classId: string; readonly at: Date },
+): Promise<void> {
+  await database.insert(
+    'people (id, given_name, family_name, pen_name, school_id, email, created_at)',
+    students.map((one) => [one.id, one.givenName, one.familyName, one.penName, one.schoolId, one.email, at]),
+  );
+  await database.insert(
+    'memberships (class_id, person_id, role, joined_at, group_in_class)',
+    students.map((one) => [classId, one.id, 'student', at, one.groupName]),
+  );
+}
+
+export interface MembershipRow {
+  readonly role: ClassRole;
+  readonly leftAt: Date | null;
+}
+
+/** A person's place in a class, whether or not they have left it. */
+export async function findMembership(
+  database: Database,
+  classId: string,
+  personId: string,
+): Promise<MembershipRow | null> {
+  const [row] = await database.rows<MembershipRow>(
+    'SELECT role, left_at AS leftAt FROM memberships WHERE class_id = :classId AND person_id = :personId FOR UPDATE',
+    { classId, personId },
+  );
+  return row ?? null;
+}
+
+/** Takes a person into a class as a student, for the first time or again. */
+export async function joinClass(
+  database: Database,
+  {
+    classId,
+    personId,
+    groupName,
+    at,
+  }: {
+    readonly classId: string;
+    readonly personId: string;
+    readonly groupName: string | null;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO memberships (class_id, person_id, role, joined_at, group_in_class) VALUES (:classId, :personId, 'student', :at, :groupName)
+     ON DUPLICATE KEY UPDATE left_at = NULL`,
+    { classId, personId, at, groupName },
+  );
+}
+
+interface Leaving {
+  readonly classId: string;
+  readonly personId: string;
+  readonly at: Date;
+}
+
+/** Lets a student leave a class, an editor among them too; how many did. */
+export async function leaveClass(database: Database, leaving: Leaving): Promise<number> {
+  return (
+    (await leaveClassAs(database, { ...leaving, role: 'student' })) +
+    (await leaveClassAs(database, { ...leaving, role: 'studentEditor' }))
+  );
+}
+
+/** Lets somebody leave a class where they are what is said of them; how many did. */
+export async function leaveClassAs(
+  database: Database,
+  { classId, personId, role, at }: Leaving & { readonly role: ClassRole },
+): Promise<number> {
+  return database.change(
+    `UPDATE memberships SET left_at = :at
+     WHERE class_id = :classId AND person_id = :personId AND role = :role AND left_at IS NULL`,
+    { classId, personId, role, at },
+  );
+}
+
+export async function updateRole(
+  database: Database,
+  {
+    classId,
+    personId,
+    role,
+  }: { readonly classId: string; readonly personId: string; readonly role: ClassRole },
+): Promise<void> {
+  await database.change(
+    'UPDATE memberships SET role = :role WHERE class_id = :classId AND person_id = :personId',
+    { classId, personId, role },
+  );
+}
+
+export async function updatePerson(
+  database: Database,
+  person: {
+    readonly id: string;
+    readonly givenName: string;
+    readonly familyName: string;
+    readonly penName: string | null;
+    readonly schoolId: string | null;
+    readonly email: string | null;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE people SET given_name = :givenName, family_name = :familyName, pen_name = :penName, school_id = :schoolId,
+       email = :email WHERE id = :id`,
+    person,
+  );
+}
+
+export async function updateGroup(
+  database: Database,
+  group: { readonly classId: string; readonly personId: string; readonly groupName: string | null },
+): Promise<void> {
+  await database.change(
+    'UPDATE memberships SET group_in_class = :groupName WHERE class_id = :classId AND person_id = :personId',
+    group,
+  );
+}
+
+export async function updatePasscode(
+  database: Database,
+  passcode: {
+    readonly personId: string;
+    readonly hash: string;
+    readonly kind: PasscodeKind;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE people SET passcode_hash = :hash, passcode_kind = :kind, passcode_made_at = :at WHERE id = :personId`,
+    passcode,
+  );
+}
+
+/** Whether a person is a grown-up with an account of their own, or teaches anywhere: their sign-in is theirs alone. */
+export async function isGrownUp(database: Database, personId: string): Promise<boolean> {
+  const [row] = await database.rows<{ found: number }>(
+    `SELECT (password_hash IS NOT NULL
+       OR EXISTS (SELECT 1 FROM memberships WHERE person_id = people.id AND role NOT IN ('student', 'studentEditor'))) AS found
+     FROM people WHERE id = :personId`,
+    { personId },
+  );
+  return row?.found === 1;
+}

@@ -1,0 +1,23 @@
+import { done, NOT_THERE } from '../access/useCase';
+import { classUseCase, personIds } from '../classes/classUseCase';
+import { findMembership, joinClass } from './rosterQueries';
+
+interface Input {
+  readonly classId: string;
+  readonly personIds: readonly string[];
+}
+
+/** Takes students who left a class into it again, with all that they wrote there. */
+export const takeInAgain = classUseCase<Input, null>({
+  name: 'takeInAgain',
+  action: 'roster.change',
+  fields: { personIds },
+  async run({ classId, personIds: wanted }, _, { database, now }) {
+    for (const personId of wanted) {
+      const membership = await findMembership(database, classId, personId);
+      if (!membership?.leftAt) return NOT_THERE;
+      await joinClass(database, { classId, personId, groupName: null, at: now });
+    }
+    return done(null);
+  },
+});

@@ -1,0 +1,63 @@
+import { may } from '../../core/access/may';
+import { monogram, nameInClass } from '../../core/people/names';
+import { agoInWords, dayInWords } from '../../core/timing/inWords';
+import { listAssignments } from '../assignments/queries';
+import { listClassesOf } from '../classes/queries';
+import { database } from '../database/database';
+import type { Desk } from '../sessions/desk';
+import { LIMITS } from '../sessions/limits';
+import { listLockedAccounts, studentAccount } from '../sessions/queries';
+import { listRoster, type RosterRow } from './rosterQueries';
+
+/** How a student gets in: what is known of their sign-in. */
+export type SignInState = 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount';
+
+/** The people of a class for the teachers who run it; null for everybody else. */
+export async function maybeRoster({ personId, role, inClass, now }: Desk) {
+  if (!may({ personId, role }, 'roster.read', {})) return null;
+  const soon = LIMITS.soon;
+  const locked = await listLockedAccounts(database, {
+    since: new Date(now.getTime() - soon.within),
+    most: soon.account,
+  });
+  const rows = await listRoster(database, inClass.id);
+  const set = (await listAssignments(database, inClass.id)).filter((one) => one.setAt !== null).length;
+  const others = (await listClassesOf(database, personId)).filter(
+    (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
+  );
+  const shown = rows.map((row) => ({
+    personId: row.personId,
+    name: nameInClass(row),
+    monogram: monogram(row),
+    givenName: row.givenName,
+    familyName: row.familyName,
+    penName: row.penName ?? '',
+    email: row.email ?? '',
+    schoolId: row.schoolId ?? '',
+    group: row.groupName ?? '',
+    signIn: signInState(row, locked),
+    wrongTries: locked.get(studentAccount(row.personId)) ?? 0,
+    lastSeen:
+      row.lastSeenAt &&
+      agoInWords(row.lastSeenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+    posts: row.posts,
+    left: row.leftAt && dayInWords(row.leftAt.getTime(), inClass.timeZone, inClass.language),
+  }));
+  return {
+    classId: inClass.id,
+    code: inClass.code,
+    assignments: set,
+    students: shown.filter((one) => one.left === null),
+    gone: shown.filter((one) => one.left !== null),
+    otherClasses: others.map(({ id, title, groupName }) => ({ id, title, groupName })),
+  };
+}
+
+function signInState(row: RosterRow, locked: ReadonlyMap<string, number>): SignInState {
+  if (row.hasPassword) return 'ownAccount';
+  if (!row.hasPasscode) return 'noCard';
+  if (locked.has(studentAccount(row.personId))) return 'locked';
+  const used =
+    row.lastSeenAt !== null && (row.passcodeMadeAt === null || row.lastSeenAt >= row.passcodeMadeAt);
+  return used ? 'used' : 'notUsed';
+}
