@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
+import { startMailServer } from '../../standins/mailServer';
 import { migrate } from '../server/database/migrate';
 import { startApplication } from './application';
 import { build } from './build';
@@ -32,8 +33,11 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     const database = await step('Starting the database', () => startMariadb(folder));
     running.push(database);
     await migrate(database.url, path.join(root, 'src/server/database/migrations'));
+    const mail = await startMailServer((await isFree(port + 1)) ? port + 1 : 0);
+    running.push(mail);
     Object.assign(process.env, {
       DATABASE_URL: database.url,
+      PORCH_MAIL: mail.smtp,
       PORCH_PICTURES: data.pictures,
       PORCH_ORIGIN: `http://127.0.0.1:${port}`,
     });
@@ -47,7 +51,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     );
     running.push(application);
     console.log(
-      `\nGreen Porch is open at ${application.origin}\n\n${people}\n\nCtrl-C stops it; what was done is kept.`,
+      `\nGreen Porch is open at ${application.origin}\n\n${people}\n\nThe mail that it sends is read at ${mail.page}\n\nCtrl-C stops it; what was done is kept.`,
     );
     const why = await Promise.race([
       told.then(() => null),

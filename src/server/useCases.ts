@@ -28,6 +28,9 @@ import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
+import { invite } from './invitations/invite';
+import { resendInvitation } from './invitations/resendInvitation';
+import { withdrawInvitation } from './invitations/withdrawInvitation';
 import { setPassphrase } from './passphrases/setPassphrase';
 import { setPostPassphrase } from './passphrases/setPostPassphrase';
 import { openSet } from './publications/openSet';
@@ -61,6 +64,9 @@ export const USE_CASES = {
   changePerson,
   changeRole,
   removeMember,
+  invite,
+  resendInvitation,
+  withdrawInvitation,
   groupStudents,
   removeStudents,
   takeInAgain,

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import axe from 'axe-core';
-import { Builder, By, Key, until, type WebElement } from 'selenium-webdriver';
+import { Builder, By, error, Key, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { STUDENTS, TEACHERS } from '../../demo/people';
 
@@ -82,10 +82,22 @@ export class Person {
   }
 
   async press(name: string, within = ''): Promise<void> {
-    const element = await this.control(name, within);
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
-    await this.driver.wait(until.elementIsEnabled(element), PATIENCE);
-    await element.click();
+    await this.onceMore(async () => {
+      const element = await this.control(name, within);
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await this.driver.wait(until.elementIsEnabled(element), PATIENCE);
+      await element.click();
+    });
+  }
+
+  /** Does something again where the page was exchanged between finding an element and using it. */
+  private async onceMore(work: () => Promise<void>): Promise<void> {
+    try {
+      await work();
+    } catch (problem) {
+      if (!(problem instanceof error.StaleElementReferenceError)) throw problem;
+      await work();
+    }
   }
 
   /** A field by its label. */
@@ -98,8 +110,10 @@ export class Person {
   }
 
   async fill(label: string, text: string): Promise<void> {
-    const element = await this.field(label);
-    await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+    await this.onceMore(async () => {
+      const element = await this.field(label);
+      await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+    });
   }
 
   /** Everything at an XPath, once there is any. */

@@ -110,6 +110,12 @@ const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
   '(desk)/class/page.tsx': { address: () => '/class', needs: ['roster.read', {}] },
   '(desk)/class/cards/page.tsx': { address: () => '/class/cards', needs: ['roster.read', {}] },
+  '(desk)/class/invitations/page.tsx': { address: () => '/class/invitations', needs: ['roster.read', {}] },
+  'account/page.tsx': { address: () => '/account', needs: 'signedIn' },
+  'forgotten/page.tsx': { address: () => '/forgotten', needs: 'everybody' },
+  // Both say in words what is wrong with a link that leads nowhere.
+  'invitation/[token]/page.tsx': { address: () => '/invitation/nothing', needs: 'everybody' },
+  'new-password/[token]/page.tsx': { address: () => '/new-password/nothing', needs: 'everybody' },
   '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
   '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
   '(desk)/class/roles/page.tsx': { address: () => '/class/roles', needs: ['roster.read', {}] },
@@ -172,10 +178,13 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/do/[useCase]/route.ts',
+    'api/invitation/route.ts',
     'api/names/route.ts',
     'api/passphrase/route.ts',
+    'api/password/route.ts',
     'api/pictures/route.ts',
     'api/session/route.ts',
+    'api/sessions/route.ts',
     'pictures/[id]/[width]/route.ts',
     'robots.txt/route.ts',
   ]);

@@ -6,6 +6,7 @@ import { startApplication } from '../../src/launch/application';
 import { build } from '../../src/launch/build';
 import { startMariadb } from '../../src/launch/mariadb';
 import { freePort } from '../../src/launch/ports';
+import { startMailServer } from '../../standins/mailServer';
 import { migrate } from '../../src/server/database/migrate';
 
 const BUILD = '.next-test';
@@ -20,12 +21,15 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   const database = await startMariadb(folder, { quick: true });
   await migrate(database.url, path.resolve('src/server/database/migrations'));
   const port = await freePort();
+  const mail = await startMailServer();
   const origin = `http://127.0.0.1:${port}`;
   Object.assign(process.env, {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
     PORCH_ORIGIN: origin,
     PORCH_LOG: 'silent',
+    PORCH_MAIL: mail.smtp,
+    PORCH_TEST_MAIL: mail.page,
   });
   await loadDemo({ now: new Date(), progress: () => undefined });
   const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
@@ -33,6 +37,7 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   process.env['PORCH_TEST_ORIGIN'] = origin;
   return async () => {
     await application.stop();
+    await mail.stop();
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };

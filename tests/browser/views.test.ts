@@ -31,6 +31,10 @@ describe.each([
     await isWell('main input');
     await person.press('For grown-ups');
     await isWell('main input[type=password]');
+    for (const page of ['/forgotten', '/new-password/x', '/invitation/x']) {
+      await person.goTo(page);
+      await isWell('main h1');
+    }
   });
 
   test('what a visitor sees', async () => {
@@ -74,12 +78,14 @@ describe.each([
     await isWell('main .rows');
     await person.goTo(await addressOf(person, '/assignments', '.rows a.btn'));
     await isWell('.onebay');
-    for (const page of ['', '/cards', '/privacy', '/settings', '/roles', '/log']) {
+    for (const page of ['', '/cards', '/invitations', '/privacy', '/settings', '/roles', '/log']) {
       await person.goTo(`/class${page}`);
       await isWell('.class-tabs + main, .set-up + main');
     }
-    await person.goTo('/classes');
-    await isWell('main .rows');
+    for (const page of ['/classes', '/account']) {
+      await person.goTo(page);
+      await isWell('main .rows');
+    }
     await person.goTo('/pile');
     await isWell('.railing.tall');
     await person.press('What it needed', '//footer');

@@ -10,6 +10,7 @@ import { useDeed } from '../basics/useDeed';
 const CLASS_PAGES = {
   '/class': 'roster',
   '/class/cards': 'cards',
+  '/class/invitations': 'invitations',
   '/class/privacy': 'privacy',
   '/class/settings': 'settings',
   '/class/roles': 'roles',

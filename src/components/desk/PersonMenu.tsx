@@ -1,6 +1,6 @@
 'use client';
 
-import { LayoutList, LogOut } from 'lucide-react';
+import { LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
@@ -64,6 +64,11 @@ export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenu
           <DropdownMenu.Item asChild>
             <Link href="/classes">
               <LayoutList aria-hidden="true" size={16} /> {t('allClasses')}
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href="/account">
+              <MonitorSmartphone aria-hidden="true" size={16} /> {t('yourDevices')}
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item

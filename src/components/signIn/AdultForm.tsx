@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { useId, useState } from 'react';
 import { send } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
@@ -14,6 +15,7 @@ export function AdultForm() {
   const [password, setPassword] = useState('');
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
+  const [shared, setShared] = useState(false);
   return (
     <form
       className="grid gap-4"
@@ -21,7 +23,11 @@ export function AdultForm() {
       onSubmit={async (event) => {
         event.preventDefault();
         setBusy(true);
-        const outcome = await send('/api/session', 'POST', JSON.stringify({ as: 'adult', email, password }));
+        const outcome = await send(
+          '/api/session',
+          'POST',
+          JSON.stringify({ as: 'adult', email, password, ownDevice: !shared }),
+        );
         if (outcome.ok) return window.location.assign('/today');
         setProblem(refusal(outcome));
         setPassword('');
@@ -56,9 +62,21 @@ export function AdultForm() {
       <p id={`${id}-problem`} className="problem" role="alert">
         {problem}
       </p>
+      <label className="flex items-start gap-3">
+        <input
+          type="checkbox"
+          className="mt-0.5"
+          checked={shared}
+          onChange={(event) => setShared(event.target.checked)}
+        />
+        <span>{t('sharedDevice')}</span>
+      </label>
       <button className="btn go" disabled={busy}>
         {t('signIn')}
       </button>
+      <Link className="act justify-self-start" href="/forgotten">
+        {t('forgotten')}
+      </Link>
     </form>
   );
 }

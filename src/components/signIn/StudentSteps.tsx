@@ -31,6 +31,7 @@ export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
   const [names, setNames] = useState<Names | null>(null);
   const [who, setWho] = useState<Who | null>(null);
   const [problem, setProblem] = useState('');
+  const [ownDevice, setOwnDevice] = useState(false);
 
   const enterCode = async () => {
     const outcome = await send<Names>('/api/names', 'POST', JSON.stringify({ code }));
@@ -42,7 +43,7 @@ export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
     const outcome = await send(
       '/api/session',
       'POST',
-      JSON.stringify({ as: 'student', code, ...asWhom, passcode }),
+      JSON.stringify({ as: 'student', code, ...asWhom, passcode, ownDevice }),
     );
     if (outcome.ok) window.location.assign('/today');
     else setProblem(refusal(outcome));
@@ -62,7 +63,17 @@ export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
       {!names ? (
         <CodeForm code={code} problem={problem} onChange={setCode} onSubmit={() => void enterCode()} />
       ) : who ? (
-        <Passcode name={who.name} kind={who.kind} problem={problem} onComplete={signIn} />
+        <>
+          <Passcode name={who.name} kind={who.kind} problem={problem} onComplete={signIn} />
+          <label className="mt-4 flex items-center gap-3">
+            <input
+              type="checkbox"
+              checked={ownDevice}
+              onChange={(event) => setOwnDevice(event.target.checked)}
+            />
+            <span>{t('ownDevice')}</span>
+          </label>
+        </>
       ) : names.typed ? (
         <NameForm onName={(name) => setWho({ name, kind: names.kind })} />
       ) : (

@@ -14,6 +14,7 @@ import {
   NOW,
   ROLES,
   setWork,
+  succeeded,
   writePost,
   writing,
   type House,
@@ -33,10 +34,11 @@ interface Ids {
   readonly assignmentId: string;
   readonly postId: string;
   readonly handInId: string;
-  /** A student of the class, one who left it, a reader, and a second class of both teachers. */
+  /** A student of the class, one who left it, a reader, an open invitation, and a second class of both teachers. */
   readonly studentId: string;
   readonly leaverId: string;
   readonly readerId: string;
+  readonly invitationId: string;
   readonly secondClassId: string;
 }
 
@@ -73,6 +75,9 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  invite: ({ classId }) => ({ classId, role: 'reader', email: 'aunt@example.org', personId: null }),
+  resendInvitation: ({ classId, invitationId }) => ({ classId, invitationId, email: 'uncle@example.org' }),
+  withdrawInvitation: ({ classId, invitationId }) => ({ classId, invitationId }),
   groupStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId], group: 'Blue' }),
   removeStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
   takeInAgain: ({ classId, leaverId }) => ({ classId, personIds: [leaverId] }),
@@ -133,6 +138,9 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'makePasscodes',
   'changePerson',
   'groupStudents',
+  'invite',
+  'resendInvitation',
+  'withdrawInvitation',
   'changeRole',
   'removeMember',
   'removeStudents',
@@ -161,6 +169,14 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     await addPerson('Leo', house.classId, 'student'),
   ];
   await leaveClass(database, { classId: house.classId, personId: leaverId, at: NOW });
+  const { invitationId } = await succeeded(
+    as(house, 'teacher', USE_CASES.invite, {
+      classId: house.classId,
+      role: 'reader',
+      email: 'uncle@example.org',
+      personId: null,
+    }),
+  );
   return {
     house,
     ids: {
@@ -171,6 +187,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       studentId,
       leaverId,
       readerId: house.people.reader,
+      invitationId,
       secondClassId,
     },
   };

@@ -1,6 +1,7 @@
 import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
 import { EYES, type Reader } from '../blog/reader';
+import { deviceName } from '../sessions/deviceName';
 import { newToken } from '../sessions/secrets';
 import { findSession, type Session } from '../sessions/session';
 import { getSettings } from '../settings/settings';
@@ -27,6 +28,11 @@ export function isSameOrigin(request: Request): boolean {
 /** The network address that a request came from, as far as we can know. */
 export function addressOf(request: Request): string {
   return (request.headers.get('x-forwarded-for') ?? '').split(',')[0]?.trim().slice(0, 40) || 'unknown';
+}
+
+/** What kind of device a request came from, in words. */
+export function deviceOf(request: Request): string {
+  return deviceName(request.headers.get('user-agent') ?? '');
 }
 
 /** The session of the present request, read once for all that asks. */

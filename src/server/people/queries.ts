@@ -7,6 +7,7 @@ export interface PersonRow {
   readonly givenName: string;
   readonly familyName: string;
   readonly penName: string | null;
+  readonly email: string | null;
   readonly passwordHash: string | null;
   readonly passcodeHash: string | null;
   readonly passcodeKind: PasscodeKind | null;
@@ -15,7 +16,7 @@ export interface PersonRow {
   readonly lastClassId: string | null;
 }
 
-const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName,
+const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
   password_hash AS passwordHash, passcode_hash AS passcodeHash, passcode_kind AS passcodeKind, account,
   last_class_id AS lastClassId`;
 
@@ -33,7 +34,7 @@ export async function findPersonByEmail(database: Database, email: string): Prom
 
 export async function insertPerson(
   database: Database,
-  person: Omit<PersonRow, 'lastClassId'> & { readonly email: string | null; readonly createdAt: Date },
+  person: Omit<PersonRow, 'lastClassId'> & { readonly createdAt: Date },
 ): Promise<void> {
   await database.change(
     `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, created_at)
@@ -48,4 +49,22 @@ export async function updateLastSeen(database: Database, id: string, at: Date): 
 
 export async function updateLastClass(database: Database, id: string, classId: string): Promise<void> {
   await database.change('UPDATE people SET last_class_id = :classId WHERE id = :id', { id, classId });
+}
+
+/** Gives a person an address and a password to sign in with. */
+export async function updateLogin(
+  database: Database,
+  login: { readonly id: string; readonly email: string; readonly passwordHash: string },
+): Promise<void> {
+  await database.change(
+    'UPDATE people SET email = :email, password_hash = :passwordHash WHERE id = :id',
+    login,
+  );
+}
+
+export async function updatePassword(database: Database, id: string, passwordHash: string): Promise<void> {
+  await database.change('UPDATE people SET password_hash = :passwordHash WHERE id = :id', {
+    id,
+    passwordHash,
+  });
 }

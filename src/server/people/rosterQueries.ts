@@ -227,3 +227,26 @@ export async function isGrownUp(database: Database, personId: string): Promise<b
   );
   return row?.found === 1;
 }
+
+/** Whether somebody has begun any post. */
+export async function hasWritten(database: Database, personId: string): Promise<boolean> {
+  const rows = await database.rows('SELECT 1 FROM posts WHERE writer_id = :personId LIMIT 1', { personId });
+  return rows.length > 0;
+}
+
+/** Gives somebody a place in a class, a new one or another than they had. */
+export async function setMembership(
+  database: Database,
+  {
+    classId,
+    personId,
+    role,
+    at,
+  }: { readonly classId: string; readonly personId: string; readonly role: ClassRole; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO memberships (class_id, person_id, role, joined_at) VALUES (:classId, :personId, :role, :at)
+     ON DUPLICATE KEY UPDATE role = :role, left_at = NULL`,
+    { classId, personId, role, at },
+  );
+}

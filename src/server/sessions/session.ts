@@ -3,7 +3,6 @@ import { listClassesOf, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
 import { findPerson, updateLastSeen, type PersonRow } from '../people/queries';
 import { deleteSession, findLiveSession, touchSession } from './queries';
-import { SESSION_LENGTH } from './signIn';
 import { tokenHash } from './secrets';
 
 /** Use of a session is written down at most this often. */
@@ -11,7 +10,7 @@ const TOUCH_EVERY = 5 * 60_000;
 
 /** A signed-in person with the class that is looked at, if there is one. */
 export interface Session {
-  readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account'>;
+  readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email'>;
   readonly inClass: (ClassRow & { readonly role: ClassRole }) | null;
 }
 
@@ -23,14 +22,13 @@ export async function findSession(token: string, now: Date): Promise<Session | n
   const person = await findPerson(database, row.personId);
   if (!person) return null;
   if (now.getTime() - row.usedAt.getTime() > TOUCH_EVERY) {
-    const length = person.passwordHash ? SESSION_LENGTH.adult : SESSION_LENGTH.child;
-    await touchSession(database, hash, now, new Date(now.getTime() + length));
+    await touchSession(database, hash, now, new Date(now.getTime() + row.idle));
     await updateLastSeen(database, person.id, now);
   }
   const classes = await listClassesOf(database, row.personId);
-  const { id, givenName, familyName, penName, account } = person;
+  const { id, givenName, familyName, penName, account, email } = person;
   return {
-    person: { id, givenName, familyName, penName, account },
+    person: { id, givenName, familyName, penName, account, email },
     inClass: classes.find((one) => one.id === row.classId) ?? classes[0] ?? null,
   };
 }

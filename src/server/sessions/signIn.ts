@@ -5,18 +5,28 @@ import { alike, alikeWithoutPunctuation } from '../../core/text/alike';
 import { findClassByCode, listMembers, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
-import { findPerson, findPersonByEmail, updateLastSeen } from '../people/queries';
+import { findPerson, findPersonByEmail } from '../people/queries';
 import { done, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
 import { isLimited } from './limits';
-import { insertFailure, insertSession, studentAccount } from './queries';
-import { isSecret, newToken, tokenHash } from './secrets';
+import { openSession, type OpenedSession } from './openSession';
+import { insertFailure, studentAccount } from './queries';
+import { isSecret } from './secrets';
 
-/** How long a session lives without use. */
-export const SESSION_LENGTH = { adult: 14 * 86_400_000, child: 12 * 3_600_000 };
+const HOUR = 3_600_000;
+/** How long a session lives without use, in milliseconds: on a device of one's own, and on one that others use too. */
+export const IDLE = {
+  own: 14 * 24 * HOUR,
+  shared: { adult: HOUR / 2, student: 2 * HOUR },
+} as const;
 
 type SignIn =
-  | { readonly as: 'adult'; readonly email: string; readonly password: string }
+  | {
+      readonly as: 'adult';
+      readonly email: string;
+      readonly password: string;
+      readonly ownDevice?: boolean;
+    }
   | {
       readonly as: 'student';
       readonly code: string;
@@ -25,6 +35,7 @@ type SignIn =
       /** … or typed, where the class has it so. */
       readonly name?: string;
       readonly passcode: string;
+      readonly ownDevice?: boolean;
     };
 
 const secret = { type: 'string', minLength: 1, maxLength: 200 } as const;
@@ -38,6 +49,7 @@ const check = checkOf<SignIn>({
         as: { const: 'adult' },
         email: { type: 'string', minLength: 1, maxLength: 254 },
         password: secret,
+        ownDevice: { type: 'boolean' },
       },
       required: ['as', 'email', 'password'],
       additionalProperties: false,
@@ -49,6 +61,7 @@ const check = checkOf<SignIn>({
         personId: { type: 'string', minLength: 1, maxLength: 16 },
         name: { type: 'string', maxLength: 200 },
         passcode: secret,
+        ownDevice: { type: 'boolean' },
       },
       required: ['as', 'code', 'passcode'],
       additionalProperties: false,
@@ -56,25 +69,19 @@ const check = checkOf<SignIn>({
   ],
 });
 
-export interface SignedIn {
-  readonly token: string;
-  readonly expiresAt: Date;
-}
-
 interface Found {
   readonly personId: string | null;
   readonly classId: string | null;
   readonly hash: string | null;
   readonly secret: string;
   readonly account: string;
-  readonly length: number;
 }
 
 /** Signs in an adult by e-mail and password or a student by class code, name and passcode. */
 export async function signIn(
   input: unknown,
-  from: { readonly address: string; readonly now: Date },
-): Promise<Result<SignedIn>> {
+  from: { readonly address: string; readonly device?: string; readonly now: Date },
+): Promise<Result<OpenedSession>> {
   const checked = check(input);
   if (!checked.ok)
     return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
@@ -90,17 +97,15 @@ export async function signIn(
     });
     return refused(`signIn.wrong.${checked.value.as}`, secretField(checked.value));
   }
-  const token = newToken();
-  const expiresAt = new Date(from.now.getTime() + found.length);
-  await insertSession(database, {
-    tokenHash: tokenHash(token),
+  const { as, ownDevice = as === 'adult' } = checked.value;
+  const session = await openSession(database, {
     personId: found.personId,
     classId: found.classId,
+    device: from.device ?? '',
+    idle: ownDevice ? IDLE.own : IDLE.shared[as],
     now: from.now,
-    expiresAt,
   });
-  await updateLastSeen(database, found.personId, from.now);
-  return done({ token, expiresAt });
+  return done(session);
 }
 
 function secretField(input: SignIn): string {
@@ -116,7 +121,6 @@ async function findAdult(input: SignIn & { readonly as: 'adult' }): Promise<Foun
     hash: person?.passwordHash ?? null,
     secret: input.password,
     account: `adult ${email}`,
-    length: SESSION_LENGTH.adult,
   };
 }
 
@@ -137,7 +141,6 @@ async function findStudent(input: SignIn & { readonly as: 'student' }): Promise<
     secret: comparablePasscode(input.passcode),
     // A name that is nobody's is counted too, or trying names would cost nothing.
     account: studentAccount(person?.id ?? input.personId ?? `${inClass?.id ?? ''} ${alike(typed ?? '')}`),
-    length: SESSION_LENGTH.child,
   };
 }
 

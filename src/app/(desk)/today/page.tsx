@@ -1,3 +1,4 @@
+import { redirect } from 'next/navigation';
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
 import { database } from '@/server/database/database';
@@ -10,6 +11,8 @@ import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {
   const desk = await requireDesk();
+  // Who was invited to read has nothing due.
+  if (desk.role === 'reader') redirect(`/blog/${desk.inClass.address}`);
   const teacher = await maybeTeacherToday(desk);
   if (teacher)
     return (

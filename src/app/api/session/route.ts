@@ -1,12 +1,23 @@
 import { answer, jsonOf } from '@/server/http/answer';
-import { addressOf, currentSession, currentToken, dropToken, keepToken } from '@/server/http/request';
+import {
+  addressOf,
+  currentSession,
+  currentToken,
+  deviceOf,
+  dropToken,
+  keepToken,
+} from '@/server/http/request';
 import { chooseClass } from '@/server/sessions/chooseClass';
 import { endSession } from '@/server/sessions/session';
 import { signIn } from '@/server/sessions/signIn';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {
-    const result = await signIn(await jsonOf(request), { address: addressOf(request), now: new Date() });
+    const result = await signIn(await jsonOf(request), {
+      address: addressOf(request),
+      device: deviceOf(request),
+      now: new Date(),
+    });
     if (!result.ok) return result;
     await keepToken(result.value.token, result.value.expiresAt);
     return { ok: true, value: null };

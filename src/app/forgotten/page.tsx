@@ -1,0 +1,5 @@
+import { ForgottenPassword } from '@/components/account/ForgottenPassword';
+
+export default function ForgottenPage() {
+  return <ForgottenPassword />;
+}

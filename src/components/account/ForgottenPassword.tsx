@@ -1,0 +1,48 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { send } from '../basics/call';
+import { Field } from '../basics/Field';
+import { useRefusal } from '../basics/useRefusal';
+import { Frame } from './Frame';
+
+/** Asks for a link to a new password. What is said afterwards is the same whether or not there is an account. */
+export function ForgottenPassword() {
+  const t = useTranslations('account.forgotten');
+  const refusal = useRefusal();
+  const [email, setEmail] = useState('');
+  const [problem, setProblem] = useState('');
+  const [sent, setSent] = useState(false);
+  const ask = async () => {
+    const outcome = await send('/api/password', 'POST', JSON.stringify({ email }));
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setSent(outcome.ok);
+  };
+  return (
+    <Frame home="/sign-in">
+      <h1 className="says">{t(sent ? 'isSent' : 'heading')}</h1>
+      <p className="under mb-5 mt-1">{t(sent ? 'look' : 'under')}</p>
+      {sent ? null : (
+        <form
+          className="grid gap-4"
+          noValidate
+          onSubmit={(event) => {
+            event.preventDefault();
+            void ask();
+          }}
+        >
+          <Field
+            label={t('email')}
+            type="email"
+            autoComplete="username"
+            value={email}
+            problem={problem}
+            onText={setEmail}
+          />
+          <button className="btn go justify-self-start">{t('send')}</button>
+        </form>
+      )}
+    </Frame>
+  );
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useState } from 'react';
+import { send } from '../basics/call';
+import { Field } from '../basics/Field';
+import { useRefusal } from '../basics/useRefusal';
+import { Frame } from './Frame';
+
+/** Chooses a new password by a link that was sent. */
+export function NewPassword({ token }: { readonly token: string }) {
+  const t = useTranslations('account.newPassword');
+  const refusal = useRefusal();
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState('');
+  const [done, setDone] = useState(false);
+  const choose = async () => {
+    const outcome = await send('/api/password', 'PUT', JSON.stringify({ token, password }));
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setDone(outcome.ok);
+  };
+  return (
+    <Frame home="/sign-in">
+      <h1 className="says">{t(done ? 'done' : 'heading')}</h1>
+      <p className="under mb-5 mt-1">{t(done ? 'signedOut' : 'under')}</p>
+      {done ? (
+        <Link className="btn go" href="/sign-in">
+          {t('signIn')}
+        </Link>
+      ) : (
+        <form
+          className="grid gap-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void choose();
+          }}
+        >
+          <Field
+            label={t('password')}
+            hint={t('hint')}
+            type="password"
+            autoComplete="new-password"
+            maxLength={200}
+            value={password}
+            problem={problem}
+            onText={setPassword}
+          />
+          <button className="btn go justify-self-start">{t('choose')}</button>
+        </form>
+      )}
+    </Frame>
+  );
+}

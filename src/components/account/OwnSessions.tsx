@@ -1,0 +1,69 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { send } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import { Frame } from './Frame';
+
+export interface OwnSessionsProps {
+  readonly name: string;
+  readonly email: string | null;
+  readonly sessions: readonly {
+    readonly id: string;
+    readonly device: string;
+    readonly since: string;
+    readonly used: string;
+    readonly isThis: boolean;
+  }[];
+}
+
+/** Where somebody is signed in, and ending what should not be. */
+export function OwnSessions({ name, email, sessions }: OwnSessionsProps) {
+  const t = useTranslations('account.sessions');
+  const refusal = useRefusal();
+  const router = useRouter();
+  const [problem, setProblem] = useState('');
+  const end = async (which: object) => {
+    const outcome = await send('/api/sessions', 'DELETE', JSON.stringify(which));
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    router.refresh();
+  };
+  return (
+    <Frame home="/today">
+      <h1 className="says">{t('heading', { count: sessions.length })}</h1>
+      <p className="under mb-4 mt-1">{email ? t('youAre', { name, email }) : name}</p>
+      <ul className="rows">
+        {sessions.map((one) => (
+          <li key={one.id} className="grid-cols-[1fr_auto]">
+            <span>
+              <b>{one.device || t('someDevice')}</b>
+              <span className="calm block">
+                {one.isThis ? t('thisOne') : t('used', { used: one.used, since: one.since })}
+              </span>
+            </span>
+            {one.isThis ? null : (
+              <button
+                type="button"
+                className="act"
+                aria-label={t('endOn', { device: one.device || t('someDevice') })}
+                onClick={() => void end({ id: one.id })}
+              >
+                {t('end')}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+      {sessions.length > 1 ? (
+        <button type="button" className="btn mt-5" onClick={() => void end({ others: true })}>
+          {t('endOthers')}
+        </button>
+      ) : null}
+    </Frame>
+  );
+}

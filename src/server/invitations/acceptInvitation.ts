@@ -1,0 +1,175 @@
+import type { ClassRole } from '../../core/access/may';
+import { passwordWeakness } from '../../core/people/password';
+import { cleanName, isName } from '../../core/people/readName';
+import { writeAuditLine } from '../access/auditLog';
+import { done, NOT_THERE, refused, type Refusal, type Result } from '../access/useCase';
+import { database, inTransaction, type Database } from '../database/database';
+import { newId } from '../database/newId';
+import { checkOf } from '../input/validate';
+import { findPersonByEmail, insertPerson, updateLogin } from '../people/queries';
+import { findMembership, hasWritten, leaveClass, setMembership } from '../people/rosterQueries';
+import { openSession, type OpenedSession } from '../sessions/openSession';
+import { hashSecret, tokenHash } from '../sessions/secrets';
+import { IDLE, signIn } from '../sessions/signIn';
+import { invitationState } from './findInvitation';
+import { lockInvitationByToken, markAccepted, type InvitationRow } from './queries';
+
+type Input =
+  | {
+      readonly as: 'new';
+      readonly token: string;
+      readonly givenName: string;
+      readonly familyName: string;
+      readonly password: string;
+    }
+  | { readonly as: 'account'; readonly token: string; readonly email: string; readonly password: string }
+  | { readonly as: 'signedIn'; readonly token: string };
+
+const token = { type: 'string', minLength: 1, maxLength: 100 } as const;
+const text = (maxLength: number) => ({ type: 'string', maxLength });
+const check = checkOf<Input>({
+  type: 'object',
+  required: ['as', 'token'],
+  discriminator: { propertyName: 'as' },
+  oneOf: [
+    {
+      properties: {
+        as: { const: 'new' },
+        token,
+        givenName: text(120),
+        familyName: text(120),
+        password: text(200),
+      },
+      required: ['as', 'token', 'givenName', 'familyName', 'password'],
+      additionalProperties: false,
+    },
+    {
+      properties: { as: { const: 'account' }, token, email: text(254), password: text(200) },
+      required: ['as', 'token', 'email', 'password'],
+      additionalProperties: false,
+    },
+    {
+      properties: { as: { const: 'signedIn' }, token },
+      required: ['as', 'token'],
+      additionalProperties: false,
+    },
+  ],
+});
+
+interface From {
+  readonly address: string;
+  readonly device: string;
+  /** Who is signed in already on this device. */
+  readonly personId: string | null;
+  readonly now: Date;
+}
+
+/**
+ * Accepts an invitation with a new account, with one that exists, or as whoever is signed in. The link works once. The
+ * value is a new session, or null where there is one already.
+ */
+export async function acceptInvitation(input: unknown, from: From): Promise<Result<OpenedSession | null>> {
+  const checked = check(input);
+  if (!checked.ok)
+    return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
+  const { value } = checked;
+  if (value.as === 'new') return asNewPerson(value, from);
+  if (value.as === 'signedIn') {
+    if (from.personId === null) return refused('signedOut');
+    const accepted = await accept(value.token, from.personId, from.now);
+    return accepted.ok ? done(null) : accepted;
+  }
+  const { email, password } = value;
+  const signedIn = await signIn({ as: 'adult', email, password }, from);
+  if (!signedIn.ok) return signedIn;
+  const person = await findPersonByEmail(database, email.trim().toLowerCase());
+  const accepted = person ? await accept(value.token, person.id, from.now) : NOT_THERE;
+  return accepted.ok ? signedIn : accepted;
+}
+
+async function accept(link: string, personId: string, now: Date): Promise<Result<null>> {
+  return inTransaction(async (transaction) => {
+    const invitation = await lockInvitationByToken(transaction, tokenHash(link));
+    const problem = problemOf(invitation, now);
+    if (problem || !invitation) return problem ?? NOT_THERE;
+    return join(transaction, { invitation, personId, now });
+  });
+}
+
+async function asNewPerson(
+  input: Input & { readonly as: 'new' },
+  from: From,
+): Promise<Result<OpenedSession>> {
+  const { now, device } = from;
+  const [givenName, familyName] = [cleanName(input.givenName), cleanName(input.familyName)];
+  if (!isName(givenName)) return refused('account.noName', 'givenName');
+  const passwordHash = await hashSecret(input.password);
+  return inTransaction(async (transaction) => {
+    const invitation = await lockInvitationByToken(transaction, tokenHash(input.token));
+    const problem = problemOf(invitation, now);
+    if (problem || !invitation) return problem ?? NOT_THERE;
+    const weakness = passwordWeakness(input.password, [givenName, familyName, invitation.email]);
+    if (weakness) return refused(`account.password.${weakness}`, 'password');
+    const known = await findPersonByEmail(transaction, invitation.email);
+    if (known?.passwordHash) return refused('invitation.hasAccount', 'password');
+    const { email } = invitation;
+    const onRoster = invitation.personId ?? known?.id ?? null;
+    const personId = onRoster ?? newId();
+    // A student of the roster keeps the name that the school knows them by.
+    if (onRoster !== null) await updateLogin(transaction, { id: onRoster, email, passwordHash });
+    else
+      await insertPerson(transaction, {
+        id: personId,
+        givenName,
+        familyName,
+        email,
+        passwordHash,
+        penName: null,
+        passcodeHash: null,
+        passcodeKind: null,
+        account: null,
+        createdAt: now,
+      });
+    const joined = await join(transaction, { invitation, personId, now });
+    if (!joined.ok) return joined;
+    const { classId } = invitation;
+    return done(await openSession(transaction, { personId, classId, device, idle: IDLE.own, now }));
+  });
+}
+
+function problemOf(invitation: InvitationRow | null, now: Date): Refusal | null {
+  if (!invitation) return refused('invitation.unknown');
+  const state = invitationState(invitation, now);
+  return state === 'open' ? null : refused(`invitation.${state}`);
+}
+
+/** From the least to the most that somebody can be in a class: an invitation never takes anything away. */
+const RANKS: readonly ClassRole[] = ['reader', 'student', 'studentEditor', 'coTeacher', 'teacher'];
+
+interface Joining {
+  readonly invitation: InvitationRow;
+  readonly personId: string;
+  readonly now: Date;
+}
+
+async function join(transaction: Database, { invitation, personId, now }: Joining): Promise<Result<null>> {
+  const { id, classId, role } = invitation;
+  const place = invitation.personId;
+  if (place !== null && place !== personId) {
+    // The student of the roster turns out to have an account already: it takes the place, if that is still empty.
+    if (await hasWritten(transaction, place)) return refused('invitation.otherPerson');
+    await leaveClass(transaction, { classId, personId: place, at: now });
+  }
+  const present = await findMembership(transaction, classId, personId);
+  const rank = (one: ClassRole) => RANKS.indexOf(one);
+  if (!present || present.leftAt || rank(present.role) < rank(role))
+    await setMembership(transaction, { classId, personId, role, at: now });
+  await markAccepted(transaction, { id, personId, at: now });
+  await writeAuditLine(transaction, {
+    useCase: 'acceptInvitation',
+    found: { classId, subjectId: id },
+    personId,
+    now,
+  });
+  return done(null);
+}

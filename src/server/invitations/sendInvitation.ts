@@ -1,0 +1,51 @@
+import { teacherName } from '../../core/people/names';
+import { dateInWords } from '../../core/timing/inWords';
+import type { Context } from '../access/useCase';
+import type { ClassRow } from '../classes/queries';
+import { sendMail } from '../mail/sendMail';
+import { findPerson } from '../people/queries';
+import { newToken, tokenHash } from '../sessions/secrets';
+import { getSettings } from '../settings/settings';
+import type { InvitedRole } from './queries';
+
+const VALID = 14 * 24 * 3_600_000;
+
+/** What each role is called in a mail. */
+const ROLE_WORDS: Readonly<Record<InvitedRole, string>> = {
+  coTeacher: 'co-teacher',
+  studentEditor: 'student editor',
+  student: 'student',
+  reader: 'reader',
+};
+
+/** A link's token as it is kept, and how long it works. */
+export interface InvitationLink {
+  readonly tokenHash: Buffer;
+  readonly sentAt: Date;
+  readonly expiresAt: Date;
+}
+
+/** Makes a new link and puts the mail with it on the list. */
+export async function sendInvitation(
+  { database, personId, now }: Context & { readonly personId: string },
+  inClass: ClassRow,
+  { email, role }: { readonly email: string; readonly role: InvitedRole },
+): Promise<InvitationLink> {
+  const token = newToken();
+  const expiresAt = new Date(now.getTime() + VALID);
+  const inviter = await findPerson(database, personId);
+  await sendMail(database, {
+    to: email,
+    kind: 'invitation',
+    values: {
+      inviter: inviter ? teacherName(inviter) : '',
+      title: inClass.title,
+      school: inClass.schoolName || inClass.title,
+      role: ROLE_WORDS[role],
+      link: `${getSettings().origin}/invitation/${token}`,
+      until: dateInWords(expiresAt.getTime(), inClass.timeZone, inClass.language),
+    },
+    now,
+  });
+  return { tokenHash: tokenHash(token), sentAt: now, expiresAt };
+}

@@ -1,0 +1,4 @@
+import { sendMail } from './sendMail';
+
+/** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
+export const HANDLERS = { sendMail } as const;
