@@ -6,6 +6,7 @@ const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..')
 
 const HELP = `./porch demo [--fresh]      the demo class, from an empty machine; PORT and PORCH_DATA are heeded
 ./porch test [core|server|browser]
+./porch bench roster         measurements as lines of JSON
 ./porch words FILE
 ./porch check --assignment A.json POST
 ./porch grade FILE
@@ -28,6 +29,8 @@ async function command(name: string, args: readonly string[]): Promise<number> {
       return (await import('./demo')).demo(root, args);
     case 'test':
       return (await import('./test')).test(root, args);
+    case 'bench':
+      return (await import('./bench')).bench(root, args);
     case 'help':
       console.log(HELP);
       return 0;

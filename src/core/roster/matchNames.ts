@@ -28,7 +28,7 @@ export function matchNames<Member extends ClassMember>(
   records: readonly RosterRecord[],
   members: readonly Member[],
 ): NameMatches<Member> {
-  const free = new Set(members);
+  const free = indexed(members);
   const fresh: RosterRecord[] = [];
   const matches: NameMatch<Member>[] = [];
   for (const record of records) {
@@ -38,35 +38,52 @@ export function matchNames<Member extends ClassMember>(
       continue;
     }
     matches.push(match);
-    free.delete(match.member);
+    free.taken.add(match.member);
   }
   return { fresh, matches };
 }
 
-function matchOf<Member extends ClassMember>(
-  record: RosterRecord,
-  free: ReadonlySet<Member>,
-): NameMatch<Member> | null {
-  const found = [...free].map((member) => ({ member, how: compare(record, member) }));
-  const sure = found.filter(({ how }) => how === 'same');
-  const unsure = found.filter(({ how }) => how === 'perhaps');
-  if (sure[0]) return { record, member: sure[0].member, how: 'same' };
-  // An initial is enough where it can mean only one: that is how the class's own lists are written.
-  const [first] = unsure;
-  if (!first) return null;
-  return {
-    record,
-    member: first.member,
-    how: unsure.length === 1 && isInitial(record.familyName) ? 'same' : 'perhaps',
-  };
+/** Members by the names that are asked for, so that a list of thousands is matched in one pass. */
+interface Free<Member> {
+  readonly byName: ReadonlyMap<string, readonly Member[]>;
+  readonly byGivenName: ReadonlyMap<string, readonly Member[]>;
+  readonly taken: Set<Member>;
 }
 
-function compare(record: RosterRecord, member: ClassMember): 'same' | 'perhaps' | null {
-  if (alike(record.name) === alike(`${member.givenName} ${member.familyName}`)) return 'same';
-  if (alike(record.givenName ?? '') !== alike(member.givenName)) return null;
-  const [theirs, ours] = [record.familyName ?? '', member.familyName];
-  if (!isInitial(theirs) && !isInitial(ours)) return null;
-  return theirs === '' || ours === '' || alike(theirs).charAt(0) === alike(ours).charAt(0) ? 'perhaps' : null;
+function indexed<Member extends ClassMember>(members: readonly Member[]): Free<Member> {
+  const [byName, byGivenName] = [new Map<string, Member[]>(), new Map<string, Member[]>()];
+  const add = (map: Map<string, Member[]>, key: string, member: Member) => {
+    const list = map.get(key);
+    if (list) list.push(member);
+    else map.set(key, [member]);
+  };
+  for (const member of members) {
+    add(byName, alike(`${member.givenName} ${member.familyName}`), member);
+    add(byGivenName, alike(member.givenName), member);
+  }
+  return { byName, byGivenName, taken: new Set() };
+}
+
+function matchOf<Member extends ClassMember>(
+  record: RosterRecord,
+  { byName, byGivenName, taken }: Free<Member>,
+): NameMatch<Member> | null {
+  const sure = byName.get(alike(record.name))?.find((member) => !taken.has(member));
+  if (sure) return { record, member: sure, how: 'same' };
+  const unsure = (byGivenName.get(alike(record.givenName ?? '')) ?? []).filter(
+    (member) => !taken.has(member) && mayBe(record.familyName ?? '', member.familyName),
+  );
+  const [first] = unsure;
+  if (!first) return null;
+  // An initial is enough where it can mean only one: that is how the class's own lists are written.
+  const how = unsure.length === 1 && isInitial(record.familyName) ? 'same' : 'perhaps';
+  return { record, member: first, how };
+}
+
+/** Whether two family names may be one, of which at least one is no more than its initial. */
+function mayBe(theirs: string, ours: string): boolean {
+  if (!isInitial(theirs) && !isInitial(ours)) return false;
+  return theirs === '' || ours === '' || alike(theirs).charAt(0) === alike(ours).charAt(0);
 }
 
 /** Whether a family name is only its first letter, or not there. */

@@ -1,7 +1,7 @@
 import { nameInClass } from '../../core/people/names';
 import { matchNames } from '../../core/roster/matchNames';
 import { planRoster } from '../../core/roster/planRoster';
-import type { RosterReason, RosterRecord } from '../../core/roster/rosterRecord';
+import type { RosterReason, RosterRecord, RosterRemark } from '../../core/roster/rosterRecord';
 import { comparableEmail } from '../../core/people/emailAddress';
 import type { Database } from '../database/database';
 import { listKnownPeople, listRoster, type KnownPersonRow, type RosterRow } from './rosterQueries';
@@ -50,24 +50,25 @@ export async function planImport(
   const known = await listKnownPeople(database, ...keysOf(records));
   const members = new Map((await listRoster(database, classId)).map((one) => [one.personId, one]));
   const plan = planRoster(records, known);
+  const matched = new Set(plan.matched.map(({ person }) => person.personId));
+  const another = new Set(choices.another);
   const byName = matchNames(
-    plan.made.filter((record) => !choices.another.includes(record.row)),
-    [...members.values()].filter(
-      (member) => !plan.matched.some(({ person }) => person.personId === member.personId),
-    ),
+    plan.made.filter((record) => !another.has(record.row)),
+    [...members.values()].filter((member) => !matched.has(member.personId)),
   );
-  const all = [...warnings, ...plan.warnings];
-  const remarks = (row: number) => all.filter((one) => one.row === row).map((one) => one.reason);
+  const byRow = new Map(records.map((record) => [record.row, record]));
+  const remarks = remarksByRow([...warnings, ...plan.warnings]);
   const named = new Map(byName.matches.map((match) => [match.record.row, match]));
   const rows: PlannedRow[] = [
     ...refused.map(({ row, field, reason, text }) => ({ ...refusedRow(row, field, reason), name: text })),
     ...plan.refused.map(({ row, field, reason }) => ({
       ...refusedRow(row, field, reason),
-      name: records.find((record) => record.row === row)?.name ?? '',
+      name: byRow.get(row)?.name ?? '',
     })),
-    ...plan.matched.map(({ row, person }) =>
-      knownRow(recordAt(records, row), person, members.get(person.personId) ?? null, remarks(row)),
-    ),
+    ...plan.matched.flatMap(({ row, person }) => {
+      const record = byRow.get(row);
+      return record ? [knownRow(record, person, members.get(person.personId) ?? null, remarks(row))] : [];
+    }),
     ...plan.made.map((record): PlannedRow => {
       const match = named.get(record.row);
       const shared = { row: record.row, name: record.name, warnings: remarks(record.row) };
@@ -77,8 +78,14 @@ export async function planImport(
       return { ...shared, outcome: 'choice', shownAs: nameInClass(match.member) };
     }),
   ].sort((a, b) => a.row - b.row);
-  const ofFile = warnings.filter(({ row }) => row === 1 && !records.some((record) => record.row === 1));
+  const ofFile = warnings.filter(({ row }) => row === 1 && !byRow.has(1));
   return { rows, remarks: ofFile.map(({ field, reason }) => ({ field, reason })) };
+}
+
+function remarksByRow(all: readonly RosterRemark[]): (row: number) => readonly RosterReason[] {
+  const found = new Map<number, RosterReason[]>();
+  for (const { row, reason } of all) found.set(row, [...(found.get(row) ?? []), reason]);
+  return (row) => found.get(row) ?? [];
 }
 
 /** The parts of a name as people are kept: who has but one name has no family name. */
@@ -91,12 +98,6 @@ function keysOf(records: readonly RosterRecord[]): readonly [readonly string[], 
     records.flatMap(({ id }) => (id === null ? [] : [id])),
     records.flatMap(({ email }) => (email === null ? [] : [comparableEmail(email)])),
   ];
-}
-
-function recordAt(records: readonly RosterRecord[], row: number): RosterRecord {
-  const record = records.find((one) => one.row === row);
-  if (!record) throw new Error(`the plan names row ${row}, which is not there`);
-  return record;
 }
 
 function refusedRow(row: number, field: string, reason: RosterReason) {

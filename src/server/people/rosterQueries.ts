@@ -54,6 +54,8 @@ export interface KnownPersonRow {
   readonly name: string;
 }
 
+const KNOWN_COLUMNS = `people.id AS personId, school_id AS id, email, TRIM(CONCAT(given_name, ' ', family_name)) AS name`;
+
 /** Everybody who has an identifier or an address among the given ones. */
 export async function listKnownPeople(
   database: Database,
@@ -62,9 +64,13 @@ export async function listKnownPeople(
 ): Promise<readonly KnownPersonRow[]> {
   if (schoolIds.length === 0 && emails.length === 0) return [];
   return database.rows<KnownPersonRow>(
-    `SELECT id AS personId, school_id AS id, email, TRIM(CONCAT(given_name, ' ', family_name)) AS name FROM people
-     WHERE school_id IN (SELECT value FROM JSON_TABLE(:schoolIds, '$[*]' COLUMNS (value VARCHAR(100) COLLATE utf8mb4_bin PATH '$')) AS ids)
-        OR email IN (SELECT value FROM JSON_TABLE(:emails, '$[*]' COLUMNS (value VARCHAR(254) PATH '$')) AS addresses)`,
+    `SELECT ${KNOWN_COLUMNS} FROM JSON_TABLE(:schoolIds, '$[*]' COLUMNS (
+         value VARCHAR(100) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin PATH '$')) AS wanted
+       JOIN people ON people.school_id = wanted.value
+     UNION
+     SELECT ${KNOWN_COLUMNS} FROM JSON_TABLE(:emails, '$[*]' COLUMNS (
+         value VARCHAR(254) CHARACTER SET utf8mb4 COLLATE utf8mb4_uca1400_ai_ci PATH '$')) AS wanted
+       JOIN people ON people.email = wanted.value`,
     { schoolIds: JSON.stringify(schoolIds), emails: JSON.stringify(emails) },
   );
 }

@@ -1,0 +1,34 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { migrate } from '../server/database/migrate';
+import { install, MARIADB } from './debianPackages';
+import { Failure } from './failure';
+import { startMariadb } from './mariadb';
+import { step } from './progress';
+
+/** `./porch bench roster`: measurements as lines of JSON, on a database of their own that is gone afterwards. */
+export async function bench(root: string, [part = '']: readonly string[]): Promise<number> {
+  if (part !== 'roster') throw new Failure(`There is no benchmark ${part}; there is roster.`);
+  await install([MARIADB]);
+  const folder = mkdtempSync(path.join(tmpdir(), 'porch-bench-'));
+  // Commits are flushed as in a running install.
+  const database = await step('Starting the database', () => startMariadb(folder));
+  try {
+    await migrate(database.url, path.join(root, 'src/server/database/migrations'));
+    Object.assign(process.env, {
+      DATABASE_URL: database.url,
+      PORCH_PICTURES: folder,
+      PORCH_ORIGIN: 'http://127.0.0.1:1',
+      PORCH_LOG: 'silent',
+    });
+    const { benchRoster } = await import('../benches/roster');
+    for (const line of await benchRoster()) console.log(JSON.stringify(line));
+    const { closePool } = await import('../server/database/pool');
+    await closePool();
+    return 0;
+  } finally {
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
