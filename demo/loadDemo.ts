@@ -7,6 +7,7 @@ import { changeAssignment } from '../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/assignments/makeAssignment';
 import { setAssignment } from '../src/server/assignments/setAssignment';
 import { insertClass, insertLabels, insertMembership } from '../src/server/classes/queries';
+import { recordConsent } from '../src/server/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
 import { closePool } from '../src/server/database/pool';
@@ -68,6 +69,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   const people = await insertPeople(now);
   const classId = await insertWeatherClass(people, now);
   await insertGardenClass(people, now);
+  await recordConsents({ classId, people, now });
   const assignments = new Map<string, string>();
   const loading = { classId, now, people, assignments };
   for (const assignment of ASSIGNMENTS)
@@ -149,6 +151,7 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
       namingRule: 'firstNameAndInitial',
       passcodeKind: 'pictures',
       namesTyped: false,
+      consentNeeded: true,
       settledAt: now,
       createdAt: now,
     });
@@ -171,6 +174,22 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
   return id;
 }
 
+/** The letters that came back at the beginning of term. */
+async function recordConsents({
+  classId,
+  people,
+  now,
+}: Pick<Loading, 'classId' | 'people' | 'now'>): Promise<void> {
+  const asker = { personId: people.get('marisol') ?? '', now: new Date(now.getTime() - CARDS_MADE * DAY) };
+  const givenOn = localDate(asker.now.getTime(), TIME_ZONE);
+  const until = addDays(givenOn, 300);
+  for (const { key, consent } of STUDENTS)
+    if (consent) {
+      const input = { classId, personIds: [people.get(key) ?? ''], ...consent, givenOn, until };
+      succeeded(await perform(recordConsent, input, asker));
+    }
+}
+
 async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date): Promise<void> {
   const id = newId();
   await inTransaction(async (transaction) => {
@@ -188,6 +207,7 @@ async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date)
       namingRule: 'firstName',
       passcodeKind: 'digits',
       namesTyped: false,
+      consentNeeded: true,
       settledAt: now,
       createdAt: now,
     });

@@ -1,3 +1,5 @@
+import type { ConsentPurpose, ConsentRelation } from '../src/core/privacy/consent';
+
 interface DemoPerson {
   readonly key: string;
   readonly givenName: string;
@@ -17,6 +19,14 @@ export interface DemoStudent extends DemoPerson {
   readonly seenDaysAgo: number | null;
   /** False for who has no card yet. */
   readonly hasCard: boolean;
+  /** Who gave consent and for what; null where the letter is not back. */
+  readonly consent: DemoConsent | null;
+}
+
+export interface DemoConsent {
+  readonly givenBy: string;
+  readonly relation: ConsentRelation;
+  readonly purposes: readonly ConsentPurpose[];
 }
 
 /** Everybody here is invented. */
@@ -57,6 +67,8 @@ const PEN_NAMES: Readonly<Record<string, string>> = {
   Tomas: 'Lee Shore',
 };
 const NOT_IN_YET = { noCard: ['Wim'], notUsed: ['Yara'] };
+const PARENTS = ['Rosa', 'Emil', 'Ottilie', 'Joram', 'Hester', 'Alban'];
+const RELATIONS = ['mother', 'father', 'guardian'] as const;
 const GROUPS = ['Harbour', 'Hill', 'Bridge'];
 
 const WORDS = ['kite', 'boat', 'boot', 'pear', 'bell', 'fish', 'lamp', 'drum', 'leaf', 'moon', 'key', 'cup'];
@@ -99,6 +111,14 @@ export const STUDENTS: readonly DemoStudent[] = NAMES.map(([givenName, familyNam
   group: GROUPS[index % GROUPS.length] ?? null,
   seenDaysAgo: [...NOT_IN_YET.noCard, ...NOT_IN_YET.notUsed].includes(givenName) ? null : (index * 5) % 9,
   hasCard: !NOT_IN_YET.noCard.includes(givenName),
+  consent: [...NOT_IN_YET.noCard, ...NOT_IN_YET.notUsed].includes(givenName)
+    ? null
+    : {
+        givenBy: `${PARENTS[index % PARENTS.length] ?? ''} ${familyName}`,
+        relation: RELATIONS[index % RELATIONS.length] ?? 'guardian',
+        purposes:
+          givenName === 'Petra' ? ['penName'] : index % 4 === 0 ? ['firstName'] : ['firstName', 'pictures'],
+      },
 }));
 
 /** A second, smaller class shows that classes are apart. */
@@ -114,6 +134,7 @@ export const OTHER_STUDENTS: readonly DemoStudent[] = ['Pim Larkhill', 'Sol Unde
       group: null,
       seenDaysAgo: index,
       hasCard: true,
+      consent: null,
     };
   },
 );

@@ -28,6 +28,8 @@ import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
+import { recordConsent } from './consents/recordConsent';
+import { withdrawConsent } from './consents/withdrawConsent';
 import { invite } from './invitations/invite';
 import { resendInvitation } from './invitations/resendInvitation';
 import { withdrawInvitation } from './invitations/withdrawInvitation';
@@ -64,6 +66,8 @@ export const USE_CASES = {
   changePerson,
   changeRole,
   removeMember,
+  recordConsent,
+  withdrawConsent,
   invite,
   resendInvitation,
   withdrawInvitation,

@@ -124,6 +124,7 @@ export async function addClass(address: string, code: string, ceiling: Audience)
     namingRule: 'firstName',
     passcodeKind: 'pictures',
     namesTyped: false,
+    consentNeeded: false,
     settledAt: NOW,
     createdAt: NOW,
   });

@@ -15,6 +15,7 @@ interface PrivacySettings {
   readonly namingRule: NamingRule;
   readonly searchEngines: boolean;
   readonly editorsRead: boolean;
+  readonly consentNeeded: boolean;
 }
 
 export interface PrivacyProps extends PrivacySettings {
@@ -108,6 +109,18 @@ export function Privacy(props: PrivacyProps) {
           />
           <fieldset className="grid gap-3">
             <legend className="section-head mb-2 w-full">{t('more')}</legend>
+            <label className="flex items-start gap-3">
+              <input
+                type="checkbox"
+                className="mt-1"
+                checked={chosen.consentNeeded}
+                onChange={(event) => change({ consentNeeded: event.target.checked })}
+              />
+              <span>
+                <b className="block">{t('consentNeeded')}</b>
+                <span className="text-ink-2">{t('consentNeededMeans')}</span>
+              </span>
+            </label>
             <label className="flex items-start gap-3">
               <input
                 type="checkbox"

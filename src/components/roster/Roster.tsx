@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
+import { Consents } from './Consents';
 import { Gone } from './Gone';
 import { PersonForm } from './PersonForm';
 import { RosterTable } from './RosterTable';
@@ -49,12 +50,20 @@ export function Roster(props: RosterProps) {
         aria-label={person ? t('person', { name: person.name }) : t('add.title')}
       >
         {person ? (
-          <PersonForm
-            key={person.personId}
-            classId={classId}
-            person={person}
-            onClose={() => setEditing(null)}
-          />
+          <>
+            <PersonForm
+              key={person.personId}
+              classId={classId}
+              person={person}
+              onClose={() => setEditing(null)}
+            />
+            <Consents
+              key={`consents of ${person.personId}`}
+              classId={classId}
+              person={person}
+              today={props.today}
+            />
+          </>
         ) : (
           <AddPeople classId={classId} />
         )}

@@ -16,6 +16,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useMemo, useState } from 'react';
 import { Mark } from '../basics/Mark';
+import { ConsentLine } from './ConsentLine';
 import { SelectedBar } from './SelectedBar';
 import { needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
 
@@ -54,6 +55,7 @@ export function RosterTable(props: RosterTableProps) {
       column.accessor('penName', { header: t('columns.penName'), sortingFn: 'text' }),
       column.accessor('group', { header: t('columns.group'), sortingFn: 'text' }),
       column.accessor('signIn', { header: t('columns.signIn') }),
+      column.accessor('consents', { header: t('columns.consent'), enableSorting: false }),
       column.accessor('lastSeen', { header: t('columns.lastSeen'), enableSorting: false }),
       column.accessor('posts', { header: t('columns.posts', { of: assignments }) }),
     ],
@@ -154,7 +156,7 @@ export function RosterTable(props: RosterTableProps) {
             ))}
             {first.length > 0 && rest.length > 0 ? (
               <tr>
-                <th scope="rowgroup" colSpan={8} className="among">
+                <th scope="rowgroup" colSpan={9} className="among">
                   {t('areIn', { count: rest.length })} <small>{t('byName')}</small>
                 </th>
               </tr>
@@ -228,6 +230,9 @@ function StudentRow({ row, onEdit }: StudentRowProps) {
           <Mark id={MARKS[student.signIn]} className="s" />
           {t(`signIn.${student.signIn}`, { tries: student.wrongTries })}
         </span>
+      </td>
+      <td>
+        <ConsentLine consents={student.consents} />
       </td>
       <td>{student.lastSeen ?? t('notYet')}</td>
       <td>{student.posts}</td>

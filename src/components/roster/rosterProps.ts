@@ -1,3 +1,18 @@
+import type { ConsentPurpose, ConsentRelation } from '../../core/privacy/consent';
+
+/** A consent as it was written down; days are local dates. */
+export interface RosterConsent {
+  readonly id: string;
+  readonly givenBy: string;
+  readonly relation: ConsentRelation;
+  readonly purposes: readonly ConsentPurpose[];
+  readonly givenOn: string;
+  readonly until: string | null;
+  readonly withdrawn: boolean;
+  /** Whether it holds today. */
+  readonly holds: boolean;
+}
+
 /** A student of the class as the roster shows them. What is not known is empty. */
 export interface RosterStudent {
   readonly personId: string;
@@ -13,12 +28,17 @@ export interface RosterStudent {
   readonly wrongTries: number;
   readonly lastSeen: string | null;
   readonly posts: number;
+  readonly consents: readonly RosterConsent[];
   /** Since which day they are no longer in the class. */
   readonly left: string | null;
 }
 
 export interface RosterProps {
   readonly classId: string;
+  /** Whether writing goes beyond the class only with consent. */
+  readonly consentNeeded: boolean;
+  /** The present day in the class's time zone. */
+  readonly today: string;
   /** How many assignments are set. */
   readonly assignments: number;
   readonly students: readonly RosterStudent[];

@@ -20,6 +20,7 @@ import {
   type House,
 } from '../../../tests/server/house';
 import { may, type Actor, type Subject } from '../../core/access/may';
+import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { leaveClass } from '../people/rosterQueries';
@@ -34,16 +35,30 @@ interface Ids {
   readonly assignmentId: string;
   readonly postId: string;
   readonly handInId: string;
-  /** A student of the class, one who left it, a reader, an open invitation, and a second class of both teachers. */
+  /** A student of the class, one who left it, a reader, an open invitation, a consent of the student, and a second class of both teachers. */
   readonly studentId: string;
   readonly leaverId: string;
   readonly readerId: string;
   readonly invitationId: string;
+  readonly consentId: string;
   readonly secondClassId: string;
 }
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
-const CLOSED = { ceiling: 'ourClass', namingRule: 'firstName', searchEngines: false, editorsRead: false };
+const CLOSED = {
+  ceiling: 'ourClass',
+  namingRule: 'firstName',
+  searchEngines: false,
+  editorsRead: false,
+  consentNeeded: true,
+};
+const CONSENT = {
+  givenBy: 'Rosa Example',
+  relation: 'mother',
+  purposes: ['penName'],
+  givenOn: '2026-09-10',
+  until: null,
+};
 const NEWCOMER = { source: { kind: 'lines', text: 'Ines Marlow' }, same: [], another: [] };
 const PARTICULARS = {
   givenName: 'Wren',
@@ -75,6 +90,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
+  withdrawConsent: ({ classId, studentId, consentId }) => ({ classId, personId: studentId, consentId }),
   invite: ({ classId }) => ({ classId, role: 'reader', email: 'aunt@example.org', personId: null }),
   resendInvitation: ({ classId, invitationId }) => ({ classId, invitationId, email: 'uncle@example.org' }),
   withdrawInvitation: ({ classId, invitationId }) => ({ classId, invitationId }),
@@ -139,6 +156,8 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'changePerson',
   'groupStudents',
   'invite',
+  'recordConsent',
+  'withdrawConsent',
   'resendInvitation',
   'withdrawInvitation',
   'changeRole',
@@ -169,6 +188,14 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     await addPerson('Leo', house.classId, 'student'),
   ];
   await leaveClass(database, { classId: house.classId, personId: leaverId, at: NOW });
+  await succeeded(
+    as(house, 'teacher', USE_CASES.recordConsent, {
+      classId: house.classId,
+      personIds: [studentId],
+      ...CONSENT,
+    }),
+  );
+  const [consent] = await listConsentsOf(database, studentId);
   const { invitationId } = await succeeded(
     as(house, 'teacher', USE_CASES.invite, {
       classId: house.classId,
@@ -188,6 +215,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       leaverId,
       readerId: house.people.reader,
       invitationId,
+      consentId: consent?.id ?? '',
       secondClassId,
     },
   };

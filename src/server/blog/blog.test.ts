@@ -43,11 +43,11 @@ test.each(AUDIENCES)('a post published to %s is there for exactly its audience',
   for (const who of EVERYBODY) {
     const publishedTo = audience === 'writerAndTeachers' ? null : audience;
     const reads = may(actor(who), 'post.read', { writerId: house.people.writer, publishedTo });
-    const shown = await maybePost('wind', address, readerOf(personOf(house, who)));
+    const shown = await maybePost('wind', address, readerOf(personOf(house, who)), NOW);
     const front = await maybeFront('wind', readerOf(personOf(house, who)), NOW);
     expect([who, shown !== null, front?.posts.length]).toEqual([who, reads, reads ? 1 : 0]);
   }
-  expect(await maybePost('moss', address, readerOf(house.people.teacher))).toBeNull();
+  expect(await maybePost('moss', address, readerOf(house.people.teacher), NOW)).toBeNull();
 });
 
 test('a closed class has no front page for anybody from outside', async () => {
@@ -74,12 +74,12 @@ test('a hand-in at its own address is its writer’s and the teachers’; taken 
   const receipt = (await listHandIns(database, postId))[0]?.receipt ?? 0;
   const readers = async () => {
     const reading = await Promise.all(
-      EVERYBODY.map((who) => maybeKept('wind', receipt, personOf(house, who))),
+      EVERYBODY.map((who) => maybeKept('wind', receipt, personOf(house, who), NOW)),
     );
     return EVERYBODY.filter((_, index) => reading[index] !== null);
   };
   expect(await readers()).toEqual(['writer', 'coTeacher', 'teacher']);
-  expect(await maybeKept('moss', receipt, house.people.teacher)).toBeNull();
+  expect(await maybeKept('moss', receipt, house.people.teacher, NOW)).toBeNull();
   await succeeded(as(house, 'writer', takeBack, { postId }));
   expect(await readers()).toEqual(['writer']);
 });

@@ -1,9 +1,11 @@
+import { narrower } from '../../core/access/audience';
 import { may, type Actor } from '../../core/access/may';
 import { readersHtml, maybePictureAddress } from '../../core/document/html/readersHtml';
 import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
 import { teaserFrom } from '../../core/document/teaser';
 import { monogram, nameInClass, nameOutside } from '../../core/people/names';
+import { namingWith, widestWith, type Appearance } from '../../core/privacy/consent';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
 import { countDocumentWords } from '../../core/words/countWords';
@@ -12,6 +14,7 @@ import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } fr
 import { database } from '../database/database';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findHandInByReceipt, findRevision } from '../posts/queries';
+import { listAppearances } from '../consents/appearances';
 import { findPassphraseSince, listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { findPublished, listPublished, type PublishedRow } from './queries';
@@ -25,10 +28,12 @@ interface Blog {
   readonly members: ReadonlyMap<string, MemberRow>;
   /** The passphrases that the reader's device has shown: '' for the class's own, else a post's id. */
   readonly shown: ReadonlySet<string>;
+  /** How each writer may appear outside the class. */
+  readonly appears: (writerId: string) => Appearance;
 }
 
 /** The class blog of an address as one reader may see it; null for a blog that is not there or not for them. */
-async function maybeBlog(address: string, reader: Reader): Promise<Blog | null> {
+async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Blog | null> {
   const inClass = await findClassByAddress(database, address);
   if (!inClass) return null;
   const actor = await actorOf(reader, inClass);
@@ -40,7 +45,7 @@ async function maybeBlog(address: string, reader: Reader): Promise<Blog | null> 
     reader.device && !reader.as
       ? await listShown(database, inClass.id, tokenHash(reader.device))
       : new Set<string>();
-  return { inClass, actor, members, shown };
+  return { inClass, actor, members, shown, appears: await listAppearances(database, inClass, now) };
 }
 
 const SEEN_AS: Readonly<Record<Eyes, Actor>> = {
@@ -57,7 +62,7 @@ async function actorOf({ personId, as }: Reader, inClass: ClassRow): Promise<Act
 
 /** The front page: the posts that this reader may read, newest first, with counts that are made of the same list. */
 export async function maybeFront(address: string, reader: Reader, now: Date) {
-  const blog = await maybeBlog(address, reader);
+  const blog = await maybeBlog(address, reader, now);
   if (!blog) return null;
   const { inClass, actor, members, shown } = blog;
   const published = (await listPublished(database, inClass.id)).filter((post) => maySee(blog, post));
@@ -81,8 +86,8 @@ export async function maybeFront(address: string, reader: Reader, now: Date) {
 }
 
 /** One post for a reader; null for everybody whom its audience leaves out, as for a post that is not there. */
-export async function maybePost(address: string, postAddress: string, reader: Reader) {
-  const blog = await maybeBlog(address, reader);
+export async function maybePost(address: string, postAddress: string, reader: Reader, now: Date) {
+  const blog = await maybeBlog(address, reader, now);
   const post = blog && (await findPublished(database, blog.inClass.id, postAddress));
   if (!blog || !post || !maySee(blog, post)) return null;
   const body = openDocument(JSON.parse(post.body));
@@ -97,11 +102,11 @@ export async function maybePost(address: string, postAddress: string, reader: Re
 }
 
 /** A hand-in as it was, at its own address, for its writer and the teachers. */
-export async function maybeKept(address: string, receipt: number, personId: string | null) {
+export async function maybeKept(address: string, receipt: number, personId: string | null, now: Date) {
   const inClass = await findClassByAddress(database, address);
   const handIn =
     inClass && Number.isSafeInteger(receipt) ? await findHandInByReceipt(database, receipt) : null;
-  const found = handIn && (await findPostToShow(database, handIn.postId));
+  const found = handIn && (await findPostToShow(database, handIn.postId, now));
   if (!inClass || !handIn || !found || found.classId !== inClass.id || personId === null) return null;
   const actor = await findActor(database, inClass.id, personId);
   const { subject } = found;
@@ -124,9 +129,11 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   };
 }
 
-function maySee({ actor, shown }: Blog, post: PublishedRow): boolean {
+function maySee({ actor, shown, appears }: Blog, post: PublishedRow): boolean {
   const passphraseShown = shown.has('') || shown.has(post.postId);
-  return may(actor, 'post.read', { writerId: post.writerId, publishedTo: post.audience, passphraseShown });
+  // A consent may have run out since the post was published: nobody has to be there for it to count.
+  const publishedTo = narrower(post.audience, widestWith(appears(post.writerId)));
+  return may(actor, 'post.read', { writerId: post.writerId, publishedTo, passphraseShown });
 }
 
 function shownBlog({ title, subtitle, schoolName, groupName, address }: ClassRow) {
@@ -155,11 +162,11 @@ function card(post: PublishedRow, blog: Blog) {
  * People of the class see each other as they do in class; others by the class's naming rule, and then the monogram is
  * of no more than that name.
  */
-function shownWriter(member: MemberRow | undefined, { actor, inClass }: Blog) {
+function shownWriter(member: MemberRow | undefined, { actor, inClass, appears }: Blog) {
   if (!member) return { name: '', monogram: '' };
   if (actor.role !== null && actor.role !== 'reader')
     return { name: nameInClass(member), monogram: monogram(member) };
-  const name = nameOutside(member, inClass.namingRule);
+  const name = nameOutside(member, namingWith(appears(member.personId), inClass.namingRule));
   const [givenName = '', familyName = ''] = name.split(' ');
   return { name, monogram: monogram({ givenName, familyName, penName: null }) };
 }

@@ -1,7 +1,8 @@
 import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { done, refused } from '../access/useCase';
-import { drawBack, type DrawnBack } from '../publications/drawBack';
+import { drawBackWithoutConsent } from '../consents/appearances';
+import { drawBack, listWritersBeyond, type DrawnBack } from '../publications/drawBack';
 import { classUseCase } from './classUseCase';
 import { updatePrivacy } from './queries';
 
@@ -11,6 +12,7 @@ interface Input {
   readonly namingRule: NamingRule;
   readonly searchEngines: boolean;
   readonly editorsRead: boolean;
+  readonly consentNeeded: boolean;
 }
 
 /**
@@ -26,12 +28,17 @@ export const changePrivacy = classUseCase<Input, { readonly drawnBack: readonly 
     namingRule: { enum: NAMING_RULES },
     searchEngines: { type: 'boolean' },
     editorsRead: { type: 'boolean' },
+    consentNeeded: { type: 'boolean' },
   },
   async run(input, _, { database, personId, now }) {
     if (input.searchEngines && input.ceiling !== 'everyone')
       return refused('class.foundOnlyIfPublic', 'searchEngines');
     await updatePrivacy(database, input);
     const whose = { classId: input.classId };
-    return done({ drawnBack: await drawBack(database, whose, { to: input.ceiling, by: personId, now }) });
+    const drawnBack = [...(await drawBack(database, whose, { to: input.ceiling, by: personId, now }))];
+    if (input.consentNeeded)
+      for (const writerId of await listWritersBeyond(database, input.classId))
+        drawnBack.push(...(await drawBackWithoutConsent(database, writerId, { by: personId, now })));
+    return done({ drawnBack });
   },
 });

@@ -41,7 +41,13 @@ beforeEach(async () => {
 afterAll(closePool);
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
-const OPEN = { ceiling: 'everyone', namingRule: 'penName', searchEngines: false, editorsRead: false };
+const OPEN = {
+  ceiling: 'everyone',
+  namingRule: 'penName',
+  searchEngines: false,
+  editorsRead: false,
+  consentNeeded: false,
+};
 
 describe('a new class', () => {
   const make = (input: object) =>
@@ -144,7 +150,7 @@ describe('the settings', () => {
   test('a lowered ceiling draws posts back at once, and names them', async () => {
     const postId = await writePost(house, await setWork(house));
     await acceptPost(house, postId, await handInPost(house, postId));
-    const seen = (personId: string | null) => maybePost('wind', '2-skies', readerOf(personId));
+    const seen = (personId: string | null) => maybePost('wind', '2-skies', readerOf(personId), NOW);
     expect(await seen(null)).not.toBeNull();
     const { drawnBack } = await succeeded(
       as(house, 'teacher', changePrivacy, { classId: house.classId, ...OPEN, ceiling: 'ourClass' }),
@@ -215,7 +221,7 @@ test('who has left keeps the name on what they published', async () => {
   await succeeded(
     as(house, 'teacher', removeStudents, { classId: house.classId, personIds: [house.people.writer] }),
   );
-  expect((await maybePost('wind', '2-skies', readerOf(null)))?.writer.name).toBe('Wren');
+  expect((await maybePost('wind', '2-skies', readerOf(null), NOW))?.writer.name).toBe('Wren');
   // Outside the class now: no further words, although the post is still theirs.
   const input = {
     postId,

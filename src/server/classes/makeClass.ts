@@ -68,6 +68,7 @@ export async function insertOwnClass(
     namingRule: 'firstName',
     passcodeKind: 'pictures',
     namesTyped: false,
+    consentNeeded: true,
     createdAt: now,
   });
   await insertMembership(database, { classId: id, personId, role: 'teacher', joinedAt: now });

@@ -26,6 +26,8 @@ export interface ClassRow {
   readonly editorsRead: boolean;
   /** Whether public posts may be found by search engines. */
   readonly searchEngines: boolean;
+  /** Whether writing goes beyond the class only with consent. */
+  readonly consentNeeded: boolean;
   /** When its teacher had gone through the set-up; null before. */
   readonly settledAt: Date | null;
   /** Since when the class is read only. */
@@ -49,7 +51,8 @@ export interface MemberRow {
 const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, school_name AS schoolName, code,
   time_zone AS timeZone, language, ceiling, naming_rule AS namingRule, passcode_kind AS passcodeKind,
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
-  search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt`;
+  search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
+  consent_needed AS consentNeeded`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -91,10 +94,14 @@ export async function listClassesOf(
 }
 
 /** Truth values arrive as numbers, lists as JSON. */
-type StoredClass = Omit<ClassRow, 'namesTyped' | 'year' | 'editorsRead' | 'searchEngines'> & {
+type StoredClass = Omit<
+  ClassRow,
+  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded'
+> & {
   readonly namesTyped: number;
   readonly editorsRead: number;
   readonly searchEngines: number;
+  readonly consentNeeded: number;
   readonly terms: string;
   readonly holidays: string;
   readonly schoolDays: string;
@@ -106,6 +113,7 @@ function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRo
     namesTyped: row.namesTyped === 1,
     editorsRead: row.editorsRead === 1,
     searchEngines: row.searchEngines === 1,
+    consentNeeded: row.consentNeeded === 1,
     year: {
       terms: JSON.parse(terms) as SchoolYear['terms'],
       holidays: JSON.parse(holidays) as SchoolYear['holidays'],
@@ -155,9 +163,9 @@ export async function isResting(database: Database, classId: string | null): Pro
 export async function insertClass(database: Database, row: NewClassRow): Promise<void> {
   await database.change(
     `INSERT INTO classes (id, address, title, group_name, subtitle, school_name, code, time_zone, language, ceiling, naming_rule,
-       passcode_kind, names_typed, settled_at, created_at)
+       passcode_kind, names_typed, consent_needed, settled_at, created_at)
      VALUES (:id, :address, :title, :groupName, :subtitle, :schoolName, :code, :timeZone, :language, :ceiling, :namingRule,
-       :passcodeKind, :namesTyped, :settledAt, :createdAt)`,
+       :passcodeKind, :namesTyped, :consentNeeded, :settledAt, :createdAt)`,
     { ...row },
   );
   await insertAddress(database, { classId: row.id, address: row.address, since: row.createdAt });
@@ -287,18 +295,20 @@ export async function updatePrivacy(
     namingRule,
     searchEngines,
     editorsRead,
+    consentNeeded,
   }: {
     readonly classId: string;
     readonly ceiling: Audience;
     readonly namingRule: NamingRule;
     readonly searchEngines: boolean;
     readonly editorsRead: boolean;
+    readonly consentNeeded: boolean;
   },
 ): Promise<void> {
   await database.change(
     `UPDATE classes SET ceiling = :ceiling, naming_rule = :namingRule, search_engines = :searchEngines,
-       editors_read = :editorsRead WHERE id = :classId`,
-    { classId, ceiling, namingRule, searchEngines, editorsRead },
+       editors_read = :editorsRead, consent_needed = :consentNeeded WHERE id = :classId`,
+    { classId, ceiling, namingRule, searchEngines, editorsRead, consentNeeded },
   );
 }
 
@@ -320,4 +330,14 @@ export async function listFoundAddresses(database: Database): Promise<readonly s
     "SELECT address FROM classes WHERE search_engines AND ceiling = 'everyone' ORDER BY address",
   );
   return rows.map((row) => row.address);
+}
+
+/** The classes that a person is or was in. */
+export async function listClassesEverOf(database: Database, personId: string): Promise<readonly ClassRow[]> {
+  const rows = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes
+     WHERE id IN (SELECT class_id FROM memberships WHERE person_id = :personId) ORDER BY title`,
+    { personId },
+  );
+  return rows.map(asStored);
 }

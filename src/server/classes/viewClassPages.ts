@@ -77,6 +77,7 @@ export async function maybePrivacy({ personId, role, inClass }: Desk) {
     namingRule: inClass.namingRule,
     searchEngines: inClass.searchEngines,
     editorsRead: inClass.editorsRead,
+    consentNeeded: inClass.consentNeeded,
     passphraseSince: since && dateInWords(since.getTime(), inClass.timeZone, inClass.language),
     published: Object.fromEntries(
       AUDIENCES.map((audience) => [audience, publications.filter((one) => one.audience === audience).length]),

@@ -33,7 +33,8 @@ beforeEach(async () => {
 afterAll(closePool);
 
 const visitor = (device: string | null) => ({ personId: null, device, as: null });
-const reads = async (device: string | null) => (await maybePost('wind', '2-skies', visitor(device))) !== null;
+const reads = async (device: string | null) =>
+  (await maybePost('wind', '2-skies', visitor(device), NOW)) !== null;
 const setFor = (passphrase: string) =>
   as(house, 'teacher', setPassphrase, { classId: house.classId, passphrase });
 const show = (passphrase: string, device = 'device', address = '192.0.2.7', input = {}) =>

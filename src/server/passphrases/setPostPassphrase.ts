@@ -21,7 +21,7 @@ export const setPostPassphrase: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, passphrase: { type: 'string', maxLength: 200 } },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ postId, passphrase }, { rows: { post, inClass } }, { database, now }) {
     const known = [inClass.title, inClass.groupName, inClass.address, inClass.schoolName, post.title];
     const weakness = passphrase === '' ? null : passphraseWeakness(passphrase, known);

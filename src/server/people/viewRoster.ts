@@ -1,8 +1,11 @@
 import { may } from '../../core/access/may';
 import { monogram, nameInClass } from '../../core/people/names';
+import { consentOn } from '../../core/privacy/consent';
+import { localDate } from '../../core/timing/zonedTime';
 import { agoInWords, dayInWords } from '../../core/timing/inWords';
 import { listAssignments } from '../assignments/queries';
 import { listClassesOf } from '../classes/queries';
+import { listConsentsOfClass } from '../consents/queries';
 import { database } from '../database/database';
 import type { Desk } from '../sessions/desk';
 import { LIMITS } from '../sessions/limits';
@@ -21,6 +24,8 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
     most: soon.account,
   });
   const rows = await listRoster(database, inClass.id);
+  const consents = await listConsentsOfClass(database, inClass.id);
+  const today = localDate(now.getTime(), inClass.timeZone);
   const set = (await listAssignments(database, inClass.id)).filter((one) => one.setAt !== null).length;
   const others = (await listClassesOf(database, personId)).filter(
     (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
@@ -41,11 +46,25 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
       row.lastSeenAt &&
       agoInWords(row.lastSeenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
     posts: row.posts,
+    consents: consents
+      .filter((one) => one.personId === row.personId)
+      .map(({ id, givenBy, relation, purposes, givenOn, until, withdrawn }) => ({
+        id,
+        givenBy,
+        relation,
+        purposes,
+        givenOn,
+        until,
+        withdrawn,
+        holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
+      })),
     left: row.leftAt && dayInWords(row.leftAt.getTime(), inClass.timeZone, inClass.language),
   }));
   return {
     classId: inClass.id,
     code: inClass.code,
+    consentNeeded: inClass.consentNeeded,
+    today,
     assignments: set,
     students: shown.filter((one) => one.left === null),
     gone: shown.filter((one) => one.left !== null),

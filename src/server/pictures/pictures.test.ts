@@ -96,7 +96,9 @@ test('a picture is shown to its uploader, with the hand-in to teachers, and publ
   const { pictureId } = await succeeded(upload('writer', await photograph().toBuffer()));
   const seers = async () => {
     const seen = await Promise.all(
-      EVERYBODY.map((who) => maybeShowPicture({ id: pictureId, width: 480 }, readerOf(personOf(house, who)))),
+      EVERYBODY.map((who) =>
+        maybeShowPicture({ id: pictureId, width: 480 }, readerOf(personOf(house, who)), NOW),
+      ),
     );
     return EVERYBODY.filter((_, index) => seen[index] !== null);
   };
@@ -111,8 +113,10 @@ test('a picture is shown to its uploader, with the hand-in to teachers, and publ
   expect(await seers()).toEqual(['writer', 'coTeacher', 'teacher']);
   await acceptPost(house, postId, handInId);
   expect(await seers()).toEqual(EVERYBODY);
-  expect(await maybeShowPicture({ id: pictureId, width: 481 }, readerOf(house.people.writer))).toBeNull();
   expect(
-    await maybeShowPicture({ id: 'nosuchpicture000', width: 480 }, readerOf(house.people.writer)),
+    await maybeShowPicture({ id: pictureId, width: 481 }, readerOf(house.people.writer), NOW),
+  ).toBeNull();
+  expect(
+    await maybeShowPicture({ id: 'nosuchpicture000', width: 480 }, readerOf(house.people.writer), NOW),
   ).toBeNull();
 });

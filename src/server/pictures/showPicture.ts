@@ -1,6 +1,10 @@
+import { narrower } from '../../core/access/audience';
 import { may, type Actor } from '../../core/access/may';
 import { findActor } from '../access/roles';
 import { database } from '../database/database';
+import { widestWith } from '../../core/privacy/consent';
+import { findClass } from '../classes/queries';
+import { listAppearances } from '../consents/appearances';
 import type { Reader } from '../blog/reader';
 import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
@@ -27,14 +31,18 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
   { personId, device }: Reader,
+  now: Date,
 ): Promise<ShownPicture | null> {
   const checked = check({ id, width });
   const picture = checked.ok ? await findPicture(database, checked.value.id) : null;
   if (!checked.ok || !picture) return null;
   const actor = await findActor(database, picture.classId, personId);
   const shown = device ? await listShown(database, picture.classId, tokenHash(device)) : new Set<string>();
+  const inClass = await findClass(database, picture.classId);
+  const appears = inClass && (await listAppearances(database, inClass, now));
   const uses = (await listUses(database, id)).map(({ postId, ...use }) => ({
     ...use,
+    publishedTo: use.publishedTo && narrower(use.publishedTo, widestWith(appears?.(use.writerId) ?? 'no')),
     passphraseShown: shown.has('') || shown.has(postId),
   }));
   const seen =

@@ -1,7 +1,10 @@
+import { narrower } from '../../core/access/audience';
 import type { Subject } from '../../core/access/may';
+import { widestWith, type Appearance } from '../../core/privacy/consent';
 import type { Found } from '../access/useCase';
 import { findAssignment, type AssignmentRow } from '../assignments/queries';
 import { findClass, type ClassRow } from '../classes/queries';
+import { findAppearance } from '../consents/appearances';
 import type { Database } from '../database/database';
 import { findPublication, type PublicationRow } from '../publications/queries';
 import { findGrade, type GradeRow } from '../reviews/queries';
@@ -11,7 +14,10 @@ import { findPost, listHandIns, listReadings, lockPost, type HandInRow, type Pos
 export interface PostFacts {
   readonly post: PostRow;
   readonly assignment: AssignmentRow;
+  /** The class; its ceiling is lowered to what consent allows for the writer. */
   readonly inClass: ClassRow;
+  /** How the writer may appear outside the class. */
+  readonly appears: Appearance;
   /** Those that were not taken back, oldest first. */
   readonly handIns: readonly HandInRow[];
   /** Which teachers have opened the latest of them. */
@@ -21,25 +27,39 @@ export interface PostFacts {
 }
 
 /** Reads a post to change it: its row is held until the transaction ends. */
-export async function findPostToActOn(database: Database, postId: string): Promise<Found<PostFacts> | null> {
-  return factsOf(database, await lockPost(database, postId));
+export async function findPostToActOn(
+  database: Database,
+  postId: string,
+  now: Date,
+): Promise<Found<PostFacts> | null> {
+  return factsOf(database, await lockPost(database, postId), now);
 }
 
 /** Reads a post to show it. */
-export async function findPostToShow(database: Database, postId: string): Promise<Found<PostFacts> | null> {
-  return factsOf(database, await findPost(database, postId));
+export async function findPostToShow(
+  database: Database,
+  postId: string,
+  now: Date,
+): Promise<Found<PostFacts> | null> {
+  return factsOf(database, await findPost(database, postId), now);
 }
 
-async function factsOf(database: Database, post: PostRow | null): Promise<Found<PostFacts> | null> {
+async function factsOf(
+  database: Database,
+  post: PostRow | null,
+  now: Date,
+): Promise<Found<PostFacts> | null> {
   if (!post) return null;
   const assignment = await findAssignment(database, post.assignmentId);
-  const inClass = await findClass(database, post.classId);
-  if (!assignment || !inClass) return null;
+  const ownClass = await findClass(database, post.classId);
+  if (!assignment || !ownClass) return null;
+  const appears = await findAppearance(database, ownClass, { writerId: post.writerId, now });
+  const inClass = { ...ownClass, ceiling: narrower(ownClass.ceiling, widestWith(appears)) };
   const handIns = (await listHandIns(database, post.id)).filter((handIn) => handIn.takenBackAt === null);
   const readBy = (await listReadings(database, post.id)).filter((one) => one.handInId === handIns.at(-1)?.id);
   const publication = await findPublication(database, post.id);
   const grade = await findGrade(database, post.id);
-  const rows = { post, assignment, inClass, handIns, readBy, publication, grade };
+  const rows = { post, assignment, inClass, appears, handIns, readBy, publication, grade };
   return { subject: subjectOf(rows), classId: post.classId, subjectId: post.id, rows };
 }
 

@@ -37,7 +37,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ version }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
     const next = maybeNextStage(post.stage, 'handIn');
     if (!next) return refused('post.cannotFollow');

@@ -275,14 +275,14 @@ test('figures on Today come from one reading', async () => {
   const before = await maybeTeacherToday(await deskFor(house, 'teacher'));
   expect(before).toMatchObject({
     waiting: 0,
-    assignments: [{ handedIn: 0, writing: 0, notBegun: ['Mate E.', 'Wren E.'] }],
+    assignments: [{ handedIn: 0, writing: 0, notBegun: ['Edda E.', 'Mate E.', 'Wren E.'] }],
   });
   const postId = await writePost(house, assignmentId);
   await handInPost(house, postId);
   expect(await maybeTeacherToday(await deskFor(house, 'coTeacher'))).toMatchObject({
     waiting: 1,
     firstWaiting: postId,
-    assignments: [{ handedIn: 1, waiting: 1, notBegun: ['Mate E.'] }],
+    assignments: [{ handedIn: 1, waiting: 1, notBegun: ['Edda E.', 'Mate E.'] }],
   });
   expect(await maybeTeacherToday(await deskFor(house, 'writer'))).toBeNull();
   expect(await listWork(await deskFor(house, 'classmate'))).toMatchObject([

@@ -20,7 +20,7 @@ export const narrowAudience: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ audience }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
     const widest = cappedAudience(inClass.ceiling, assignment.audience, null);
     if (!audiencesUpTo(widest).includes(audience)) return refused('post.onlyTeachersWiden', 'audience');

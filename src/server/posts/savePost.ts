@@ -43,7 +43,7 @@ export const savePost: UseCase<Input, PostFacts, Saved> = {
       writing: writingSchema,
     },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ version, writing: sent }, { rows: { post } }, context) {
     const writing = maybeWriting(sent);
     if (!writing) return refused('post.notADocument', 'body');

@@ -18,7 +18,7 @@ export const takeBack: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 } },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run(_, { rows: { post, handIns, publication } }, { database, now }) {
     const latest = handIns.at(-1);
     const next = maybeNextStage(post.stage, 'takeBack');

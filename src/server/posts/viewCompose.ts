@@ -15,7 +15,7 @@ import { pictureIds } from './writing';
 
 /** Everything that the writing desk shows; null for everybody but the writer. */
 export async function maybeCompose(postId: string, { personId, role, now }: Desk) {
-  const found = await findPostToShow(database, postId);
+  const found = await findPostToShow(database, postId, now);
   if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
   const { post, assignment, inClass, handIns } = found.rows;
   const members = await listMembers(database, inClass.id);

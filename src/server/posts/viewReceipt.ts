@@ -15,8 +15,8 @@ import { findPostToShow, type PostFacts } from './findPostToActOn';
 import { findRevision, type HandInRow } from './queries';
 
 /** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
-export async function maybeReceipt(postId: string, { personId, role }: Desk) {
-  const found = await findPostToShow(database, postId);
+export async function maybeReceipt(postId: string, { personId, role, now }: Desk) {
+  const found = await findPostToShow(database, postId, now);
   if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
   const { post, assignment, inClass, handIns, readBy } = found.rows;
   const handIn = handIns.at(-1);

@@ -34,3 +34,8 @@ export async function drawBack(
     else await putBeforeReaders(database, { postId, revisionId, audience: to, by, now });
   return wider.map(({ postId, writerId, title }) => ({ postId, writerId, title }));
 }
+
+/** The writers of a class whose posts are read by people outside it. */
+export async function listWritersBeyond(database: Database, classId: string): Promise<readonly string[]> {
+  return [...new Set((await listWider(database, { classId }, 'ourClass')).map((one) => one.writerId))];
+}

@@ -1,8 +1,10 @@
-import { cappedAudience } from '../../core/access/audience';
+import { cappedAudience, narrower } from '../../core/access/audience';
+import { widestWith } from '../../core/privacy/consent';
 import { maybeReaches } from '../../core/posts/release';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignment, markOpened, type AssignmentRow } from '../assignments/queries';
 import { findClass, type ClassRow } from '../classes/queries';
+import { listAppearances } from '../consents/appearances';
 import { putBeforeReaders } from './putBeforeReaders';
 import { listAcceptedPosts } from './queries';
 
@@ -36,11 +38,19 @@ export const openSet: UseCase<Input, Rows, { readonly published: number }> = {
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');
     await markOpened(database, assignmentId, now);
     let published = 0;
+    const appears = await listAppearances(database, inClass, now);
     for (const post of await listAcceptedPosts(database, assignmentId)) {
-      const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
+      const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId)));
+      const wished = cappedAudience(ceiling, assignment.audience, post.audience);
       const audience = maybeReaches('opened', assignment.release, wished, { setOpened: true });
       if (!audience) continue;
-      await putBeforeReaders(database, { ...post, audience, by: personId, now });
+      await putBeforeReaders(database, {
+        postId: post.postId,
+        revisionId: post.revisionId,
+        audience,
+        by: personId,
+        now,
+      });
       published += 1;
     }
     return done({ published });

@@ -20,11 +20,12 @@ export const publish: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
   },
-  find: ({ postId }, { database }) => findPostToActOn(database, postId),
-  async run({ audience }, { rows: { post, inClass, handIns } }, { database, personId, now }) {
+  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
+  async run({ audience }, { rows: { post, inClass, appears, handIns } }, { database, personId, now }) {
     const latest = handIns.at(-1);
     if (!latest) return refused('post.cannotFollow');
-    if (!audiencesUpTo(inClass.ceiling).includes(audience)) return refused('publish.tooWide', 'audience');
+    if (!audiencesUpTo(inClass.ceiling).includes(audience))
+      return refused(appears === 'no' ? 'publish.noConsent' : 'publish.tooWide', 'audience');
     // A writer may always ask for fewer readers; a teacher does not go over that wish.
     if (post.audience !== null && !audiencesUpTo(post.audience).includes(audience))
       return refused('publish.writerWantsFewer', 'audience');

@@ -59,10 +59,15 @@ export async function listAcceptedPosts(
   database: Database,
   assignmentId: string,
 ): Promise<
-  readonly { readonly postId: string; readonly revisionId: string; readonly audience: Audience | null }[]
+  readonly {
+    readonly postId: string;
+    readonly writerId: string;
+    readonly revisionId: string;
+    readonly audience: Audience | null;
+  }[]
 > {
   return database.rows(
-    `SELECT posts.id AS postId, hand_ins.revision_id AS revisionId, posts.audience
+    `SELECT posts.id AS postId, posts.writer_id AS writerId, hand_ins.revision_id AS revisionId, posts.audience
      FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.taken_back_at IS NULL
      WHERE posts.assignment_id = :assignmentId AND posts.stage = 'accepted'
        AND hand_ins.ordinal = (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)`,

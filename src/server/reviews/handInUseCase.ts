@@ -38,7 +38,7 @@ export function handInUseCase<Input, Output>(
         ...properties,
       },
     },
-    find: ({ postId }, { database }) => findPostToActOn(database, postId),
+    find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
     async run(input, { rows }, context) {
       const latest = rows.handIns.at(-1);
       if (latest?.id !== input.handInId) return refused('review.newerHandIn');

@@ -15,8 +15,8 @@ import { computeGrade } from './computeGrade';
 import { listJudgements, listNotes } from './queries';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
-export async function maybeReview(postId: string, { personId, role, inClass: own }: Desk) {
-  const found = await findPostToShow(database, postId);
+export async function maybeReview(postId: string, { personId, role, inClass: own, now }: Desk) {
+  const found = await findPostToShow(database, postId, now);
   if (!found || found.classId !== own.id || !may({ personId, role }, 'post.review', found.subject))
     return null;
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;

@@ -6,7 +6,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string; width: string }> },
 ): Promise<Response> {
   const { id, width } = await params;
-  const picture = await maybeShowPicture({ id, width: Number(width) }, await currentReader());
+  const picture = await maybeShowPicture({ id, width: Number(width) }, await currentReader(), new Date());
   if (!picture) return new Response('There is no such picture.', { status: 404 });
   return new Response(new Uint8Array(picture.content), {
     headers: {

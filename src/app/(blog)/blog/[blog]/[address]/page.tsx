@@ -10,7 +10,7 @@ interface Props {
 }
 
 const find = cache(async (blog: string, address: string) =>
-  maybePost(blog, decodeURIComponent(address), await currentReader()),
+  maybePost(blog, decodeURIComponent(address), await currentReader(), new Date()),
 );
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {

@@ -9,7 +9,12 @@ export default async function KeptHandInPage({
   readonly params: Promise<{ blog: string; receipt: string }>;
 }) {
   const { blog, receipt } = await params;
-  const kept = await maybeKept(blog, Number(receipt), (await currentSession())?.person.id ?? null);
+  const kept = await maybeKept(
+    blog,
+    Number(receipt),
+    (await currentSession())?.person.id ?? null,
+    new Date(),
+  );
   if (!kept) notFound();
   return <KeptPage {...kept} />;
 }
