@@ -76,7 +76,7 @@ export class Person {
   control(name: string, within = ''): Promise<WebElement> {
     return this.find(
       By.xpath(
-        `${within}//*[self::button or self::a or @role='menuitem'][contains(@aria-label, ${quoted(name)}) or contains(normalize-space(.), ${quoted(name)})]`,
+        `${within}//*[self::button or self::a or self::summary or @role='menuitem'][contains(@aria-label, ${quoted(name)}) or contains(normalize-space(.), ${quoted(name)})]`,
       ),
     );
   }

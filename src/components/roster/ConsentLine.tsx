@@ -15,7 +15,7 @@ export function ConsentLine({ consents }: { readonly consents: readonly RosterCo
     <>
       <span className="block text-ink">{purposes.map((one) => t(`purposes.${one}`)).join(', ')}</span>
       <span className="text-[13px]">
-        {t('by', { relation: latest.relation, until: latest.until ?? 'none' })}
+        {t('by', { relation: latest.relation, until: latest.untilShown ?? 'none' })}
       </span>
     </>
   );

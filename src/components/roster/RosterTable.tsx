@@ -53,7 +53,6 @@ export function RosterTable(props: RosterTableProps) {
     () => [
       column.accessor('name', { header: t('columns.name'), sortingFn: 'text' }),
       column.accessor('penName', { header: t('columns.penName'), sortingFn: 'text' }),
-      column.accessor('group', { header: t('columns.group'), sortingFn: 'text' }),
       column.accessor('signIn', { header: t('columns.signIn') }),
       column.accessor('consents', { header: t('columns.consent'), enableSorting: false }),
       column.accessor('lastSeen', { header: t('columns.lastSeen'), enableSorting: false }),
@@ -156,7 +155,7 @@ export function RosterTable(props: RosterTableProps) {
             ))}
             {first.length > 0 && rest.length > 0 ? (
               <tr>
-                <th scope="rowgroup" colSpan={9} className="among">
+                <th scope="rowgroup" colSpan={8} className="among">
                   {t('areIn', { count: rest.length })} <small>{t('byName')}</small>
                 </th>
               </tr>
@@ -220,11 +219,11 @@ function StudentRow({ row, onEdit }: StudentRowProps) {
             onClick={() => onEdit(student.personId)}
           >
             {student.name}
+            {student.group ? <small className="block font-normal text-ink-2">{student.group}</small> : null}
           </button>
         </span>
       </th>
       <td>{student.penName ? <i className="font-read">{student.penName}</i> : t('noneYet')}</td>
-      <td>{student.group || t('noGroup')}</td>
       <td className="text-ink">
         <span className="flex items-center gap-2">
           <Mark id={MARKS[student.signIn]} className="s" />

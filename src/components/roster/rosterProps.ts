@@ -8,6 +8,8 @@ export interface RosterConsent {
   readonly purposes: readonly ConsentPurpose[];
   readonly givenOn: string;
   readonly until: string | null;
+  /** The month of its end, in words. */
+  readonly untilShown: string | null;
   readonly withdrawn: boolean;
   /** Whether it holds today. */
   readonly holds: boolean;

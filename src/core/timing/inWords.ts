@@ -56,6 +56,13 @@ export function agoInWords(instant: number, now: number, timeZone: string, local
     : dateInWords(instant, timeZone, locale);
 }
 
+/** The month of a local date with its year: "July 2027". */
+export function monthInWords(date: string, locale: string): string {
+  return new Intl.DateTimeFormat(locale, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${date}T00:00:00Z`),
+  );
+}
+
 /** How many calendar days lie between two local dates; negative when the second is earlier. */
 export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY);

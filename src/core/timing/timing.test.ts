@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { agoInWords, daysBetween, momentInWords, timeInWords } from './inWords';
+import { agoInWords, daysBetween, momentInWords, monthInWords, timeInWords } from './inWords';
 import { addDays, instantOf, isTimeZone, localDate, localMinute, weekday } from './zonedTime';
 
 const DUBLIN = 'Europe/Dublin';
@@ -26,6 +26,10 @@ test.each([
   ['2026-11-12T12:00:00Z', '12 November'],
 ])('what was at %s is remembered as %s', (instant, words) => {
   expect(agoInWords(Date.parse(instant), Date.parse('2026-11-19T16:00:00Z'), DUBLIN, 'en-GB')).toBe(words);
+});
+
+test('a local date’s month is the same wherever one is', () => {
+  expect(monthInWords('2027-07-31', 'en-GB')).toBe('July 2027');
 });
 
 describe('local time', () => {

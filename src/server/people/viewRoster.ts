@@ -2,7 +2,7 @@ import { may } from '../../core/access/may';
 import { monogram, nameInClass } from '../../core/people/names';
 import { consentOn } from '../../core/privacy/consent';
 import { localDate } from '../../core/timing/zonedTime';
-import { agoInWords, dayInWords } from '../../core/timing/inWords';
+import { agoInWords, dayInWords, monthInWords } from '../../core/timing/inWords';
 import { listAssignments } from '../assignments/queries';
 import { listClassesOf } from '../classes/queries';
 import { listConsentsOfClass } from '../consents/queries';
@@ -55,6 +55,7 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
         purposes,
         givenOn,
         until,
+        untilShown: until && monthInWords(until, inClass.language),
         withdrawn,
         holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
       })),

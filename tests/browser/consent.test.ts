@@ -1,0 +1,42 @@
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { Person } from './person';
+
+let teacher: Person;
+let visitor: Person;
+
+beforeAll(async () => {
+  [teacher, visitor] = [await Person.arrive(), await Person.arrive()];
+});
+afterAll(async () => {
+  await teacher.leave();
+  await visitor.leave();
+});
+
+test('what a student wrote is public while consent holds', async () => {
+  await visitor.goTo('/blog/wind');
+  await visitor.press('Thunder clock');
+  await visitor.sees('for everyone');
+});
+
+test('consent that is taken back draws it into the class again, and says which', async () => {
+  await teacher.signInAsTeacher('marisol');
+  await teacher.goTo('/class');
+  await teacher.fill('Find a name', 'kofi');
+  await teacher.press('Change Kofi A.');
+  await teacher.press('Take back the consent of', '//aside');
+  await teacher.sees('in the class again:');
+  await teacher.sees('Thunder clock');
+  await teacher.sees('taken back');
+  await visitor.driver.navigate().refresh();
+  await visitor.sees('There is nothing here for you');
+});
+
+test('a new consent is written down, each problem at its field', async () => {
+  await teacher.press('Write down a consent', '//aside');
+  await teacher.press('Write it down', '//aside');
+  await teacher.sees('Write who gave the consent.');
+  await teacher.fill('Given by', 'Hester Ashgrove');
+  await teacher.press('Write it down', '//aside');
+  await teacher.sees('Hester Ashgrove (mother)');
+  expect(await visitor.shows('Thunder clock')).toBe(false);
+});
