@@ -13,6 +13,8 @@ import { nameClass } from './classes/nameClass';
 import { restClass } from './classes/restClass';
 import { settleClass } from './classes/settleClass';
 import { chooseSignIn } from './classes/chooseSignIn';
+import { deletePerson, previewDeletion } from './people/deletePerson';
+import { restorePerson } from './people/restorePerson';
 import { changeRole } from './people/changeRole';
 import { removeMember } from './people/removeMember';
 import { changePerson } from './people/changePerson';
@@ -64,6 +66,9 @@ export const USE_CASES = {
   importPeople,
   makePasscodes,
   changePerson,
+  previewDeletion,
+  deletePerson,
+  restorePerson,
   changeRole,
   removeMember,
   recordConsent,

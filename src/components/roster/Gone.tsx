@@ -9,7 +9,7 @@ interface GoneProps {
   readonly gone: readonly RosterStudent[];
 }
 
-/** Who has left the class. What they wrote is still there, and they can be taken in again. */
+/** Who has left the class or was deleted. What they wrote is still there, and they can be taken in again or brought back. */
 export function Gone({ classId, gone }: GoneProps) {
   const t = useTranslations('roster.gone');
   const { act, busy, problem } = useDeed();
@@ -23,16 +23,24 @@ export function Gone({ classId, gone }: GoneProps) {
           <li key={one.personId} className="grid-cols-[1fr_auto]">
             <span>
               <b>{one.name}</b>{' '}
-              <span className="calm">{t('since', { day: one.left ?? '', posts: one.posts })}</span>
+              <span className="calm">
+                {one.goneForGood
+                  ? t('deleted', { day: one.goneForGood })
+                  : t('since', { day: one.left ?? '', posts: one.posts })}
+              </span>
             </span>
             <button
               type="button"
               className="act"
               disabled={busy}
-              aria-label={t('againName', { name: one.name })}
-              onClick={() => void act('takeInAgain', { classId, personIds: [one.personId] })}
+              aria-label={t(one.goneForGood ? 'backName' : 'againName', { name: one.name })}
+              onClick={() =>
+                void (one.goneForGood
+                  ? act('restorePerson', { classId, personId: one.personId })
+                  : act('takeInAgain', { classId, personIds: [one.personId] }))
+              }
             >
-              {t('again')}
+              {t(one.goneForGood ? 'back' : 'again')}
             </button>
           </li>
         ))}

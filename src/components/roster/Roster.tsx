@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
 import { Consents } from './Consents';
+import { DeletePerson } from './DeletePerson';
 import { Gone } from './Gone';
 import { PersonForm } from './PersonForm';
 import { RosterTable } from './RosterTable';
@@ -62,6 +63,12 @@ export function Roster(props: RosterProps) {
               classId={classId}
               person={person}
               today={props.today}
+            />
+            <DeletePerson
+              key={`deleting ${person.personId}`}
+              classId={classId}
+              person={person}
+              onDeleted={() => setEditing(null)}
             />
           </>
         ) : (

@@ -33,6 +33,8 @@ export interface RosterStudent {
   readonly consents: readonly RosterConsent[];
   /** Since which day they are no longer in the class. */
   readonly left: string | null;
+  /** For who was deleted: the day on which everything of theirs goes for good. */
+  readonly goneForGood: string | null;
 }
 
 export interface RosterProps {

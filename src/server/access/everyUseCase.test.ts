@@ -35,12 +35,13 @@ interface Ids {
   readonly assignmentId: string;
   readonly postId: string;
   readonly handInId: string;
-  /** A student of the class, one who left it, a reader, an open invitation, a consent of the student, and a second class of both teachers. */
+  /** A student of the class, one who left it, a reader, an open invitation, a consent of the student, a deleted student, and a second class of both teachers. */
   readonly studentId: string;
   readonly leaverId: string;
   readonly readerId: string;
   readonly invitationId: string;
   readonly consentId: string;
+  readonly deletedId: string;
   readonly secondClassId: string;
 }
 
@@ -88,6 +89,9 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   importPeople: ({ classId }) => ({ classId, ...NEWCOMER }),
   makePasscodes: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
   changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
+  previewDeletion: ({ classId, studentId }) => ({ classId, personId: studentId }),
+  deletePerson: ({ classId, studentId }) => ({ classId, personId: studentId }),
+  restorePerson: ({ classId, deletedId }) => ({ classId, personId: deletedId }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
   recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
@@ -160,6 +164,9 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'withdrawConsent',
   'resendInvitation',
   'withdrawInvitation',
+  'previewDeletion',
+  'deletePerson',
+  'restorePerson',
   'changeRole',
   'removeMember',
   'removeStudents',
@@ -195,6 +202,10 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       ...CONSENT,
     }),
   );
+  const deletedId = await addPerson('Del', house.classId, 'student');
+  await succeeded(
+    as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
+  );
   const [consent] = await listConsentsOf(database, studentId);
   const { invitationId } = await succeeded(
     as(house, 'teacher', USE_CASES.invite, {
@@ -216,6 +227,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       readerId: house.people.reader,
       invitationId,
       consentId: consent?.id ?? '',
+      deletedId,
       secondClassId,
     },
   };

@@ -15,7 +15,7 @@ export async function runOneJob(now: Date): Promise<boolean> {
   const job = await inTransaction((transaction) => takeJob(transaction, { now, until }));
   if (!job) return false;
   try {
-    await handle(job);
+    await handle(job, now);
     await finishJob(database, job.id, now);
   } catch (error) {
     const problem = error instanceof Error ? `${error.name}: ${error.message}` : typeof error;
@@ -36,8 +36,8 @@ export async function runOneJob(now: Date): Promise<boolean> {
   return true;
 }
 
-async function handle(job: JobRow): Promise<void> {
+async function handle(job: JobRow, now: Date): Promise<void> {
   const handler = Object.hasOwn(HANDLERS, job.kind) ? HANDLERS[job.kind as keyof typeof HANDLERS] : null;
   if (!handler) throw new Error(`there is no handler for ${job.kind}`);
-  await handler(JSON.parse(job.payload ?? 'null') as never, job.id);
+  await handler(JSON.parse(job.payload ?? 'null') as never, job.id, now);
 }

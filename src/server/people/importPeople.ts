@@ -4,6 +4,7 @@ import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { namesOf, planImport } from './planImport';
 import { importFields, type ImportInput } from './previewImport';
+import { lockDeleted, unhidePerson } from './deletion';
 import { insertStudents, joinClass, type NewStudentRow } from './rosterQueries';
 import { readSource } from './rosterSource';
 import type { RosterRecord } from '../../core/roster/rosterRecord';
@@ -36,8 +37,12 @@ export const importPeople = classUseCase<ImportInput, Imported>({
       await insertStudents(database, made.slice(start, start + BATCH), { classId, at: now });
       progress(Math.min(start + BATCH, made.length), made.length);
     }
-    for (const { personId, record } of joins)
+    for (const { personId, record } of joins) {
+      // Who was deleted and stands in the school's list again is brought back.
+      const deleted = await lockDeleted(database, personId);
+      if (deleted) await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
       await joinClass(database, { classId, personId, groupName: record.group, at: now });
+    }
     return done({ made: made.map(({ id }) => id), joined: joins.map(({ personId }) => personId) });
   },
 });

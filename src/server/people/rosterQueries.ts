@@ -18,6 +18,8 @@ export interface RosterRow {
   readonly passcodeKind: PasscodeKind | null;
   readonly passcodeMadeAt: Date | null;
   readonly lastSeenAt: Date | null;
+  /** When a deleted person goes for good; null for everybody else. */
+  readonly eraseAt: Date | null;
   /** Posts of this class that they began. */
   readonly posts: number;
 }
@@ -33,7 +35,7 @@ export async function listRoster(database: Database, classId: string): Promise<r
     `SELECT people.id AS personId, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
        school_id AS schoolId, group_in_class AS groupName, joined_at AS joinedAt, left_at AS leftAt,
        passcode_hash IS NOT NULL AS hasPasscode, password_hash IS NOT NULL AS hasPassword,
-       people.passcode_kind AS passcodeKind, passcode_made_at AS passcodeMadeAt, last_seen_at AS lastSeenAt,
+       people.passcode_kind AS passcodeKind, passcode_made_at AS passcodeMadeAt, last_seen_at AS lastSeenAt, erase_at AS eraseAt,
        (SELECT COUNT(*) FROM posts WHERE posts.class_id = :classId AND writer_id = people.id) AS posts
      FROM memberships JOIN people ON people.id = memberships.person_id
      WHERE class_id = :classId AND role IN ('student', 'studentEditor') ORDER BY given_name, family_name, people.id`,

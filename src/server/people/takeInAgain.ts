@@ -1,5 +1,6 @@
-import { done, NOT_THERE } from '../access/useCase';
+import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase, personIds } from '../classes/classUseCase';
+import { lockDeleted } from './deletion';
 import { findMembership, joinClass } from './rosterQueries';
 
 interface Input {
@@ -16,6 +17,7 @@ export const takeInAgain = classUseCase<Input, null>({
     for (const personId of wanted) {
       const membership = await findMembership(database, classId, personId);
       if (!membership?.leftAt) return NOT_THERE;
+      if (await lockDeleted(database, personId)) return refused('roster.isDeleted', 'personIds');
       await joinClass(database, { classId, personId, groupName: null, at: now });
     }
     return done(null);

@@ -2,7 +2,7 @@ import { may } from '../../core/access/may';
 import { monogram, nameInClass } from '../../core/people/names';
 import { consentOn } from '../../core/privacy/consent';
 import { localDate } from '../../core/timing/zonedTime';
-import { agoInWords, dayInWords, monthInWords } from '../../core/timing/inWords';
+import { agoInWords, dateInWords, dayInWords, monthInWords } from '../../core/timing/inWords';
 import { listAssignments } from '../assignments/queries';
 import { listClassesOf } from '../classes/queries';
 import { listConsentsOfClass } from '../consents/queries';
@@ -59,6 +59,7 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
         withdrawn,
         holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
       })),
+    goneForGood: row.eraseAt && dateInWords(row.eraseAt.getTime(), inClass.timeZone, inClass.language),
     left: row.leftAt && dayInWords(row.leftAt.getTime(), inClass.timeZone, inClass.language),
   }));
   return {

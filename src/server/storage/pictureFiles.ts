@@ -1,4 +1,4 @@
-import { mkdir, readFile, rename, stat, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { newId } from '../database/newId';
 import { getSettings } from '../settings/settings';
@@ -26,6 +26,11 @@ export async function maybeReadPicture(contentHash: string, width: PictureWidth)
     if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
     throw error;
   }
+}
+
+/** Deletes a picture's files; those that are gone already do not matter. */
+export async function deletePicture(contentHash: string): Promise<void> {
+  for (const width of PICTURE_WIDTHS) await rm(placeOf(contentHash, width), { force: true });
 }
 
 function placeOf(contentHash: string, width: PictureWidth): string {

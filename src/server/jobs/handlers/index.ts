@@ -1,4 +1,5 @@
+import { erasePerson } from './erasePerson';
 import { sendMail } from './sendMail';
 
 /** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
-export const HANDLERS = { sendMail } as const;
+export const HANDLERS = { sendMail, erasePerson } as const;

@@ -1,3 +1,4 @@
+import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { Person } from './person';
 
@@ -39,4 +40,25 @@ test('a new consent is written down, each problem at its field', async () => {
   await teacher.press('Write it down', '//aside');
   await teacher.sees('Hester Ashgrove (mother)');
   expect(await visitor.shows('Thunder clock')).toBe(false);
+});
+
+test('a student who is deleted is out at once, with what becomes of their writing said before', async () => {
+  await visitor.goTo('/blog/wind');
+  await visitor.sees('A thermometer that tells lies in the sun');
+  await teacher.goTo('/class');
+  await teacher.press('Change Elke D.');
+  await teacher.press('Delete this student', '//aside');
+  await teacher.sees('every hand-in, grade and');
+  await teacher.press('Delete Elke D.', '//aside');
+  await teacher.sees('deleted, gone for good on');
+  await visitor.driver.navigate().refresh();
+  await visitor.sees('Wind & Weather');
+  expect(await visitor.shows('A thermometer that tells lies in the sun')).toBe(false);
+});
+
+test('and is brought back with everything', async () => {
+  await teacher.press('Bring back Elke D.');
+  await teacher.find(By.xpath("//*[@aria-label='Change Elke D.']"));
+  await visitor.driver.navigate().refresh();
+  await visitor.sees('A thermometer that tells lies in the sun');
 });

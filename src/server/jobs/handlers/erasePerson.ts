@@ -1,0 +1,20 @@
+import { inTransaction } from '../../database/database';
+import { erasePersonRows, listOwnPictureFiles, lockDeleted } from '../../people/deletion';
+import { deletePicture } from '../../storage/pictureFiles';
+
+/** Erases a person whose time to be brought back is over. Who was brought back meanwhile, or is gone, is left alone. */
+export async function erasePerson(
+  { personId }: { readonly personId: string },
+  _: string,
+  now: Date,
+): Promise<void> {
+  const files = await inTransaction(async (transaction) => {
+    const deleted = await lockDeleted(transaction, personId);
+    if (!deleted || deleted.eraseAt > now) return [];
+    const hashes = await listOwnPictureFiles(transaction, personId);
+    await erasePersonRows(transaction, personId);
+    return hashes;
+  });
+  // After the rows: a file without a row is only litter, a row without its file would be a broken picture.
+  for (const hash of files) await deletePicture(hash);
+}

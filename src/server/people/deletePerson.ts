@@ -1,0 +1,67 @@
+import { may } from '../../core/access/may';
+import { findActor } from '../access/roles';
+import { done, NOT_THERE, refused, type Context, type Refusal } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { listClassesEverOf } from '../classes/queries';
+import type { Database } from '../database/database';
+import { insertJob } from '../jobs/queries';
+import { countHoldings, hidePerson, lockDeleted, type PersonHoldings } from './deletion';
+import { findMembership, isGrownUp } from './rosterQueries';
+
+interface Input {
+  readonly classId: string;
+  readonly personId: string;
+}
+
+const DAY = 86_400_000;
+/** How long a deleted person can be brought back. */
+const REVERSIBLE = 30 * DAY;
+
+const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
+
+/** Says what there is of a student and when it would go, before anything is done. */
+export const previewDeletion = classUseCase<Input, PersonHoldings>({
+  name: 'previewDeletion',
+  action: 'roster.change',
+  looksOnly: true,
+  fields,
+  async run({ classId, personId }, _, context) {
+    const problem = await problemOf(classId, personId, context);
+    return problem ?? done(await countHoldings(context.database, personId));
+  },
+});
+
+/** Deletes a student of the class: hidden at once, brought back within a month if wanted, then gone for good. */
+export const deletePerson = classUseCase<Input, { readonly eraseAt: string }>({
+  name: 'deletePerson',
+  action: 'roster.change',
+  whileResting: true,
+  fields,
+  async run({ classId, personId }, _, context) {
+    const { database, now } = context;
+    const problem = await problemOf(classId, personId, context);
+    if (problem) return problem;
+    const eraseAt = new Date(now.getTime() + REVERSIBLE);
+    await hidePerson(database, { personId, at: now, eraseAt });
+    await insertJob(database, { kind: 'erasePerson', payload: { personId }, at: eraseAt });
+    return done({ eraseAt: eraseAt.toISOString() });
+  },
+});
+
+async function problemOf(
+  classId: string,
+  personId: string,
+  { database, personId: teacher }: Context & { readonly personId: string },
+): Promise<Refusal | null> {
+  if (!(await findMembership(database, classId, personId)) || (await lockDeleted(database, personId)))
+    return NOT_THERE;
+  if (await isGrownUp(database, personId)) return refused('roster.ownAccount');
+  return (await runsAllClassesOf(database, personId, teacher)) ? null : refused('roster.inOtherClasses');
+}
+
+/** Whether a teacher runs every class that a student is or was in: nobody else's class loses somebody by it. */
+async function runsAllClassesOf(database: Database, personId: string, teacher: string): Promise<boolean> {
+  for (const { id } of await listClassesEverOf(database, personId))
+    if (!may(await findActor(database, id, teacher), 'roster.change', {})) return false;
+  return true;
+}

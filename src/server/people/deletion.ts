@@ -1,0 +1,128 @@
+import type { Database } from '../database/database';
+
+/** What there is of a person, counted before it goes. */
+export interface PersonHoldings {
+  readonly posts: number;
+  readonly published: number;
+  readonly revisions: number;
+  readonly notes: number;
+  readonly pictures: number;
+}
+
+export async function countHoldings(database: Database, personId: string): Promise<PersonHoldings> {
+  const [row] = await database.rows<PersonHoldings>(
+    `SELECT (SELECT COUNT(*) FROM posts WHERE writer_id = :personId) AS posts,
+       (SELECT COUNT(*) FROM publications JOIN posts ON posts.id = post_id
+        WHERE writer_id = :personId AND until IS NULL) AS published,
+       (SELECT COUNT(*) FROM revisions JOIN posts ON posts.id = post_id WHERE writer_id = :personId) AS revisions,
+       (SELECT COUNT(*) FROM notes JOIN posts ON posts.id = post_id WHERE writer_id = :personId) AS notes,
+       (SELECT COUNT(*) FROM pictures WHERE uploaded_by = :personId) AS pictures`,
+    { personId },
+  );
+  return row ?? { posts: 0, published: 0, revisions: 0, notes: 0, pictures: 0 };
+}
+
+export interface DeletedRow {
+  readonly deletedAt: Date;
+  readonly eraseAt: Date;
+}
+
+/** When a person was deleted and goes for good, held until the transaction ends; null for who is not deleted. */
+export async function lockDeleted(database: Database, personId: string): Promise<DeletedRow | null> {
+  const [row] = await database.rows<DeletedRow>(
+    `SELECT deleted_at AS deletedAt, erase_at AS eraseAt FROM people
+     WHERE id = :personId AND deleted_at IS NOT NULL FOR UPDATE`,
+    { personId },
+  );
+  return row ?? null;
+}
+
+/**
+ * Hides a person: out of every class, signed out, nothing of theirs before readers. All of it bears the same moment, by
+ * which it is found again when they are brought back.
+ */
+export async function hidePerson(
+  database: Database,
+  { personId, at, eraseAt }: { readonly personId: string; readonly at: Date; readonly eraseAt: Date },
+): Promise<void> {
+  await database.change('UPDATE people SET deleted_at = :at, erase_at = :eraseAt WHERE id = :personId', {
+    personId,
+    at,
+    eraseAt,
+  });
+  await database.change(
+    'UPDATE memberships SET left_at = :at WHERE person_id = :personId AND left_at IS NULL',
+    { personId, at },
+  );
+  await database.change('DELETE FROM sessions WHERE person_id = :personId', { personId });
+  await database.change(
+    `UPDATE publications SET until = :at
+     WHERE until IS NULL AND post_id IN (SELECT id FROM posts WHERE writer_id = :personId)`,
+    { personId, at },
+  );
+}
+
+/** Brings a hidden person back, with the places in classes and the readers that they had at that moment. */
+export async function unhidePerson(
+  database: Database,
+  { personId, deletedAt }: { readonly personId: string; readonly deletedAt: Date },
+): Promise<void> {
+  await database.change('UPDATE people SET deleted_at = NULL, erase_at = NULL WHERE id = :personId', {
+    personId,
+  });
+  await database.change(
+    'UPDATE memberships SET left_at = NULL WHERE person_id = :personId AND left_at = :deletedAt',
+    { personId, deletedAt },
+  );
+  await database.change(
+    `UPDATE publications SET until = NULL
+     WHERE until = :deletedAt AND post_id IN (SELECT id FROM posts WHERE writer_id = :personId)`,
+    { personId, deletedAt },
+  );
+}
+
+/** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
+export async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ hash: string }>(
+    `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE uploaded_by = :personId
+       AND NOT EXISTS (SELECT 1 FROM pictures AS other
+                       WHERE other.content_hash = own.content_hash AND other.uploaded_by <> :personId)`,
+    { personId },
+  );
+  return rows.map((row) => row.hash);
+}
+
+const OWN_POSTS = '(SELECT id FROM posts WHERE writer_id = :personId)';
+const OWN_HAND_INS = `(SELECT id FROM hand_ins WHERE post_id IN ${OWN_POSTS})`;
+const OWN_REVISIONS = `(SELECT id FROM revisions WHERE post_id IN ${OWN_POSTS})`;
+
+/** From the leaves to the root, so that nothing points at what is gone. The log keeps its lines without the name. */
+const ERASING: readonly string[] = [
+  `DELETE FROM readings WHERE hand_in_id IN ${OWN_HAND_INS}`,
+  `DELETE FROM decisions WHERE hand_in_id IN ${OWN_HAND_INS}`,
+  `DELETE FROM notes WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM judgements WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM grades WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM publications WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM hand_ins WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM revision_pictures WHERE revision_id IN ${OWN_REVISIONS}`,
+  `DELETE FROM revisions WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM passphrases_shown WHERE post_id IN ${OWN_POSTS}`,
+  'DELETE FROM posts WHERE writer_id = :personId',
+  `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE uploaded_by = :personId)`,
+  'DELETE FROM pictures WHERE uploaded_by = :personId',
+  'DELETE FROM consents WHERE person_id = :personId',
+  'DELETE FROM password_resets WHERE person_id = :personId',
+  'UPDATE invitations SET person_id = NULL WHERE person_id = :personId',
+  'DELETE FROM invitations WHERE accepted_by = :personId',
+  'DELETE FROM sessions WHERE person_id = :personId',
+  'DELETE FROM memberships WHERE person_id = :personId',
+  'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
+  "DELETE FROM sign_in_attempts WHERE account = CONCAT('student ', :personId)",
+  'DELETE FROM people WHERE id = :personId',
+];
+
+/** Erases everything of a person for good. */
+export async function erasePersonRows(database: Database, personId: string): Promise<void> {
+  for (const statement of ERASING) await database.change(statement, { personId });
+}

@@ -1,0 +1,24 @@
+import { done, NOT_THERE, refused } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { lockDeleted, unhidePerson } from './deletion';
+import { findMembership } from './rosterQueries';
+
+interface Input {
+  readonly classId: string;
+  readonly personId: string;
+}
+
+/** Brings a deleted student back, with the places and readers that they had, while that is still possible. */
+export const restorePerson = classUseCase<Input, null>({
+  name: 'restorePerson',
+  action: 'roster.change',
+  whileResting: true,
+  fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
+  async run({ classId, personId }, _, { database, now }) {
+    const deleted = await lockDeleted(database, personId);
+    if (!deleted || !(await findMembership(database, classId, personId))) return NOT_THERE;
+    if (deleted.eraseAt <= now) return refused('roster.goneForGood');
+    await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
+    return done(null);
+  },
+});
