@@ -177,6 +177,7 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('page.tsx').sort()).toEqual(Object.keys(PAGES).sort());
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
+    'api/archive/route.ts',
     'api/do/[useCase]/route.ts',
     'api/invitation/route.ts',
     'api/names/route.ts',
@@ -251,6 +252,17 @@ describe('writing requests', () => {
     expect((await upload('visitor')).status).toBe(401);
     expect((await upload('writer')).status).toBe(404);
   });
+});
+
+test('an archive is packed for its person and their teachers alone', async () => {
+  const me = await linkOn('/class', 'teacher', /href="\/class\/cards\?for=([0-9a-z]{16})"/);
+  for (const who of EVERYBODY) {
+    const { status } = await get(`/api/archive?person=${me}`, who);
+    expect([who, status]).toEqual([who, may(ACTORS[who], 'roster.change', {}) ? 200 : 404]);
+  }
+  const own = await get('/api/archive', 'writer');
+  expect([own.status, own.headers.get('content-type')]).toEqual([200, 'application/zip']);
+  expect((await get('/api/archive', 'visitor')).status).toBe(404);
 });
 
 test('search engines are asked to keep away from everything', async () => {

@@ -64,6 +64,12 @@ export function OwnSessions({ name, email, sessions }: OwnSessionsProps) {
           {t('endOthers')}
         </button>
       ) : null}
+      <h2 className="section-head mt-10">{t('along')}</h2>
+      <p className="under my-3">{t('whatIsIn')}</p>
+      {/* A file, not a page: nothing for the router. */}
+      <a className="btn" href="/api/archive" download>
+        {t('takeAlong')}
+      </a>
     </Frame>
   );
 }

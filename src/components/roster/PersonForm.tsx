@@ -81,6 +81,9 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
             {t('newCard')}
           </Link>
         )}
+        <a className="btn" href={`/api/archive?person=${person.personId}`} download>
+          {t('archive')}
+        </a>
       </span>
     </form>
   );
