@@ -87,7 +87,7 @@ async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
   for (const student of [...STUDENTS, ...OTHER_STUDENTS])
     secrets.set(student.key, await hashPasscode(student.passcode));
   await inTransaction(async (transaction) => {
-    for (const { key, givenName, familyName, email } of TEACHERS) {
+    for (const { key, givenName, familyName, email, account } of TEACHERS) {
       const passwordHash = secrets.get(key) ?? null;
       const id = newId();
       await insertPerson(transaction, {
@@ -97,7 +97,7 @@ async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
         familyName,
         email,
         passwordHash,
-        account: 'teacher',
+        account,
         createdAt: now,
       });
       ids.set(key, id);

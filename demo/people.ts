@@ -1,3 +1,4 @@
+import type { AccountRole } from '../src/core/access/may';
 import type { ConsentPurpose, ConsentRelation } from '../src/core/privacy/consent';
 
 interface DemoPerson {
@@ -9,6 +10,7 @@ interface DemoPerson {
 export interface DemoTeacher extends DemoPerson {
   readonly email: string;
   readonly password: string;
+  readonly account: AccountRole;
 }
 
 export interface DemoStudent extends DemoPerson {
@@ -30,7 +32,7 @@ export interface DemoConsent {
 }
 
 /** Everybody here is invented. */
-// The last of them is new at the school: she has an account and no class yet.
+// The third is new at the school and has no class yet; the fourth runs the install and teaches nobody.
 export const TEACHERS: readonly DemoTeacher[] = [
   {
     key: 'marisol',
@@ -38,6 +40,7 @@ export const TEACHERS: readonly DemoTeacher[] = [
     familyName: 'Tennant',
     email: 'marisol.tennant@example.org',
     password: 'seven lanterns on the quay',
+    account: 'teacher',
   },
   {
     key: 'idris',
@@ -45,6 +48,7 @@ export const TEACHERS: readonly DemoTeacher[] = [
     familyName: 'Vale',
     email: 'idris.vale@example.org',
     password: 'nine kettles in the fog',
+    account: 'teacher',
   },
   {
     key: 'odile',
@@ -52,6 +56,15 @@ export const TEACHERS: readonly DemoTeacher[] = [
     familyName: 'Marchbank',
     email: 'odile.marchbank@example.org',
     password: 'four saucers by the stove',
+    account: 'teacher',
+  },
+  {
+    key: 'wilma',
+    givenName: 'Wilma',
+    familyName: 'Harcourt',
+    email: 'wilma.harcourt@example.org',
+    password: 'six spoons in the drawer',
+    account: 'administrator',
   },
 ];
 

@@ -1,4 +1,7 @@
 import type { UseCase } from './access/useCase';
+import { changeAccount } from './administration/changeAccount';
+import { makeAccount } from './administration/makeAccount';
+import { retryJobs } from './administration/retryJobs';
 import { changeAssignment } from './assignments/changeAssignment';
 import { makeAssignment } from './assignments/makeAssignment';
 import { setAssignment } from './assignments/setAssignment';
@@ -49,6 +52,9 @@ import { writeNote } from './reviews/writeNote';
 
 /** Everything that a signed-in person can do through the interface. A new use case is named here and nowhere else. */
 export const USE_CASES = {
+  makeAccount,
+  changeAccount,
+  retryJobs,
   makeClass,
   nameClass,
   checkAddress,

@@ -111,6 +111,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/page.tsx': { address: () => '/class', needs: ['roster.read', {}] },
   '(desk)/class/cards/page.tsx': { address: () => '/class/cards', needs: ['roster.read', {}] },
   '(desk)/class/invitations/page.tsx': { address: () => '/class/invitations', needs: ['roster.read', {}] },
+  'administration/page.tsx': { address: () => '/administration', needs: ['install.manage', {}] },
   'account/page.tsx': { address: () => '/account', needs: 'signedIn' },
   'forgotten/page.tsx': { address: () => '/forgotten', needs: 'everybody' },
   // Both say in words what is wrong with a link that leads nowhere.

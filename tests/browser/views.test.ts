@@ -71,6 +71,12 @@ describe.each([
     await isWell('.post-body');
   });
 
+  test('what an administrator sees', async () => {
+    await person.signInAsTeacher('wilma');
+    await person.goTo('/administration');
+    await isWell('main .rows');
+  });
+
   test('what a teacher sees', async () => {
     await person.signInAsTeacher('marisol');
     await isWell('.week');

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassRole } from '../../core/access/may';
 import { send } from '../basics/call';
@@ -20,12 +21,13 @@ export interface ClassesProps {
   }[];
   readonly current: string | null;
   readonly mayMake: boolean;
+  readonly isAdministrator: boolean;
 }
 
 const MARKS = { open: 's-m', settling: 's-h', resting: 's-u' } as const;
 
 /** All classes of a person in one list, and where a teacher makes another. */
-export function Classes({ name, classes, current, mayMake }: ClassesProps) {
+export function Classes({ name, classes, current, mayMake, isAdministrator }: ClassesProps) {
   const t = useTranslations('classes');
   const refusal = useRefusal();
   const [problem, setProblem] = useState('');
@@ -87,6 +89,13 @@ export function Classes({ name, classes, current, mayMake }: ClassesProps) {
         <p role="alert" className="problem">
           {problem}
         </p>
+        {isAdministrator ? (
+          <p className="mt-8">
+            <Link className="btn" href="/administration">
+              {t('administration')}
+            </Link>
+          </p>
+        ) : null}
         {mayMake ? <NewClassForm onMade={(classId) => void turnTo(classId, '/class/settings')} /> : null}
       </main>
     </>

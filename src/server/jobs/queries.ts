@@ -73,3 +73,11 @@ export async function countJobs(
   );
   return rows.map((row) => ({ kind: row.kind, waiting: Number(row.waiting), givenUp: Number(row.givenUp) }));
 }
+
+/** Lets the jobs that failed and wait for a further try begin at once; how many. Those for a later day are left alone. */
+export async function reviveJobs(database: Database, now: Date): Promise<number> {
+  return database.change(
+    'UPDATE jobs SET run_at = :now WHERE done_at IS NULL AND failed_at IS NULL AND problem IS NOT NULL',
+    { now },
+  );
+}

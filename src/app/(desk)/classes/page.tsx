@@ -10,6 +10,7 @@ export default async function ClassesPage() {
       classes={await listOwnClasses(person.id)}
       current={inClass?.id ?? null}
       mayMake={mayMakeClasses(person)}
+      isAdministrator={person.account === 'administrator'}
     />
   );
 }

@@ -1,0 +1,11 @@
+import { notFound } from 'next/navigation';
+import { Install } from '@/components/administration/Install';
+import { maybeInstall } from '@/server/administration/viewInstall';
+import { requireSession } from '@/server/http/desk';
+
+export default async function AdministrationPage() {
+  const { person } = await requireSession();
+  const install = await maybeInstall({ personId: person.id, account: person.account, now: new Date() });
+  if (!install) notFound();
+  return <Install {...install} />;
+}

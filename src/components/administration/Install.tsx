@@ -1,0 +1,149 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { AccountRole } from '../../core/access/may';
+import { Mark } from '../basics/Mark';
+import { useDeed } from '../basics/useDeed';
+import { NewAccount } from './NewAccount';
+
+export interface InstallProps {
+  readonly yourself: string;
+  readonly accounts: readonly {
+    readonly personId: string;
+    readonly name: string;
+    readonly email: string | null;
+    readonly account: AccountRole | null;
+    readonly classes: number;
+    readonly lastSeen: string | null;
+    /** True for who has not chosen a password yet. */
+    readonly waits: boolean;
+  }[];
+  readonly classes: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly students: number;
+    readonly posts: number;
+    readonly pictures: number;
+    readonly resting: boolean;
+  }[];
+  readonly databaseMegabytes: number;
+  readonly wrongTries: readonly { readonly account: string; readonly tries: number; readonly last: string }[];
+  readonly jobs: readonly { readonly kind: string; readonly waiting: number; readonly givenUp: number }[];
+  readonly mail: { readonly server: string; readonly from: string };
+}
+
+/** The install as a whole: accounts, classes and their sizes, what waits, what failed. Never anything that was written. */
+export function Install(props: InstallProps) {
+  const { yourself, accounts, classes, databaseMegabytes, wrongTries, jobs, mail } = props;
+  const t = useTranslations('install');
+  const { act, busy, problem } = useDeed();
+  const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
+  return (
+    <>
+      <header className="lintel">
+        <Link className="mark" href="/classes">
+          <Mark id="house" />
+          {t('product')}
+        </Link>
+      </header>
+      <main className="page" id="main">
+        <h1 className="says">
+          {givenUp > 0 ? t('somethingFailed', { count: givenUp }) : t('heading', { count: classes.length })}
+        </h1>
+        <p className="under">{t('under')}</p>
+        <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_360px]">
+          <section>
+            <h2 className="section-head">{t('accounts', { count: accounts.length })}</h2>
+            <ul className="rows">
+              {accounts.map((one) => (
+                <li key={one.personId} className="sm:grid-cols-[1fr_200px_170px]">
+                  <span>
+                    <b>{one.name}</b>
+                    <span className="calm block">{one.email}</span>
+                  </span>
+                  <span className="calm">
+                    {t('teaches', { count: one.classes })},{' '}
+                    {one.waits ? t('waits') : one.lastSeen ? t('seen', { when: one.lastSeen }) : t('notYet')}
+                  </span>
+                  <select
+                    className="field"
+                    aria-label={t('accountOf', { name: one.name })}
+                    value={one.account ?? ''}
+                    disabled={busy || one.personId === yourself}
+                    onChange={(event) =>
+                      void act('changeAccount', {
+                        personId: one.personId,
+                        account: event.target.value || null,
+                      })
+                    }
+                  >
+                    <option value="teacher">{t('account.teacher')}</option>
+                    <option value="administrator">{t('account.administrator')}</option>
+                    <option value="">{t('account.none')}</option>
+                  </select>
+                </li>
+              ))}
+            </ul>
+            <p role="alert" className="problem">
+              {problem}
+            </p>
+            <h2 className="section-head mt-10">
+              {t('classes', { count: classes.length })}{' '}
+              <small>{t('size', { size: databaseMegabytes })}</small>
+            </h2>
+            <ul className="rows">
+              {classes.map((one) => (
+                <li key={one.id} className="sm:grid-cols-[1fr_auto]">
+                  <b>{[one.title, one.groupName].filter(Boolean).join(', ')}</b>
+                  <span className="calm">
+                    {t('classSize', { students: one.students, posts: one.posts, pictures: one.pictures })}
+                    {one.resting ? `, ${t('resting')}` : ''}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <div className="grid gap-10">
+            <NewAccount />
+            <section>
+              <h2 className="section-head">{t('work')}</h2>
+              <p className="under mt-2">{t('mail', { server: mail.server, from: mail.from })}</p>
+              <ul className="rows">
+                {jobs.map((one) => (
+                  <li key={one.kind} className="grid-cols-[1fr_auto]">
+                    <span>{t.has(`kinds.${one.kind}`) ? t(`kinds.${one.kind}`) : one.kind}</span>
+                    <span className="calm">
+                      {t('waiting', { waiting: one.waiting, givenUp: one.givenUp })}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+              <button
+                type="button"
+                className="act mt-3"
+                disabled={busy}
+                onClick={() => void act('retryJobs', {})}
+              >
+                {t('retry')}
+              </button>
+            </section>
+            <section>
+              <h2 className="section-head">{t('wrongTries')}</h2>
+              {wrongTries.length === 0 ? <p className="under mt-2">{t('noWrongTries')}</p> : null}
+              <ul className="rows">
+                {wrongTries.map((one) => (
+                  <li key={one.account} className="grid-cols-[1fr_auto]">
+                    <span className="break-all">{one.account}</span>
+                    <span className="calm">{t('tries', { count: one.tries, last: one.last })}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </div>
+        </div>
+      </main>
+    </>
+  );
+}

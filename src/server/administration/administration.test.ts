@@ -1,0 +1,96 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import { as, buildHouse, emptyDatabase, NOW, succeeded, type House } from '../../../tests/server/house';
+import { linkIn, mailsTo } from '../../../tests/support/mails';
+import { renewPassword } from '../accounts/renewPassword';
+import { makeClass } from '../classes/makeClass';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { insertJob } from '../jobs/queries';
+import { runOneJob } from '../jobs/runJobs';
+import { findPersonByEmail } from '../people/queries';
+import { signIn } from '../sessions/signIn';
+import { changeAccount } from './changeAccount';
+import { makeAccount } from './makeAccount';
+import { retryJobs } from './retryJobs';
+import { maybeInstall } from './viewInstall';
+
+let house: House;
+const EMAIL = 'nell.new@example.org';
+const from = { address: '192.0.2.7', now: NOW };
+const NELL = { givenName: 'Nell', familyName: 'Quayle', email: EMAIL, account: 'teacher' };
+
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+});
+afterAll(closePool);
+
+const view = () => maybeInstall({ personId: house.people.administrator, account: 'administrator', now: NOW });
+
+test('a new teacher gets an account by mail, and makes a class with it', async () => {
+  await succeeded(as(house, 'administrator', makeAccount, NELL));
+  expect((await view())?.accounts.find((one) => one.email === EMAIL)).toMatchObject({
+    waits: true,
+    classes: 0,
+  });
+  while (await runOneJob(NOW));
+  const token = linkIn((await mailsTo(EMAIL))[0]).replace('/new-password/', '');
+  await succeeded(renewPassword({ token, password: 'four gulls on a mast' }, NOW));
+  expect((await signIn({ as: 'adult', email: EMAIL, password: 'four gulls on a mast' }, from)).ok).toBe(true);
+  const person = await findPersonByEmail(database, EMAIL);
+  expect(person?.account).toBe('teacher');
+});
+
+test.each([
+  [{ givenName: '' }, 'account.noName', 'givenName'],
+  [{ email: 'nell' }, 'account.notAnAddress', 'email'],
+])('%j is refused at its field', async (wanted, code, field) => {
+  expect(await as(house, 'administrator', makeAccount, { ...NELL, ...wanted })).toMatchObject({
+    code,
+    field,
+  });
+});
+
+test('an address is given once, and an account can be taken away', async () => {
+  const { personId } = await succeeded(as(house, 'administrator', makeAccount, NELL));
+  expect(await as(house, 'administrator', makeAccount, NELL)).toMatchObject({ code: 'account.addressTaken' });
+  await succeeded(
+    as(house, 'administrator', changeAccount, { personId: house.people.teacher, account: null }),
+  );
+  const place = { title: 'T', groupName: '', timeZone: 'UTC', language: 'en' };
+  expect(await as(house, 'teacher', makeClass, place)).toMatchObject({ code: 'notThere' });
+  await succeeded(as(house, 'administrator', changeAccount, { personId, account: 'administrator' }));
+});
+
+test('the last administrator stays one', async () => {
+  const own = { personId: house.people.administrator, account: 'teacher' };
+  expect(await as(house, 'administrator', changeAccount, own)).toMatchObject({
+    code: 'account.lastAdministrator',
+  });
+});
+
+test('what waits and what failed is counted, and tried again when asked', async () => {
+  await insertJob(database, { kind: 'noSuchKind', payload: {}, at: NOW });
+  await runOneJob(NOW);
+  expect((await view())?.jobs).toEqual([{ kind: 'noSuchKind', waiting: 1, givenUp: 0 }]);
+  expect(await runOneJob(NOW)).toBe(false);
+  expect(await succeeded(as(house, 'administrator', retryJobs, {}))).toEqual({ jobs: 1 });
+  expect(await runOneJob(NOW)).toBe(true);
+});
+
+test('wrong tries are counted without the names of children', async () => {
+  await signIn(
+    { as: 'student', code: 'WIND1', personId: house.people.writer, passcode: 'cup cup cup' },
+    from,
+  );
+  await signIn({ as: 'adult', email: 'x@example.org', password: 'wrong wrong' }, from);
+  expect((await view())?.wrongTries).toMatchObject([
+    { account: 'adult x@example.org', tries: 1 },
+    { account: 'student', tries: 1 },
+  ]);
+});
+
+test('nobody else sees the install', async () => {
+  for (const account of ['teacher', null] as const)
+    expect(await maybeInstall({ personId: house.people.teacher, account, now: NOW })).toBeNull();
+});

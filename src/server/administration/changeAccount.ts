@@ -1,0 +1,34 @@
+import type { AccountRole } from '../../core/access/may';
+import { done, NOT_THERE, refused } from '../access/useCase';
+import { findPerson } from '../people/queries';
+import { deleteOtherSessions } from '../sessions/queries';
+import { installUseCase } from './installUseCase';
+import { countAdministrators, updateAccount } from './queries';
+
+interface Input {
+  readonly personId: string;
+  /** Null takes the account's rights away; classes that the person teaches stay theirs. */
+  readonly account: AccountRole | null;
+}
+
+/** Changes what somebody is in the install. The last administrator stays one. */
+export const changeAccount = installUseCase<Input, null>({
+  name: 'changeAccount',
+  fields: {
+    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    account: { enum: ['teacher', 'administrator', null] },
+  },
+  async run({ personId, account }, { database }) {
+    const person = await findPerson(database, personId);
+    if (!person) return NOT_THERE;
+    if (
+      person.account === 'administrator' &&
+      account !== 'administrator' &&
+      (await countAdministrators(database)) <= 1
+    )
+      return refused('account.lastAdministrator', 'account');
+    await updateAccount(database, personId, account);
+    if (account === null) await deleteOtherSessions(database, personId, null);
+    return done(null);
+  },
+});

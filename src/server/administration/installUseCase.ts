@@ -1,0 +1,28 @@
+import type { Context, Result, UseCase } from '../access/useCase';
+
+interface Spec<Input, Output> {
+  readonly name: string;
+  /** JSON Schemas of the fields of the input, all of them required. */
+  readonly fields: Readonly<Record<string, object>>;
+  readonly run: (input: Input, context: Context & { readonly personId: string }) => Promise<Result<Output>>;
+}
+
+/** A use case that acts on the install as a whole: an administrator's. */
+export function installUseCase<Input, Output>({
+  name,
+  fields,
+  run,
+}: Spec<Input, Output>): UseCase<Input, null, Output> {
+  return {
+    name,
+    action: 'install.manage',
+    input: {
+      type: 'object',
+      required: Object.keys(fields),
+      additionalProperties: false,
+      properties: fields,
+    },
+    find: () => Promise.resolve({ subject: {}, classId: null, subjectId: null, rows: null }),
+    run: (input, _, context) => run(input, context),
+  };
+}

@@ -1,0 +1,85 @@
+import type { AccountRole } from '../../core/access/may';
+import type { Database } from '../database/database';
+
+export interface AccountRow {
+  readonly personId: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly email: string | null;
+  readonly account: AccountRole | null;
+  readonly hasPassword: boolean;
+  readonly lastSeenAt: Date | null;
+  /** How many classes they teach. */
+  readonly classes: number;
+}
+
+/** Everybody who has an account of the install or teaches a class, by name. */
+export async function listAccounts(database: Database): Promise<readonly AccountRow[]> {
+  const rows = await database.rows<Omit<AccountRow, 'hasPassword'> & { readonly hasPassword: number }>(
+    `SELECT people.id AS personId, given_name AS givenName, family_name AS familyName, email, account,
+       password_hash IS NOT NULL AS hasPassword, last_seen_at AS lastSeenAt,
+       (SELECT COUNT(*) FROM memberships
+        WHERE person_id = people.id AND role IN ('teacher', 'coTeacher') AND left_at IS NULL) AS classes
+     FROM people
+     WHERE account IS NOT NULL
+       OR EXISTS (SELECT 1 FROM memberships WHERE person_id = people.id AND role IN ('teacher', 'coTeacher'))
+     ORDER BY given_name, family_name`,
+  );
+  return rows.map((row) => ({ ...row, hasPassword: row.hasPassword === 1 }));
+}
+
+export interface ClassSizeRow {
+  readonly id: string;
+  readonly title: string;
+  readonly groupName: string;
+  readonly students: number;
+  readonly posts: number;
+  readonly pictures: number;
+  readonly resting: number;
+}
+
+export async function listClassSizes(database: Database): Promise<readonly ClassSizeRow[]> {
+  return database.rows<ClassSizeRow>(
+    `SELECT id, title, group_name AS groupName, rested_at IS NOT NULL AS resting,
+       (SELECT COUNT(*) FROM memberships WHERE class_id = classes.id AND left_at IS NULL
+          AND role IN ('student', 'studentEditor')) AS students,
+       (SELECT COUNT(*) FROM posts WHERE class_id = classes.id) AS posts,
+       (SELECT COUNT(*) FROM pictures WHERE class_id = classes.id) AS pictures
+     FROM classes ORDER BY rested_at IS NOT NULL, title`,
+  );
+}
+
+/** Size of everything in the database, in bytes, as the server estimates it. */
+export async function databaseSize(database: Database): Promise<number> {
+  const [row] = await database.rows<{ size: string | number | null }>(
+    'SELECT SUM(data_length + index_length) AS size FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()',
+  );
+  return Number(row?.size ?? 0);
+}
+
+/** The accounts with the most wrong tries since a moment. Names of students are left out: their teachers see them. */
+export async function listWrongTries(
+  database: Database,
+  since: Date,
+): Promise<readonly { readonly account: string; readonly tries: number; readonly last: Date }[]> {
+  return database.rows(
+    `SELECT IF(account LIKE 'student %', 'student', account) AS account, COUNT(*) AS tries, MAX(at) AS last
+     FROM sign_in_attempts WHERE at > :since GROUP BY 1 ORDER BY tries DESC, account LIMIT 20`,
+    { since },
+  );
+}
+
+export async function updateAccount(
+  database: Database,
+  personId: string,
+  account: AccountRole | null,
+): Promise<void> {
+  await database.change('UPDATE people SET account = :account WHERE id = :personId', { personId, account });
+}
+
+export async function countAdministrators(database: Database): Promise<number> {
+  const [row] = await database.rows<{ count: number }>(
+    "SELECT COUNT(*) AS count FROM people WHERE account = 'administrator' AND password_hash IS NOT NULL FOR UPDATE",
+  );
+  return row?.count ?? 0;
+}

@@ -1,0 +1,44 @@
+import { may, type AccountRole } from '../../core/access/may';
+import { agoInWords } from '../../core/timing/inWords';
+import { database } from '../database/database';
+import { countJobs } from '../jobs/queries';
+import { getSettings } from '../settings/settings';
+import { databaseSize, listAccounts, listClassSizes, listWrongTries } from './queries';
+
+const DAY = 86_400_000;
+
+/** What an administrator sees of the install; null for everybody else. */
+export async function maybeInstall({
+  personId,
+  account,
+  now,
+}: {
+  readonly personId: string;
+  readonly account: AccountRole | null;
+  readonly now: Date;
+}) {
+  if (!may({ personId, role: null, account }, 'install.manage', {})) return null;
+  const ago = (at: Date) => agoInWords(at.getTime(), now.getTime(), 'UTC', 'en-GB');
+  const { mailServer, mailFrom } = getSettings();
+  return {
+    yourself: personId,
+    accounts: (await listAccounts(database)).map((one) => ({
+      personId: one.personId,
+      name: `${one.givenName} ${one.familyName}`.trim(),
+      email: one.email,
+      account: one.account,
+      classes: one.classes,
+      lastSeen: one.lastSeenAt && ago(one.lastSeenAt),
+      waits: !one.hasPassword,
+    })),
+    classes: (await listClassSizes(database)).map((one) => ({ ...one, resting: one.resting === 1 })),
+    databaseMegabytes: Math.round((await databaseSize(database)) / 1024 / 1024),
+    wrongTries: (await listWrongTries(database, new Date(now.getTime() - DAY))).map((one) => ({
+      account: one.account,
+      tries: one.tries,
+      last: ago(one.last),
+    })),
+    jobs: await countJobs(database),
+    mail: { server: new URL(mailServer).host, from: mailFrom },
+  };
+}
