@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
 import { startMailServer } from '../../standins/mailServer';
+import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../server/database/migrate';
 import { startApplication } from './application';
 import { build } from './build';
@@ -9,7 +10,7 @@ import { takeDataFolder } from './dataFolder';
 import { install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
 import { startMariadb } from './mariadb';
-import { isFree } from './ports';
+import { freePort, isFree } from './ports';
 import { step } from './progress';
 
 const DEFAULT_PORT = 4170;
@@ -35,11 +36,18 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     await migrate(database.url, path.join(root, 'src/server/database/migrations'));
     const mail = await startMailServer((await isFree(port + 1)) ? port + 1 : 0);
     running.push(mail);
+    const origin = `http://127.0.0.1:${port}`;
+    const school = await startSchoolSignIn(await freePort(), `${origin}/api/school/back`);
+    running.push(school);
     Object.assign(process.env, {
       DATABASE_URL: database.url,
       PORCH_MAIL: mail.smtp,
+      PORCH_SCHOOL_ISSUER: school.issuer,
+      PORCH_SCHOOL_CLIENT: school.client,
+      PORCH_SCHOOL_SECRET: school.secret,
+      PORCH_SCHOOL_NAME: 'Alder Quay School',
       PORCH_PICTURES: data.pictures,
-      PORCH_ORIGIN: `http://127.0.0.1:${port}`,
+      PORCH_ORIGIN: origin,
     });
     const people = await loadDemo({
       now: new Date(),

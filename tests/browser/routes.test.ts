@@ -185,6 +185,8 @@ test('every page and every route handler is walked here', () => {
     'api/passphrase/route.ts',
     'api/password/route.ts',
     'api/pictures/route.ts',
+    'api/school/back/route.ts',
+    'api/school/route.ts',
     'api/session/route.ts',
     'api/sessions/route.ts',
     'pictures/[id]/[width]/route.ts',

@@ -7,6 +7,7 @@ import { build } from '../../src/launch/build';
 import { startMariadb } from '../../src/launch/mariadb';
 import { freePort } from '../../src/launch/ports';
 import { startMailServer } from '../../standins/mailServer';
+import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../../src/server/database/migrate';
 
 const BUILD = '.next-test';
@@ -23,12 +24,17 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   const port = await freePort();
   const mail = await startMailServer();
   const origin = `http://127.0.0.1:${port}`;
+  const school = await startSchoolSignIn(await freePort(), `${origin}/api/school/back`);
   Object.assign(process.env, {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
     PORCH_ORIGIN: origin,
     PORCH_LOG: 'silent',
     PORCH_MAIL: mail.smtp,
+    PORCH_SCHOOL_ISSUER: school.issuer,
+    PORCH_SCHOOL_CLIENT: school.client,
+    PORCH_SCHOOL_SECRET: school.secret,
+    PORCH_SCHOOL_NAME: 'Alder Quay School',
     PORCH_TEST_MAIL: mail.page,
   });
   await loadDemo({ now: new Date(), progress: () => undefined });
@@ -38,6 +44,7 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   return async () => {
     await application.stop();
     await mail.stop();
+    await school.stop();
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };

@@ -7,9 +7,19 @@ import { Mark } from '../basics/Mark';
 import { AdultForm } from './AdultForm';
 import { StudentSteps } from './StudentSteps';
 
+interface SignInProps {
+  /** The class code that a card's address brought along. */
+  readonly cardCode: string;
+  /** The name of the school's own sign-in, or null where there is none. */
+  readonly school: string | null;
+  /** What went wrong there: a key under `refusals.school`. */
+  readonly schoolProblem: string | null;
+}
+
 /** Signing in: children by class code, name and three picture words; grown-ups by e-mail and password. */
-export function SignIn({ cardCode = '' }: { readonly cardCode?: string }) {
+export function SignIn({ cardCode, school, schoolProblem }: SignInProps) {
   const t = useTranslations('signIn');
+  const refusals = useTranslations('refusals.school');
   const [adult, setAdult] = useState(false);
   return (
     <>
@@ -29,7 +39,20 @@ export function SignIn({ cardCode = '' }: { readonly cardCode?: string }) {
         </span>
       </header>
       <main id="main" className="mx-auto max-w-[430px] px-[18px] py-6">
+        {schoolProblem ? (
+          <p role="alert" className="problem mb-4">
+            {refusals(refusals.has(schoolProblem) ? schoolProblem : 'unreachable')}
+          </p>
+        ) : null}
         {adult ? <AdultForm /> : <StudentSteps cardCode={cardCode} />}
+        {school ? (
+          <p className="mt-8 border-t border-line pt-5">
+            {/* Another origin answers: nothing for the router. */}
+            <a className="btn w-full" href="/api/school">
+              {t('withSchool', { school })}
+            </a>
+          </p>
+        ) : null}
       </main>
     </>
   );

@@ -12,17 +12,31 @@ export interface Settings {
   readonly mailServer: string;
   /** The sender of our mail. */
   readonly mailFrom: string;
+  /** The school's own sign-in (OpenID Connect), or null where there is none. */
+  readonly school: {
+    readonly issuer: string;
+    readonly client: string;
+    readonly secret: string;
+    /** What its button says after "Sign in with". */
+    readonly name: string;
+  } | null;
 }
 
 const check = checkOf<Record<string, string>>({
   type: 'object',
   required: ['DATABASE_URL', 'PORCH_PICTURES', 'PORCH_ORIGIN'],
+  // Its parts come together or not at all.
+  dependencies: { PORCH_SCHOOL_ISSUER: ['PORCH_SCHOOL_CLIENT', 'PORCH_SCHOOL_SECRET'] },
   properties: {
     DATABASE_URL: { type: 'string', pattern: '^mysql://' },
     PORCH_PICTURES: { type: 'string', minLength: 1 },
     PORCH_ORIGIN: { type: 'string', pattern: '^https?://[^/]+$' },
     PORCH_MAIL: { type: 'string', pattern: '^smtps?://' },
     PORCH_MAIL_FROM: { type: 'string', pattern: '@' },
+    PORCH_SCHOOL_ISSUER: { type: 'string', pattern: '^https?://' },
+    PORCH_SCHOOL_CLIENT: { type: 'string', minLength: 1 },
+    PORCH_SCHOOL_SECRET: { type: 'string', minLength: 1 },
+    PORCH_SCHOOL_NAME: { type: 'string', minLength: 1 },
     PORCH_LOG: { enum: ['silent', 'error', 'warn', 'info', 'debug'] },
   },
 });
@@ -46,6 +60,14 @@ function readSettings(environment: NodeJS.ProcessEnv): Settings {
     logLevel: environment['PORCH_LOG'] ?? 'info',
     // Without a mail server of the install, mail waits on the list until there is one.
     mailServer: environment['PORCH_MAIL'] ?? 'smtp://127.0.0.1:25',
+    school: environment['PORCH_SCHOOL_ISSUER']
+      ? {
+          issuer: environment['PORCH_SCHOOL_ISSUER'],
+          client: environment['PORCH_SCHOOL_CLIENT'] ?? '',
+          secret: environment['PORCH_SCHOOL_SECRET'] ?? '',
+          name: environment['PORCH_SCHOOL_NAME'] ?? '',
+        }
+      : null,
     mailFrom: environment['PORCH_MAIL_FROM'] ?? 'Green Porch <porch@porch.example>',
   };
 }

@@ -1,0 +1,19 @@
+import { log, originUrl, takeErrand } from '@/server/http/errand';
+import { deviceOf, keepToken } from '@/server/http/request';
+import { endSchoolSignIn } from '@/server/schoolSignIn/endSchoolSignIn';
+
+/** Where the school sends people back to. What went wrong is said on the sign-in page. */
+export async function GET(request: Request): Promise<Response> {
+  try {
+    const errand = await takeErrand();
+    const { search } = new URL(request.url);
+    const result = await endSchoolSignIn(search, { errand, device: deviceOf(request), now: new Date() });
+    if (!result.ok)
+      return Response.redirect(originUrl(`/sign-in?school=${result.code.replace('school.', '')}`), 302);
+    await keepToken(result.value.token, result.value.expiresAt);
+    return Response.redirect(originUrl('/today'), 302);
+  } catch (error) {
+    log().warn({ school: error instanceof Error ? error.name : typeof error });
+    return Response.redirect(originUrl('/sign-in?school=unreachable'), 302);
+  }
+}

@@ -1,0 +1,16 @@
+import { keepErrand, log, originUrl } from '@/server/http/errand';
+import { beginSchoolSignIn } from '@/server/schoolSignIn/beginSchoolSignIn';
+import { hasSchoolSignIn } from '@/server/schoolSignIn/schoolClient';
+
+/** Leads to the school's own sign-in. */
+export async function GET(): Promise<Response> {
+  if (!hasSchoolSignIn()) return new Response('There is nothing here for you.', { status: 404 });
+  try {
+    const { address, errand } = await beginSchoolSignIn();
+    await keepErrand(errand);
+    return Response.redirect(address, 302);
+  } catch (error) {
+    log().warn({ school: error instanceof Error ? error.name : typeof error });
+    return Response.redirect(originUrl('/sign-in?school=unreachable'), 302);
+  }
+}
