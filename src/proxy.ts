@@ -1,8 +1,10 @@
 import { randomBytes } from 'node:crypto';
+import { listFoundAddresses } from './server/classes/queries';
+import { database } from './server/database/database';
 import { NextResponse, type NextRequest } from 'next/server';
 
 /** Gives every page a Content-Security-Policy of its own, and the headers that keep it and its readers to themselves. */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const nonce = randomBytes(16).toString('base64');
   const policy = [
     "default-src 'none'",
@@ -28,9 +30,15 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('cross-origin-opener-policy', 'same-origin');
   response.headers.set('cross-origin-resource-policy', 'same-origin');
   response.headers.set('permissions-policy', 'geolocation=(), microphone=(), camera=(), browsing-topics=()');
-  // Closed to search engines until a class opens itself.
-  response.headers.set('x-robots-tag', 'noindex, nofollow');
+  if (!(await isOpenToSearchEngines(request.nextUrl.pathname)))
+    response.headers.set('x-robots-tag', 'noindex, nofollow');
   return response;
+}
+
+/** Everything is closed to search engines but the blog of a class that has opened itself to them. */
+async function isOpenToSearchEngines(path: string): Promise<boolean> {
+  const blog = /^\/blog\/([a-z0-9-]+)(?:\/[^/]+)?$/.exec(path)?.[1];
+  return blog !== undefined && (await listFoundAddresses(database)).includes(blog);
 }
 
 export const config = { matcher: ['/((?!_next/static|pictures/|icon).*)'] };

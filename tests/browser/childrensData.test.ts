@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { Person } from './person';
+import { origin, Person } from './person';
 
 let teacher: Person;
 let visitor: Person;
@@ -40,6 +40,23 @@ test('a new consent is written down, each problem at its field', async () => {
   await teacher.press('Write it down', '//aside');
   await teacher.sees('Hester Ashgrove (mother)');
   expect(await visitor.shows('Thunder clock')).toBe(false);
+});
+
+test('search engines find a public post once the class opens itself to them, and nothing else', async () => {
+  const robots = async (address: string) => (await fetch(origin() + address)).headers.get('x-robots-tag');
+  expect(await robots('/blog/wind')).toContain('noindex');
+  const open = async (wanted: boolean) => {
+    await teacher.goTo('/class/privacy');
+    const box = await teacher.field('Search engines may find public posts');
+    if ((await box.isSelected()) !== wanted) await box.click();
+    await teacher.press('Keep it');
+    await teacher.sees('Kept.');
+  };
+  await open(true);
+  expect([await robots('/blog/wind'), await robots('/today')]).toEqual([null, 'noindex, nofollow']);
+  expect(await (await fetch(`${origin()}/robots.txt`)).text()).toContain('Allow: /blog/wind');
+  await open(false);
+  expect(await robots('/blog/wind')).toContain('noindex');
 });
 
 test('a student who is deleted is out at once, with what becomes of their writing said before', async () => {

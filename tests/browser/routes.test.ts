@@ -140,6 +140,10 @@ const PAGES: Readonly<Record<string, Page>> = {
     address: () => '/blog/wind',
     needs: ['class.readBlog', { ceiling: 'everyone' }],
   },
+  '(blog)/privacy-notice/[blog]/page.tsx': {
+    address: () => '/privacy-notice/wind',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
   '(blog)/blog/[blog]/[address]/page.tsx': {
     address: () => `/blog/wind/${ids.published}`,
     needs: ['post.read', { writerId: 'another', publishedTo: 'everyone' }],

@@ -42,6 +42,8 @@ describe.each([
     await isWell('.front .card');
     await person.goTo(await addressOf(person, '/blog/wind', '.card a'));
     await isWell('.post-body');
+    await person.goTo('/privacy-notice/wind');
+    await isWell('main h2');
     await person.goTo('/nowhere');
     await isWell('main h1');
   });

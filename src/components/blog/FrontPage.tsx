@@ -1,4 +1,5 @@
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { AskPassphrase } from './AskPassphrase';
 import { Banner, type BlogShown } from './Banner';
 import { PostCard, type CardShown } from './PostCard';
@@ -87,6 +88,9 @@ export function FrontPage(props: FrontPageProps) {
           </aside>
         ) : null}
       </div>
+      <footer className="px-6 pb-8 text-center text-[14px]">
+        <Link href={`/privacy-notice/${blog.address}`}>{t('notice')}</Link>
+      </footer>
     </div>
   );
 }

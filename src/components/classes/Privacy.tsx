@@ -6,6 +6,7 @@ import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { KeepLine } from './KeepLine';
 import { PassphraseForm } from './PassphraseForm';
@@ -74,6 +75,9 @@ export function Privacy(props: PrivacyProps) {
               {t(`eyes.${eyes}`)}
             </a>
           ))}
+          <Link className="act" href={`/privacy-notice/${address}`}>
+            {t('notice')}
+          </Link>
         </nav>
       </div>
       <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-2">

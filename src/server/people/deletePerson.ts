@@ -5,7 +5,7 @@ import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
-import { countHoldings, hidePerson, lockDeleted, type PersonHoldings } from './deletion';
+import { countHoldings, hidePerson, lockDeleted, REVERSIBLE_DAYS, type PersonHoldings } from './deletion';
 import { findMembership, isGrownUp } from './rosterQueries';
 
 interface Input {
@@ -13,9 +13,7 @@ interface Input {
   readonly personId: string;
 }
 
-const DAY = 86_400_000;
-/** How long a deleted person can be brought back. */
-const REVERSIBLE = 30 * DAY;
+const REVERSIBLE = REVERSIBLE_DAYS * 86_400_000;
 
 const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
 

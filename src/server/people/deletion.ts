@@ -1,5 +1,8 @@
 import type { Database } from '../database/database';
 
+/** For how many days a deleted person can be brought back. */
+export const REVERSIBLE_DAYS = 30;
+
 /** What there is of a person, counted before it goes. */
 export interface PersonHoldings {
   readonly posts: number;

@@ -26,6 +26,7 @@ async function discover(): Promise<Configuration> {
   const insecure = issuer.protocol === 'http:' && issuer.hostname === '127.0.0.1';
   return discovery(issuer, school.client, school.secret, undefined, {
     timeout: 10,
+    // eslint-disable-next-line @typescript-eslint/no-deprecated -- marked so to stand out; it never leaves this machine
     ...(insecure ? { execute: [allowInsecureRequests] } : {}),
   });
 }
