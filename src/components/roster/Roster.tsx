@@ -3,7 +3,7 @@
 import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
 import { Consents } from './Consents';
@@ -19,6 +19,12 @@ export function Roster(props: RosterProps) {
   const t = useTranslations('roster');
   const inWords = useNumberInWords();
   const [editing, setEditing] = useState<string | null>(null);
+  const side = useRef<HTMLElement>(null);
+  const edit = (personId: string) => {
+    setEditing(personId);
+    // Where the form stands below the list, it would open unseen.
+    requestAnimationFrame(() => side.current?.scrollIntoView({ block: 'nearest' }));
+  };
   const waiting = students.filter(needsHelp).length;
   const person = students.find((one) => one.personId === editing);
   return (
@@ -43,10 +49,11 @@ export function Roster(props: RosterProps) {
             </Link>
           ) : null}
         </div>
-        {students.length > 0 ? <RosterTable {...props} onEdit={setEditing} /> : null}
+        {students.length > 0 ? <RosterTable {...props} onEdit={edit} /> : null}
         {gone.length > 0 ? <Gone classId={classId} gone={gone} /> : null}
       </section>
       <aside
+        ref={side}
         className="roster-side"
         aria-label={person ? t('person', { name: person.name }) : t('add.title')}
       >

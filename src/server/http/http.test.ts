@@ -23,8 +23,8 @@ describe('writes come from our own pages', () => {
   });
 });
 
-test('the first address that a proxy names counts', () => {
-  expect(addressOf(request({ 'x-forwarded-for': '192.0.2.1, 198.51.100.7' }))).toBe('192.0.2.1');
+test('the address that the nearest proxy names counts, not what the sender wrote before it', () => {
+  expect(addressOf(request({ 'x-forwarded-for': '192.0.2.1, 198.51.100.7' }))).toBe('198.51.100.7');
   expect(addressOf(request({}))).toBe('unknown');
 });
 

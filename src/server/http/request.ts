@@ -25,9 +25,12 @@ export function isSameOrigin(request: Request): boolean {
   }
 }
 
-/** The network address that a request came from, as far as we can know. */
+/**
+ * The network address that a request came from: what the proxy nearest to us says, which stands last. Whatever stands
+ * before it the sender may have written.
+ */
 export function addressOf(request: Request): string {
-  return (request.headers.get('x-forwarded-for') ?? '').split(',')[0]?.trim().slice(0, 40) || 'unknown';
+  return (request.headers.get('x-forwarded-for') ?? '').split(',').at(-1)?.trim().slice(0, 40) || 'unknown';
 }
 
 /** What kind of device a request came from, in words. */
