@@ -59,7 +59,7 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
             </button>
           </span>
         </div>
-        <ul className="cards">
+        <ul className="sign-in-cards">
           {cards.map((card) => (
             <SignInCard key={card.personId} card={card} className={className} code={code} address={address} />
           ))}

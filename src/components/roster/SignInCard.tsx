@@ -22,8 +22,8 @@ export function SignInCard({ card, className, code, address }: SignInCardProps) 
   const t = useTranslations('cards');
   const words = useTranslations('signIn.words');
   return (
-    <li className="card" aria-label={t('cardOf', { name: card.name })}>
-      <div className="card-head">
+    <li className="sign-in-card" aria-label={t('cardOf', { name: card.name })}>
+      <div className="sign-in-card-head">
         <span>
           <b>{card.name}</b>
           <span>{className}</span>
