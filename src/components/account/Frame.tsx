@@ -1,7 +1,5 @@
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { Mark } from '../basics/Mark';
+import { PlainLintel } from '../desk/PlainLintel';
 
 interface FrameProps {
   /** Where the name of the house leads. */
@@ -11,15 +9,9 @@ interface FrameProps {
 
 /** A page outside every class: the lintel with nothing but the name, and one narrow column. */
 export function Frame({ home, children }: FrameProps) {
-  const t = useTranslations('account');
   return (
     <>
-      <header className="lintel">
-        <Link className="mark" href={home}>
-          <Mark id="house" />
-          {t('product')}
-        </Link>
-      </header>
+      <PlainLintel home={home} />
       <main id="main" className="mx-auto max-w-[460px] px-[18px] py-6">
         {children}
       </main>

@@ -1,9 +1,8 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import type { AccountRole } from '../../core/access/may';
-import { Mark } from '../basics/Mark';
+import { PlainLintel } from '../desk/PlainLintel';
 import { useDeed } from '../basics/useDeed';
 import { NewAccount } from './NewAccount';
 
@@ -42,12 +41,7 @@ export function Install(props: InstallProps) {
   const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
   return (
     <>
-      <header className="lintel">
-        <Link className="mark" href="/classes">
-          <Mark id="house" />
-          {t('product')}
-        </Link>
-      </header>
+      <PlainLintel home="/classes" />
       <main className="page" id="main">
         <h1 className="says">
           {givenUp > 0 ? t('somethingFailed', { count: givenUp }) : t('heading', { count: classes.length })}

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { ClassRole } from '../../core/access/may';
 import { send } from '../basics/call';
 import { Mark } from '../basics/Mark';
+import { PlainLintel } from '../desk/PlainLintel';
 import { useRefusal } from '../basics/useRefusal';
 import { NewClassForm } from './NewClassForm';
 
@@ -44,21 +45,15 @@ export function Classes({ name, classes, current, mayMake, isAdministrator }: Cl
   };
   return (
     <>
-      <header className="lintel">
-        <span className="mark">
-          <Mark id="house" />
-          {t('product')}
-        </span>
-        <span className="who">
-          <button
-            type="button"
-            className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
-            onClick={() => void leave()}
-          >
-            {t('signOut')}
-          </button>
-        </span>
-      </header>
+      <PlainLintel home="/classes">
+        <button
+          type="button"
+          className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
+          onClick={() => void leave()}
+        >
+          {t('signOut')}
+        </button>
+      </PlainLintel>
       <main className="page" id="main">
         <h1 className="says">
           {classes.length > 0

@@ -113,45 +113,25 @@ export function Privacy(props: PrivacyProps) {
           />
           <fieldset className="grid gap-3">
             <legend className="section-head mb-2 w-full">{t('more')}</legend>
-            <label className="flex items-start gap-3">
-              <input
-                type="checkbox"
-                className="mt-1"
-                checked={chosen.consentNeeded}
-                onChange={(event) => change({ consentNeeded: event.target.checked })}
-              />
-              <span>
-                <b className="block">{t('consentNeeded')}</b>
-                <span className="text-ink-2">{t('consentNeededMeans')}</span>
-              </span>
-            </label>
-            <label className="flex items-start gap-3">
-              <input
-                type="checkbox"
-                className="mt-1"
-                disabled={chosen.ceiling !== 'everyone'}
-                checked={chosen.searchEngines}
-                onChange={(event) => change({ searchEngines: event.target.checked })}
-              />
-              <span>
-                <b className="block">{t('searchEngines')}</b>
-                <span className="text-ink-2">
-                  {t(chosen.ceiling === 'everyone' ? 'searchEnginesMeans' : 'searchEnginesNotYet')}
-                </span>
-              </span>
-            </label>
-            <label className="flex items-start gap-3">
-              <input
-                type="checkbox"
-                className="mt-1"
-                checked={chosen.editorsRead}
-                onChange={(event) => change({ editorsRead: event.target.checked })}
-              />
-              <span>
-                <b className="block">{t('editorsRead')}</b>
-                <span className="text-ink-2">{t('editorsReadMeans')}</span>
-              </span>
-            </label>
+            <Setting
+              name={t('consentNeeded')}
+              means={t('consentNeededMeans')}
+              on={chosen.consentNeeded}
+              onChange={(consentNeeded) => change({ consentNeeded })}
+            />
+            <Setting
+              name={t('searchEngines')}
+              means={t(chosen.ceiling === 'everyone' ? 'searchEnginesMeans' : 'searchEnginesNotYet')}
+              on={chosen.searchEngines}
+              disabled={chosen.ceiling !== 'everyone'}
+              onChange={(searchEngines) => change({ searchEngines })}
+            />
+            <Setting
+              name={t('editorsRead')}
+              means={t('editorsReadMeans')}
+              on={chosen.editorsRead}
+              onChange={(editorsRead) => change({ editorsRead })}
+            />
           </fieldset>
           <KeepLine
             busy={busy}
@@ -174,6 +154,33 @@ export function Privacy(props: PrivacyProps) {
         <PassphraseForm classId={classId} since={passphraseSince} isUsed={settings.ceiling !== 'ourClass'} />
       </div>
     </main>
+  );
+}
+
+interface SettingProps {
+  readonly name: string;
+  readonly means: string;
+  readonly on: boolean;
+  readonly disabled?: boolean;
+  readonly onChange: (on: boolean) => void;
+}
+
+/** Something that is so or not, with what it means beside it. */
+function Setting({ name, means, on, disabled = false, onChange }: SettingProps) {
+  return (
+    <label className="flex items-start gap-3">
+      <input
+        type="checkbox"
+        className="mt-1"
+        disabled={disabled}
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>
+        <b className="block">{name}</b>
+        <span className="text-ink-2">{means}</span>
+      </span>
+    </label>
   );
 }
 

@@ -2,8 +2,9 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { RosterStudent } from './rosterProps';
+import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
 
 interface PersonFormProps {
@@ -25,7 +26,6 @@ const LONGEST = {
 /** What is known of a student, to be changed; each problem stands at its field. */
 export function PersonForm({ classId, person, onClose }: PersonFormProps) {
   const t = useTranslations('roster.form');
-  const id = useId();
   const { act, busy, problem, field } = useDeed();
   const [known, setKnown] = useState(
     Object.fromEntries(FIELDS.map((name) => [name, person[name]])) as Record<(typeof FIELDS)[number], string>,
@@ -41,29 +41,17 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
     >
       <h2 className="font-read text-[23px] font-semibold">{person.name}</h2>
       <p className="under">{t('whoSees')}</p>
-      {FIELDS.map((name) => {
-        const wrong = field === name;
-        return (
-          <label key={name} className="grid gap-1" htmlFor={`${id}-${name}`}>
-            <span className="font-semibold">{t(name)}</span>
-            <input
-              id={`${id}-${name}`}
-              className="field"
-              autoComplete="off"
-              maxLength={LONGEST[name]}
-              value={known[name]}
-              aria-invalid={wrong}
-              {...(wrong ? { 'aria-describedby': `${id}-problem` } : {})}
-              onChange={(event) => setKnown({ ...known, [name]: event.target.value })}
-            />
-            {wrong ? (
-              <span id={`${id}-problem`} className="problem" role="alert">
-                {problem}
-              </span>
-            ) : null}
-          </label>
-        );
-      })}
+      {FIELDS.map((name) => (
+        <Field
+          key={name}
+          label={t(name)}
+          autoComplete="off"
+          maxLength={LONGEST[name]}
+          value={known[name]}
+          problem={field === name ? problem : ''}
+          onText={(text) => setKnown({ ...known, [name]: text })}
+        />
+      ))}
       {problem && !FIELDS.some((name) => name === field) ? (
         <p className="problem" role="alert">
           {problem}

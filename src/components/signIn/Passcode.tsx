@@ -58,7 +58,12 @@ export function Passcode({ name, kind, problem, onComplete }: PasscodeProps) {
         {kind === 'pictures'
           ? PICTURE_WORDS.map((word) => (
               <li key={word}>
-                <button type="button" disabled={busy} className="passcode-sign" onClick={() => void choose(word)}>
+                <button
+                  type="button"
+                  disabled={busy}
+                  className="passcode-sign"
+                  onClick={() => void choose(word)}
+                >
                   <WordDrawing word={word} size={52} />
                   {t(`words.${word}`)}
                 </button>

@@ -1,9 +1,8 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import { useState } from 'react';
-import { Mark } from '../basics/Mark';
+import { PlainLintel } from '../desk/PlainLintel';
 import { AdultForm } from './AdultForm';
 import { StudentSteps } from './StudentSteps';
 
@@ -23,21 +22,15 @@ export function SignIn({ cardCode, school, schoolProblem }: SignInProps) {
   const [adult, setAdult] = useState(false);
   return (
     <>
-      <header className="lintel">
-        <Link className="mark" href="/sign-in">
-          <Mark id="house" />
-          {t('product')}
-        </Link>
-        <span className="who">
-          <button
-            type="button"
-            className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
-            onClick={() => setAdult(!adult)}
-          >
-            {adult ? t('forStudents') : t('forGrownUps')}
-          </button>
-        </span>
-      </header>
+      <PlainLintel home="/sign-in">
+        <button
+          type="button"
+          className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
+          onClick={() => setAdult(!adult)}
+        >
+          {adult ? t('forStudents') : t('forGrownUps')}
+        </button>
+      </PlainLintel>
       <main id="main" className="mx-auto max-w-[430px] px-[18px] py-6">
         {schoolProblem ? (
           <p role="alert" className="problem mb-4">
