@@ -33,6 +33,7 @@ import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
+import { seeConcern } from './concerns/seeConcern';
 import { recordConsent } from './consents/recordConsent';
 import { withdrawConsent } from './consents/withdrawConsent';
 import { invite } from './invitations/invite';
@@ -77,6 +78,7 @@ export const USE_CASES = {
   restorePerson,
   changeRole,
   removeMember,
+  seeConcern,
   recordConsent,
   withdrawConsent,
   invite,

@@ -59,6 +59,22 @@ test('search engines find a public post once the class opens itself to them, and
   expect(await robots('/blog/wind')).toContain('noindex');
 });
 
+test('a reader tells the teachers that something is wrong with a post, and they see it on Today', async () => {
+  await visitor.goTo('/blog/wind');
+  await visitor.press('Wind vane');
+  await visitor.press('Tell a teacher');
+  await visitor.press('Tell them');
+  await visitor.sees('Write what is wrong, in a few words.');
+  await visitor.fill('What is wrong here?', 'There is a telephone number in the picture.');
+  await visitor.press('Tell them');
+  await visitor.sees('The teachers of this class have it now.');
+  await teacher.goTo('/today');
+  await teacher.press('A reader has told you about a post');
+  await teacher.sees('There is a telephone number in the picture.');
+  await teacher.press('I have looked into it');
+  await teacher.sees('Everything that was told has been looked into');
+});
+
 test('a student who is deleted is out at once, with what becomes of their writing said before', async () => {
   await visitor.goTo('/blog/wind');
   await visitor.sees('A thermometer that tells lies in the sun');

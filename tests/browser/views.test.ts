@@ -86,7 +86,16 @@ describe.each([
     await isWell('main .rows');
     await person.goTo(await addressOf(person, '/assignments', '.rows a.btn'));
     await isWell('.onebay');
-    for (const page of ['', '/cards', '/invitations', '/privacy', '/settings', '/roles', '/log']) {
+    for (const page of [
+      '',
+      '/cards',
+      '/invitations',
+      '/concerns',
+      '/privacy',
+      '/settings',
+      '/roles',
+      '/log',
+    ]) {
       await person.goTo(`/class${page}`);
       await isWell('.class-tabs + main, .set-up + main');
     }

@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
 import { Banner, type BlogShown } from './Banner';
+import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
 
 export interface PostPageProps extends CardShown {
@@ -49,6 +50,7 @@ export function PostPage({ blog, signedIn, html, labels, audience, ...post }: Po
                 {t('labels', { labels: labels.join(', ') })}
               </p>
             ) : null}
+            <TellTeacher />
           </div>
         </article>
       </main>

@@ -11,6 +11,7 @@ const CLASS_PAGES = {
   '/class': 'roster',
   '/class/cards': 'cards',
   '/class/invitations': 'invitations',
+  '/class/concerns': 'concerns',
   '/class/privacy': 'privacy',
   '/class/settings': 'settings',
   '/class/roles': 'roles',

@@ -25,6 +25,8 @@ interface AssignmentToday {
 }
 
 interface TeacherTodayProps {
+  /** How many things that readers told nobody has looked into yet. */
+  readonly concerns: number;
   readonly assignments: readonly AssignmentToday[];
   readonly waiting: number;
   readonly oldestDay: string | null;
@@ -33,7 +35,8 @@ interface TeacherTodayProps {
 }
 
 /** A teacher's first page: what waits, what is due, what needs a decision. */
-export function TeacherToday({ assignments, waiting, oldestDay, days, firstWaiting }: TeacherTodayProps) {
+export function TeacherToday(props: TeacherTodayProps) {
+  const { assignments, waiting, concerns, oldestDay, days, firstWaiting } = props;
   const t = useTranslations('today');
   const inWords = useNumberInWords();
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
@@ -106,8 +109,18 @@ export function TeacherToday({ assignments, waiting, oldestDay, days, firstWaiti
           </ul>
         </section>
         <section>
-          <h2 className="section-head">{t('needsYou', { count: needs.length })}</h2>
-          {needs.length === 0 ? <p className="py-4 text-ink-2">{t('nothingNeedsYou')}</p> : null}
+          <h2 className="section-head">{t('needsYou', { count: needs.length + (concerns > 0 ? 1 : 0) })}</h2>
+          {concerns > 0 ? (
+            <p className="flex items-center gap-3 border-b border-line py-3">
+              <Mark id="s-w" className="s" />
+              <Link className="act" href="/class/concerns">
+                {t('told', { count: concerns })}
+              </Link>
+            </p>
+          ) : null}
+          {needs.length === 0 && concerns === 0 ? (
+            <p className="py-4 text-ink-2">{t('nothingNeedsYou')}</p>
+          ) : null}
           <ul className="rows">
             {needs.map((need) => (
               <li key={`${need.kind}-${need.assignment.id}`} className="grid-cols-[20px_1fr_auto]">

@@ -20,8 +20,10 @@ import {
   type House,
 } from '../../../tests/server/house';
 import { may, type Actor, type Subject } from '../../core/access/may';
+import { insertConcern } from '../concerns/queries';
 import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
+import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 import { leaveClass } from '../people/rosterQueries';
 import { USE_CASES } from '../useCases';
@@ -41,6 +43,7 @@ interface Ids {
   readonly readerId: string;
   readonly invitationId: string;
   readonly consentId: string;
+  readonly concernId: string;
   readonly deletedId: string;
   readonly secondClassId: string;
 }
@@ -97,6 +100,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   restorePerson: ({ classId, deletedId }) => ({ classId, personId: deletedId }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  seeConcern: ({ classId, concernId }) => ({ classId, concernId }),
   recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
   withdrawConsent: ({ classId, studentId, consentId }) => ({ classId, personId: studentId, consentId }),
   invite: ({ classId }) => ({ classId, role: 'reader', email: 'aunt@example.org', personId: null }),
@@ -166,6 +170,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'changePerson',
   'groupStudents',
   'invite',
+  'seeConcern',
   'recordConsent',
   'withdrawConsent',
   'resendInvitation',
@@ -208,6 +213,15 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       ...CONSENT,
     }),
   );
+  const concernId = newId();
+  await insertConcern(database, {
+    id: concernId,
+    classId: house.classId,
+    postId,
+    toldBy: null,
+    words: 'Look.',
+    toldAt: NOW,
+  });
   const deletedId = await addPerson('Del', house.classId, 'student');
   await succeeded(
     as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
@@ -234,6 +248,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       invitationId,
       consentId: consent?.id ?? '',
       deletedId,
+      concernId,
       secondClassId,
     },
   };

@@ -111,6 +111,7 @@ const ERASING: readonly string[] = [
   `DELETE FROM revision_pictures WHERE revision_id IN ${OWN_REVISIONS}`,
   `DELETE FROM revisions WHERE post_id IN ${OWN_POSTS}`,
   `DELETE FROM passphrases_shown WHERE post_id IN ${OWN_POSTS}`,
+  `DELETE FROM concerns WHERE post_id IN ${OWN_POSTS}`,
   'DELETE FROM posts WHERE writer_id = :personId',
   `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE uploaded_by = :personId)`,
   'DELETE FROM pictures WHERE uploaded_by = :personId',

@@ -4,6 +4,7 @@ import { timeInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { listMembers } from '../classes/queries';
+import { countOpenConcerns } from '../concerns/queries';
 import { database } from '../database/database';
 import { listStandings, type StandingRow } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
@@ -22,6 +23,8 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
   const oldest = waiting[0]?.handedInAt;
   return {
     waiting: waiting.length,
+    /** What readers told that nobody has looked into yet. */
+    concerns: await countOpenConcerns(database, inClass.id),
     firstWaiting: waiting[0]?.postId ?? null,
     oldestDay: oldest ? weekdayInWords(oldest.getTime(), timeZone, language) : null,
     days: weekAround(now, timeZone, language),

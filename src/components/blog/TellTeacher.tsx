@@ -1,0 +1,66 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { usePathname } from 'next/navigation';
+import { useId, useState } from 'react';
+import { send } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+
+/** Under every post: something is wrong here, tell a teacher. Nobody else sees what is told. */
+export function TellTeacher() {
+  const t = useTranslations('blog.tell');
+  const refusal = useRefusal();
+  const id = useId();
+  const [, , blog = '', post = ''] = usePathname().split('/');
+  const [open, setOpen] = useState(false);
+  const [words, setWords] = useState('');
+  const [problem, setProblem] = useState('');
+  const [told, setTold] = useState(false);
+  const tell = async () => {
+    const input = { blog: decodeURIComponent(blog), post: decodeURIComponent(post), words };
+    const outcome = await send('/api/concern', 'POST', JSON.stringify(input));
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setTold(outcome.ok);
+  };
+  if (told)
+    return (
+      <p role="status" className="mt-8 text-ink-2">
+        {t('told')}
+      </p>
+    );
+  return (
+    <div className="mt-8">
+      <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {t('open')}
+      </button>
+      {open ? (
+        <form
+          className="mt-3 grid max-w-[460px] gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void tell();
+          }}
+        >
+          <label className="grid gap-1" htmlFor={id}>
+            <span className="font-semibold">{t('what')}</span>
+            <span className="text-[13.5px] text-ink-2">{t('who')}</span>
+            <textarea
+              id={id}
+              className="field"
+              rows={3}
+              maxLength={2000}
+              value={words}
+              aria-invalid={problem !== ''}
+              aria-describedby={`${id}-problem`}
+              onChange={(event) => setWords(event.target.value)}
+            />
+          </label>
+          <p id={`${id}-problem`} role="alert" className="problem">
+            {problem}
+          </p>
+          <button className="btn justify-self-start">{t('send')}</button>
+        </form>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { Mark } from '../basics/Mark';
+import { useDeed } from '../basics/useDeed';
+
+export interface ConcernsProps {
+  readonly classId: string;
+  readonly concerns: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly writer: string;
+    readonly address: string | null;
+    readonly from: string | null;
+    readonly words: string;
+    readonly when: string;
+    readonly seen: boolean;
+  }[];
+}
+
+/** What readers told the teachers about posts, what nobody has looked into yet first. */
+export function Concerns({ classId, concerns }: ConcernsProps) {
+  const t = useTranslations('concerns');
+  const { act, busy, problem } = useDeed();
+  const open = concerns.filter((one) => !one.seen).length;
+  return (
+    <main className="page" id="main">
+      <h1 className="says">{concerns.length === 0 ? t('none') : t('heading', { count: open })}</h1>
+      <p className="under">{t('under')}</p>
+      <ul className="rows mt-6">
+        {concerns.map((one) => (
+          <li key={one.id} className="sm:grid-cols-[24px_1fr_200px_auto]">
+            <Mark id={one.seen ? 's-m' : 's-w'} className="s" />
+            <span>
+              <span className="block whitespace-pre-wrap font-read text-[17px]">{one.words}</span>
+              <span className="calm">{t('about', { title: one.title, writer: one.writer })}</span>
+            </span>
+            <span className="calm">{t('from', { from: one.from ?? t('aReader'), when: one.when })}</span>
+            <span className="flex gap-4">
+              {one.address ? (
+                <Link className="act" href={one.address} aria-label={t('lookAt', { title: one.title })}>
+                  {t('look')}
+                </Link>
+              ) : null}
+              {one.seen ? null : (
+                <button
+                  type="button"
+                  className="act"
+                  disabled={busy}
+                  onClick={() => void act('seeConcern', { classId, concernId: one.id })}
+                >
+                  {t('seen')}
+                </button>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Database } from '../database/database';
+
+export interface ConcernRow {
+  readonly id: string;
+  readonly classId: string;
+  readonly postId: string;
+  readonly title: string;
+  readonly writerId: string;
+  readonly address: string | null;
+  /** Null for a reader who was not signed in. */
+  readonly toldBy: string | null;
+  readonly words: string;
+  readonly toldAt: Date;
+  readonly seenAt: Date | null;
+}
+
+export async function insertConcern(
+  database: Database,
+  concern: Pick<ConcernRow, 'id' | 'classId' | 'postId' | 'toldBy' | 'words' | 'toldAt'>,
+): Promise<void> {
+  await database.change(
+    `INSERT INTO concerns (id, class_id, post_id, told_by, words, told_at)
+     VALUES (:id, :classId, :postId, :toldBy, :words, :toldAt)`,
+    concern,
+  );
+}
+
+/** What readers told the teachers of a class, what nobody has looked into yet first. */
+export async function listConcerns(database: Database, classId: string): Promise<readonly ConcernRow[]> {
+  return database.rows<ConcernRow>(
+    `SELECT concerns.id, concerns.class_id AS classId, post_id AS postId, posts.title, posts.writer_id AS writerId,
+       posts.address, told_by AS toldBy, words, told_at AS toldAt, seen_at AS seenAt
+     FROM concerns JOIN posts ON posts.id = concerns.post_id
+     WHERE concerns.class_id = :classId ORDER BY seen_at IS NOT NULL, told_at DESC LIMIT 200`,
+    { classId },
+  );
+}
+
+export async function countOpenConcerns(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ count: number }>(
+    'SELECT COUNT(*) AS count FROM concerns WHERE class_id = :classId AND seen_at IS NULL',
+    { classId },
+  );
+  return row?.count ?? 0;
+}
+
+export async function markSeen(
+  database: Database,
+  seen: { readonly id: string; readonly classId: string; readonly by: string; readonly at: Date },
+): Promise<number> {
+  return database.change(
+    `UPDATE concerns SET seen_by = :by, seen_at = :at WHERE id = :id AND class_id = :classId AND seen_at IS NULL`,
+    seen,
+  );
+}
