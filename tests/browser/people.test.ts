@@ -37,6 +37,9 @@ async function invite(email: string, role: string): Promise<void> {
 
 test('a teacher asks family and a colleague by mail, and corrects an address', async () => {
   await teacher.signInAsTeacher('idris');
+  await teacher.goTo('/classes');
+  await teacher.press('The Moss Garden', '//main');
+  await teacher.driver.wait(until.urlContains('/today'), 20_000);
   await teacher.goTo('/class/invitations');
   await teacher.sees('Nobody was asked by mail yet');
   await invite('rosa at example.org', 'reader');
@@ -47,7 +50,7 @@ test('a teacher asks family and a colleague by mail, and corrects an address', a
   await teacher.fill('The right address', AUNT);
   await teacher.press('Send it there');
   await teacher.sees(AUNT);
-  await invite(TEACHERS[2]!.email, 'co-teacher');
+  await invite(TEACHERS[3]!.email, 'co-teacher');
   await teacher.sees('2 invitations wait for an answer');
 });
 
@@ -76,7 +79,7 @@ test('it is accepted with a new account on a phone', async () => {
 });
 
 test('and with the account that exists', async () => {
-  const { email, password } = TEACHERS[2]!;
+  const { email, password } = TEACHERS[3]!;
   await colleague.goTo(await linkFor(email, 'asks you into'));
   await colleague.sees('Come into The Moss Garden');
   await colleague.fill('Password', 'not this one');
@@ -86,7 +89,7 @@ test('and with the account that exists', async () => {
   await colleague.press('Accept with this account');
   await colleague.sees('you teach it with others');
   await teacher.goTo('/class/roles');
-  await teacher.sees('Odile Marchbank');
+  await teacher.sees('Wilma Harcourt');
   await teacher.sees('Rosa Q.');
 });
 

@@ -177,6 +177,7 @@ interface Wanted {
   readonly audience?: Audience;
   readonly missing?: 'warns' | 'stops';
   readonly draftsOpen?: boolean;
+  readonly lateRule?: object;
   readonly set?: boolean;
 }
 

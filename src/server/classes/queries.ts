@@ -122,12 +122,13 @@ function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRo
   };
 }
 
-/** Everybody who is or was in a class: what they wrote keeps their name. */
+/** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
 export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
   return database.rows<MemberRow>(
     `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName,
        people.passcode_kind AS passcodeKind
-     FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`,
+     FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId
+     ORDER BY role <> 'teacher', given_name, family_name`,
     { classId },
   );
 }

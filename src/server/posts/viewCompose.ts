@@ -2,6 +2,7 @@ import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { monogram, nameOutside, teacherName } from '../../core/people/names';
+import { namingWith } from '../../core/privacy/consent';
 import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
 import { assignmentToCheck } from '../assignments/context';
@@ -45,7 +46,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     writer: {
       id: personId,
       monogram: monogram(writer),
-      nameOutside: nameOutside(writer, inClass.namingRule),
+      nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
     notes: (await listNotes(database, post.id)).map((note) => ({

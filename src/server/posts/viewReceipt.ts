@@ -4,11 +4,13 @@ import { links, maybeWebAddress } from '../../core/document/links';
 import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../core/people/names';
+import { lateRuleIn } from '../assignments/lateRuleIn';
+import { namingWith } from '../../core/privacy/consent';
 import { daysLate } from '../../core/grading/daysLate';
 import { mark } from '../../core/requirements/slats';
 import { daysBetween, momentInWords } from '../../core/timing/inWords';
 import { localDate, localMinute } from '../../core/timing/zonedTime';
-import { listEverMembers } from '../classes/queries';
+import { listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
@@ -21,7 +23,7 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
   const { post, assignment, inClass, handIns, readBy } = found.rows;
   const handIn = handIns.at(-1);
   const revision = handIn && (await findRevision(database, handIn.revisionId));
-  const members = await listEverMembers(database, inClass.id);
+  const members = await listMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
   if (!handIn || !revision || !writer) return null;
   const { timeZone, language } = inClass;
@@ -54,7 +56,7 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     stage: post.stage,
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
-    nameOutside: nameOutside(writer, inClass.namingRule),
+    nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
   };
 }
 
@@ -68,6 +70,6 @@ function punctuality(
   const at = handIn.handedInAt.getTime();
   return {
     daysEarly: Math.max(0, daysBetween(localDate(at, timeZone), localDate(due, timeZone))),
-    daysLate: daysLate(at, localMinute(due, timeZone), timeZone, assignment.lateRule),
+    daysLate: daysLate(at, localMinute(due, timeZone), timeZone, lateRuleIn(inClass, assignment)),
   };
 }

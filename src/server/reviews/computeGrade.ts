@@ -1,5 +1,6 @@
 import { grade, type Grade } from '../../core/grading/grade';
 import { localMinute } from '../../core/timing/zonedTime';
+import { lateRuleIn } from '../assignments/lateRuleIn';
 import type { PostFacts } from '../posts/findPostToActOn';
 import type { JudgementRow } from './queries';
 
@@ -24,7 +25,7 @@ export function computeGrade(
       levels: criterion.levels.map((level) => level.points),
       chosen: chosenLevel(levels.get(criterion.id), criterion.levels.length),
     })),
-    late: assignment.lateRule,
+    late: lateRuleIn(inClass, assignment),
     due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
     timeZone: inClass.timeZone,
     handIns: handIns.map((handIn) => handIn.handedInAt.toISOString()),

@@ -3,6 +3,7 @@ import { daysLate } from '../../core/grading/daysLate';
 import { monogram, nameInClass } from '../../core/people/names';
 import { mark, type Slat } from '../../core/requirements/slats';
 import { localMinute } from '../../core/timing/zonedTime';
+import { lateRuleIn } from '../assignments/lateRuleIn';
 import { listAssignments } from '../assignments/queries';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
@@ -48,7 +49,7 @@ export async function maybePile({ personId, role, inClass, now }: Desk): Promise
       assignmentNumber: assignment.number,
       hoursWaiting: Math.max(0, Math.round((now.getTime() - at) / HOUR)),
       ordinal: standing.ordinal ?? 1,
-      daysLate: due ? daysLate(at, due, inClass.timeZone, assignment.lateRule) : 0,
+      daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
       slats: standing.evidence.requirements.map((one, index) =>
         mark(one, assignment.requirements[index]?.weight ?? 'advice'),
       ),

@@ -15,6 +15,7 @@ import {
   type House,
 } from '../../../tests/server/house';
 import { changeAssignment } from '../assignments/changeAssignment';
+import { changeYear } from '../classes/changeYear';
 import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
@@ -137,4 +138,21 @@ test('a reviewed post tells three facts apart from each other', async () => {
     gradeGivenBack: null,
     grade: { grade: 10, provisional: false },
   });
+});
+
+test('days late leave out the holidays of the class, wherever they are shown', async () => {
+  const lateRule = { kind: 'points', perDay: 1, schoolDaysOnly: true };
+  const assignmentId = await setWork(house, { lateRule });
+  const postId = await writePost(house, assignmentId);
+  // Due on Thursday: Friday and Monday are days of school.
+  await handInPost(house, postId, new Date('2026-11-23T09:00:00Z'));
+  const late = async () => {
+    const desk = await deskFor(house, 'teacher');
+    return [(await maybeReview(postId, desk))?.daysLate, (await maybePile(desk))?.[0]?.daysLate];
+  };
+  expect(await late()).toEqual([2, 2]);
+  const year = { terms: [], schoolDays: [1, 2, 3, 4, 5], timeZone: 'Europe/Dublin', language: 'en-GB' };
+  const holidays = [{ name: 'Founder’s day', from: '2026-11-20', to: '2026-11-20' }];
+  await succeeded(as(house, 'teacher', changeYear, { classId: house.classId, ...year, holidays }));
+  expect(await late()).toEqual([1, 1]);
 });
