@@ -184,8 +184,8 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/archive/route.ts',
-    'api/do/[useCase]/route.ts',
     'api/concern/route.ts',
+    'api/do/[useCase]/route.ts',
     'api/invitation/route.ts',
     'api/names/route.ts',
     'api/passphrase/route.ts',
