@@ -170,9 +170,9 @@ test('a teacher says who may read, gives a passphrase, and sees the blog as othe
   await teacher.fill('A new passphrase', 'tides and shores');
   await teacher.press('Set it');
   await teacher.sees('This can be read off the class blog itself.');
-  await teacher.fill('A new passphrase', 'kettle otter thimble');
+  await teacher.fill('A new passphrase', 'kettle otter walnut');
   await teacher.press('Set it');
-  await teacher.sees('The passphrase is now kettle otter thimble');
+  await teacher.sees('The passphrase is now kettle otter walnut');
   await teacher.press('a stranger');
   await teacher.sees('This is what a stranger sees.');
 });
@@ -182,7 +182,7 @@ test('a passphrase reader is let in on their device, and nothing of it stands in
   await grandmother.sees('More for people with the passphrase');
   await grandmother.fill('Passphrase', 'kettle otter' + Key.ENTER);
   await grandmother.sees('This isn’t the passphrase here.');
-  await grandmother.fill('Passphrase', 'Kettle-Otter thimble' + Key.ENTER);
+  await grandmother.fill('Passphrase', 'Kettle-Otter walnut' + Key.ENTER);
   await grandmother.driver.wait(
     async () => !(await grandmother.shows('More for people with the passphrase')),
     20_000,

@@ -6,7 +6,7 @@ const KNOWN = ['Wind & Weather', '8B', 'wind', 'Alder Quay School'];
 
 test.each([
   ['seven lanterns on the quay', null],
-  ['Kettle-otter-thimble', null],
+  ['Kettle-otter-walnut', null],
   ['kettle otter', 'tooFewWords'],
   ['kettle', 'tooShort'],
   ['', 'tooShort'],
@@ -24,7 +24,7 @@ test.each([
 });
 
 test('is compared without case, accents and what stands between words', () => {
-  expect(comparablePassphrase(' Kettle-ÓTTER,  thimble ')).toBe('kettle otter thimble');
+  expect(comparablePassphrase(' Kettle-ÓTTER,  walnut ')).toBe('kettle otter walnut');
 });
 
 test('what is proposed is never weak', () => {

@@ -84,7 +84,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   changeAddress: ({ classId }) => ({ classId, address: 'tides' }),
   changeYear: ({ classId }) => ({ classId, ...PLACE, terms: [], holidays: [], schoolDays: [1] }),
   changePrivacy: ({ classId }) => ({ classId, ...CLOSED }),
-  setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter thimble' }),
+  setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter walnut' }),
   setPostPassphrase: ({ postId }) => ({ postId, passphrase: '' }),
   settleClass: ({ classId }) => ({ classId }),
   restClass: ({ classId }) => ({ classId, rest: true }),
