@@ -91,7 +91,6 @@ async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
       const passwordHash = secrets.get(key) ?? null;
       const id = newId();
       await insertPerson(transaction, {
-        ...NOBODY,
         id,
         givenName,
         familyName,
@@ -108,14 +107,6 @@ async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {
   return ids;
 }
 
-const NOBODY = {
-  penName: null,
-  email: null,
-  passwordHash: null,
-  passcodeHash: null,
-  passcodeKind: null,
-  account: null,
-};
 /** When the cards of the demo class were printed, in days before today. */
 const CARDS_MADE = 40;
 
@@ -126,7 +117,7 @@ async function insertStudent(
   now: Date,
 ): Promise<string> {
   const id = newId();
-  await insertPerson(transaction, { ...NOBODY, id, givenName, familyName, penName, createdAt: now });
+  await insertPerson(transaction, { id, givenName, familyName, penName, createdAt: now });
   const made = new Date(now.getTime() - CARDS_MADE * DAY);
   if (hasCard) await updatePasscode(transaction, { personId: id, hash, kind: 'pictures', at: made });
   if (seenDaysAgo !== null)

@@ -1,4 +1,5 @@
 import type { AccountRole } from '../src/core/access/may';
+import { PICTURE_WORDS } from '../src/core/people/passcode';
 import type { ConsentPurpose, ConsentRelation } from '../src/core/privacy/consent';
 
 interface DemoPerson {
@@ -84,8 +85,6 @@ const PARENTS = ['Rosa', 'Emil', 'Ottilie', 'Joram', 'Hester', 'Alban'];
 const RELATIONS = ['mother', 'father', 'guardian'] as const;
 const GROUPS = ['Harbour', 'Hill', 'Bridge'];
 
-const WORDS = ['kite', 'boat', 'boot', 'pear', 'bell', 'fish', 'lamp', 'drum', 'leaf', 'moon', 'key', 'cup'];
-
 const NAMES = [
   ['Anouk', 'Orrin'],
   ['Aron', 'Wexel'],
@@ -118,7 +117,7 @@ export const STUDENTS: readonly DemoStudent[] = NAMES.map(([givenName, familyNam
   givenName,
   familyName,
   passcode: [index * 5, index * 7 + 3, index + Math.floor(index / 12) + 6]
-    .map((at) => WORDS[at % WORDS.length])
+    .map((at) => PICTURE_WORDS[at % PICTURE_WORDS.length])
     .join(' '),
   penName: PEN_NAMES[givenName] ?? null,
   group: GROUPS[index % GROUPS.length] ?? null,
@@ -142,7 +141,7 @@ export const OTHER_STUDENTS: readonly DemoStudent[] = ['Pim Larkhill', 'Sol Unde
       key: `other-${givenName.toLowerCase()}`,
       givenName,
       familyName,
-      passcode: [0, 2, 5].map((step) => WORDS[(index * 7 + step) % WORDS.length]).join(' '),
+      passcode: [0, 2, 5].map((step) => PICTURE_WORDS[(index * 7 + step) % PICTURE_WORDS.length]).join(' '),
       penName: null,
       group: null,
       seenDaysAgo: index,

@@ -70,11 +70,6 @@ async function insertTeacher(now: Date): Promise<string> {
     id,
     givenName: 'Bench',
     familyName: '',
-    penName: null,
-    email: null,
-    passwordHash: null,
-    passcodeHash: null,
-    passcodeKind: null,
     account: 'teacher',
     createdAt: now,
   });

@@ -140,8 +140,7 @@ export async function addPerson(
   account: AccountRole | null = role === 'teacher' || role === 'coTeacher' ? 'teacher' : null,
 ): Promise<string> {
   const id = newId();
-  const none = { penName: null, email: null, passwordHash: null, passcodeHash: null, passcodeKind: null };
-  await insertPerson(database, { id, givenName, familyName: 'Example', ...none, account, createdAt: NOW });
+  await insertPerson(database, { id, givenName, familyName: 'Example', account, createdAt: NOW });
   if (classId !== null && role !== null) await addMember(id, classId, role);
   return id;
 }

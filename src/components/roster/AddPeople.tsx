@@ -8,7 +8,8 @@ import { call, callWithProgress } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { ImportPreview } from './ImportPreview';
 import { PasteNames } from './PasteNames';
-import type { Choices, ImportPlan, RosterSource } from './importProps';
+import type { RosterSource } from '../../core/roster/rosterSource';
+import type { Choices, ImportPlan } from './importProps';
 
 const NO_CHOICES: Choices = { same: [], another: [] };
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { listOneRosterClasses, type OneRosterClass } from '../../core/roster/readOneRoster';
 import { useRefusal } from '../basics/useRefusal';
 import { fileAsBase64, LARGEST_FILE } from './fileAsBase64';
-import type { RosterSource } from './importProps';
+import type { RosterSource } from '../../core/roster/rosterSource';
 
 interface OneRosterFilesProps {
   readonly onProblem: (problem: string) => void;

@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useId, useRef, useState } from 'react';
 import { useRefusal } from '../basics/useRefusal';
 import { fileAsBase64, LARGEST_FILE } from './fileAsBase64';
-import type { RosterSource } from './importProps';
+import type { RosterSource } from '../../core/roster/rosterSource';
 import { OneRosterFiles } from './OneRosterFiles';
 
 interface PasteNamesProps {

@@ -1,14 +1,3 @@
-/** Where people come from; files travel as base64. */
-export type RosterSource =
-  | { readonly kind: 'lines'; readonly text: string }
-  | { readonly kind: 'csv'; readonly file: string }
-  | {
-      readonly kind: 'oneRoster';
-      readonly users: string;
-      readonly enrollments: string;
-      readonly oneRosterClass: string;
-    };
-
 export type Outcome = 'made' | 'same' | 'joins' | 'choice' | 'refused';
 
 /** What would become of one row, as the server planned it. */

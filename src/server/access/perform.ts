@@ -2,8 +2,7 @@ import { may } from '../../core/access/may';
 import { inTransaction } from '../database/database';
 import { checkOf, type Check } from '../input/validate';
 import { writeAuditLine } from './auditLog';
-import { isResting } from '../classes/queries';
-import { findActor } from './roles';
+import { findStanding } from './roles';
 import { NOT_THERE, refused, type Progress, type Result, type UseCase } from './useCase';
 
 export interface Asker {
@@ -33,10 +32,9 @@ export async function perform<Input, Rows, Output>(
     const context = { personId, now, database, progress };
     const found = await useCase.find(value, context);
     if (!found || personId === null) return NOT_THERE;
-    const actor = await findActor(database, found.classId, personId);
+    const { actor, resting } = await findStanding(database, found.classId, personId);
     if (!may(actor, useCase.action, found.subject)) return NOT_THERE;
-    if (!useCase.looksOnly && !useCase.whileResting && (await isResting(database, found.classId)))
-      return refused('class.resting');
+    if (resting && !useCase.looksOnly && !useCase.whileResting) return refused('class.resting');
     const result = await useCase.run(value, found, { ...context, personId });
     if (result.ok && !useCase.looksOnly)
       await writeAuditLine(database, { useCase: useCase.name, found, personId, now });

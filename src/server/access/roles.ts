@@ -14,18 +14,40 @@ export async function findRole(
   return row?.role ?? null;
 }
 
-/** Somebody who acts, as the access table knows them; `classId` is null for what belongs to no class. */
+/** Somebody who acts, as the access table knows them, and whether the class was put to rest. */
+interface Standing {
+  readonly actor: Actor;
+  readonly resting: boolean;
+}
+
+/** How somebody stands to a class; `classId` is null for what belongs to no class. */
+export async function findStanding(
+  database: Database,
+  classId: string | null,
+  personId: string,
+): Promise<Standing> {
+  const [row] = await database.rows<{
+    account: AccountRole | null;
+    role: ClassRole | null;
+    resting: number;
+  }>(
+    `SELECT account, role, rested_at IS NOT NULL AS resting FROM people
+     LEFT JOIN classes ON classes.id = :classId
+     LEFT JOIN memberships
+       ON memberships.person_id = people.id AND memberships.class_id = classes.id AND left_at IS NULL
+     WHERE people.id = :personId`,
+    { classId, personId },
+  );
+  const actor = { personId, role: row?.role ?? null, account: row?.account ?? null };
+  return { actor, resting: row?.resting === 1 };
+}
+
+/** Somebody who acts or looks, as the access table knows them. */
 export async function findActor(
   database: Database,
   classId: string | null,
   personId: string | null,
 ): Promise<Actor> {
   if (personId === null) return { personId, role: null };
-  const [row] = await database.rows<{ account: AccountRole | null; role: ClassRole | null }>(
-    `SELECT account, role FROM people LEFT JOIN memberships
-       ON memberships.person_id = people.id AND memberships.class_id = :classId AND left_at IS NULL
-     WHERE people.id = :personId`,
-    { classId, personId },
-  );
-  return { personId, role: row?.role ?? null, account: row?.account ?? null };
+  return (await findStanding(database, classId, personId)).actor;
 }

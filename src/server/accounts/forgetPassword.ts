@@ -7,9 +7,7 @@ import { sendMail } from '../mail/sendMail';
 import { findPersonByEmail } from '../people/queries';
 import { isLimited } from '../sessions/limits';
 import { insertFailure } from '../sessions/queries';
-import { newToken, tokenHash } from '../sessions/secrets';
-import { getSettings } from '../settings/settings';
-import { insertPasswordReset } from './queries';
+import { sendPasswordLink } from './sendPasswordLink';
 
 const VALID = 3_600_000;
 
@@ -41,14 +39,13 @@ export async function forgetPassword(
     const person = await findPersonByEmail(transaction, email);
     if (!person?.passwordHash)
       return sendMail(transaction, { to: email, kind: 'noAccount', values: {}, now });
-    const token = newToken();
-    await insertPasswordReset(transaction, {
-      tokenHash: tokenHash(token),
+    return sendPasswordLink(transaction, {
       personId: person.id,
-      expiresAt: new Date(now.getTime() + VALID),
+      to: email,
+      kind: 'newPassword',
+      valid: VALID,
+      now,
     });
-    const link = `${getSettings().origin}/new-password/${token}`;
-    return sendMail(transaction, { to: email, kind: 'newPassword', values: { link }, now });
   });
   return done(null);
 }

@@ -1,13 +1,10 @@
 import type { AccountRole } from '../../core/access/may';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { cleanName, isName } from '../../core/people/readName';
-import { insertPasswordReset } from '../accounts/queries';
+import { sendPasswordLink } from '../accounts/sendPasswordLink';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
-import { sendMail } from '../mail/sendMail';
 import { findPersonByEmail, insertPerson } from '../people/queries';
-import { newToken, tokenHash } from '../sessions/secrets';
-import { getSettings } from '../settings/settings';
 import { installUseCase } from './installUseCase';
 
 interface Input {
@@ -41,17 +38,16 @@ export const makeAccount = installUseCase<Input, { readonly personId: string }>(
       familyName,
       email,
       account: input.account,
-      penName: null,
-      passwordHash: null,
-      passcodeHash: null,
-      passcodeKind: null,
       createdAt: now,
     });
-    const token = newToken();
-    const expiresAt = new Date(now.getTime() + VALID);
-    await insertPasswordReset(database, { tokenHash: tokenHash(token), personId, expiresAt });
-    const link = `${getSettings().origin}/new-password/${token}`;
-    await sendMail(database, { to: email, kind: 'newAccount', values: { name: givenName, link }, now });
+    await sendPasswordLink(database, {
+      personId,
+      to: email,
+      kind: 'newAccount',
+      values: { name: givenName },
+      valid: VALID,
+      now,
+    });
     return done({ personId });
   },
 });

@@ -65,21 +65,8 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
   return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content: zipSync(files) };
 }
 
-async function placeIn(inClass: ClassRow, personId: string) {
-  const { title, groupName, schoolName } = inClass;
-  const membership = await database.rows<{ joinedAt: Date }>(
-    'SELECT joined_at AS joinedAt FROM memberships WHERE class_id = :classId AND person_id = :personId',
-    { classId: inClass.id, personId },
-  );
-  const place = await findMembership(database, inClass.id, personId);
-  return {
-    title,
-    groupName,
-    schoolName,
-    role: place?.role,
-    joinedAt: membership[0]?.joinedAt,
-    leftAt: place?.leftAt,
-  };
+async function placeIn({ id, title, groupName, schoolName }: ClassRow, personId: string) {
+  return { title, groupName, schoolName, ...(await findMembership(database, id, personId)) };
 }
 
 interface Adding {

@@ -38,14 +38,14 @@ async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Bl
   if (!inClass) return null;
   const actor = await actorOf(reader, inClass);
   if (!may(actor, 'class.readBlog', { ceiling: inClass.ceiling })) return null;
-  const members = new Map(
-    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
-  );
+  const everybody = await listEverMembers(database, inClass.id);
+  const members = new Map(everybody.map((member) => [member.personId, member]));
+  const appears = await listAppearances(database, inClass, { members: everybody, now });
   const shown =
     reader.device && !reader.as
       ? await listShown(database, inClass.id, tokenHash(reader.device))
       : new Set<string>();
-  return { inClass, actor, members, shown, appears: await listAppearances(database, inClass, now) };
+  return { inClass, actor, members, shown, appears };
 }
 
 const SEEN_AS: Readonly<Record<Eyes, Actor>> = {

@@ -30,7 +30,6 @@ export const copyClass = classUseCase<Input, { readonly classId: string }>({
       language,
       subtitle,
       schoolName,
-      settledAt: null,
     });
     await updateCopied(database, classId, from.id);
     await updateYear(database, {

@@ -37,7 +37,6 @@ export const makeClass: UseCase<Input, null, { readonly classId: string }> = {
       title,
       subtitle: '',
       schoolName: '',
-      settledAt: null,
     });
     return done({ classId });
   },
@@ -46,7 +45,6 @@ export const makeClass: UseCase<Input, null, { readonly classId: string }> = {
 interface Wanted extends Input {
   readonly subtitle: string;
   readonly schoolName: string;
-  readonly settledAt: Date | null;
 }
 
 /** Makes a class with a free address and code, and its teacher's place in it; its id. */
@@ -69,6 +67,7 @@ export async function insertOwnClass(
     passcodeKind: 'pictures',
     namesTyped: false,
     consentNeeded: true,
+    settledAt: null,
     createdAt: now,
   });
   await insertMembership(database, { classId: id, personId, role: 'teacher', joinedAt: now });

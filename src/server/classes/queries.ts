@@ -122,26 +122,19 @@ function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRo
   };
 }
 
-/** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
-export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
-  return database.rows<MemberRow>(
-    `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName,
-       people.passcode_kind AS passcodeKind
-     FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId
-     ORDER BY role <> 'teacher', given_name, family_name`,
-    { classId },
-  );
-}
+const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
+    pen_name AS penName, people.passcode_kind AS passcodeKind
+  FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
+const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
 
 /** The people of a class: the teacher who runs it first, then by given name. */
 export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
-  return database.rows<MemberRow>(
-    `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName, pen_name AS penName,
-       people.passcode_kind AS passcodeKind
-     FROM memberships JOIN people ON people.id = memberships.person_id
-     WHERE class_id = :classId AND left_at IS NULL ORDER BY role <> 'teacher', given_name, family_name`,
-    { classId },
-  );
+  return database.rows<MemberRow>(`${MEMBERS} AND left_at IS NULL ${MEMBERS_IN_ORDER}`, { classId });
+}
+
+/** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
+export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
+  return database.rows<MemberRow>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, { classId });
 }
 
 export async function listLabels(database: Database, classId: string): Promise<readonly string[]> {
@@ -150,15 +143,6 @@ export async function listLabels(database: Database, classId: string): Promise<r
     { classId },
   );
   return rows.map((row) => row.label);
-}
-
-/** Whether a class was put to rest. */
-export async function isResting(database: Database, classId: string | null): Promise<boolean> {
-  if (classId === null) return false;
-  const rows = await database.rows('SELECT 1 FROM classes WHERE id = :classId AND rested_at IS NOT NULL', {
-    classId,
-  });
-  return rows.length > 0;
 }
 
 export async function insertClass(database: Database, row: NewClassRow): Promise<void> {

@@ -1,23 +1,21 @@
 import { appearance, consentOn, widestWith, type Appearance } from '../../core/privacy/consent';
 import { localDate } from '../../core/timing/zonedTime';
-import { listClassesEverOf, listEverMembers, type ClassRow } from '../classes/queries';
+import { listClassesEverOf, type ClassRow, type MemberRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { findPerson } from '../people/queries';
 import { drawBack, type DrawnBack } from '../publications/drawBack';
 import { listConsentsOf, listConsentsOfClass, type ConsentRow } from './queries';
 
-/** How each writer of a class may appear outside it now. */
+/** How each writer of a class may appear outside it now. `members`: everybody who is or was in it. */
 export async function listAppearances(
   database: Database,
   inClass: ClassRow,
-  now: Date,
+  { members, now }: { readonly members: readonly MemberRow[]; readonly now: Date },
 ): Promise<(writerId: string) => Appearance> {
   if (!inClass.consentNeeded) return () => 'byRule';
   const day = localDate(now.getTime(), inClass.timeZone);
   const consents = grouped(await listConsentsOfClass(database, inClass.id));
-  const penNames = new Map(
-    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, one.penName]),
-  );
+  const penNames = new Map(members.map((one) => [one.personId, one.penName]));
   return (writerId) =>
     appearance(consentOn(consents.get(writerId) ?? [], day), { penName: penNames.get(writerId) ?? null });
 }

@@ -3,8 +3,6 @@ import type { SchoolErrand } from '../schoolSignIn/beginSchoolSignIn';
 import { checkOf } from '../input/validate';
 import { getSettings } from '../settings/settings';
 
-export { log } from '../logging/log';
-
 const COOKIE = 'porch_school';
 /** Time for signing in at the school, in seconds. */
 const PATIENCE = 15 * 60;

@@ -124,10 +124,6 @@ async function asNewPerson(
         familyName,
         email,
         passwordHash,
-        penName: null,
-        passcodeHash: null,
-        passcodeKind: null,
-        account: null,
         createdAt: now,
       });
     const joined = await join(transaction, { invitation, personId, now });

@@ -1,7 +1,8 @@
 import { done } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { planImport, type Choices, type ImportPlan } from './planImport';
-import { readSource, rosterSource, type RosterSource } from './rosterSource';
+import type { RosterSource } from '../../core/roster/rosterSource';
+import { readSource, rosterSource } from './rosterSource';
 
 export interface ImportInput extends Choices {
   readonly classId: string;

@@ -32,14 +32,24 @@ export async function findPersonByEmail(database: Database, email: string): Prom
   return row ?? null;
 }
 
-export async function insertPerson(
-  database: Database,
-  person: Omit<PersonRow, 'lastClassId'> & { readonly createdAt: Date },
-): Promise<void> {
+/** A person to be made; what is left out is not known. */
+type NewPerson = Pick<PersonRow, 'id' | 'givenName' | 'familyName'> &
+  Partial<Omit<PersonRow, 'lastClassId'>> & { readonly createdAt: Date };
+
+const UNKNOWN = {
+  penName: null,
+  email: null,
+  passwordHash: null,
+  passcodeHash: null,
+  passcodeKind: null,
+  account: null,
+};
+
+export async function insertPerson(database: Database, person: NewPerson): Promise<void> {
   await database.change(
     `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, created_at)
      VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :passcodeKind, :account, :createdAt)`,
-    { ...person },
+    { ...UNKNOWN, ...person },
   );
 }
 

@@ -104,6 +104,7 @@ export async function insertStudents(
 
 export interface MembershipRow {
   readonly role: ClassRole;
+  readonly joinedAt: Date;
   readonly leftAt: Date | null;
 }
 
@@ -114,7 +115,7 @@ export async function findMembership(
   personId: string,
 ): Promise<MembershipRow | null> {
   const [row] = await database.rows<MembershipRow>(
-    'SELECT role, left_at AS leftAt FROM memberships WHERE class_id = :classId AND person_id = :personId FOR UPDATE',
+    'SELECT role, joined_at AS joinedAt, left_at AS leftAt FROM memberships WHERE class_id = :classId AND person_id = :personId FOR UPDATE',
     { classId, personId },
   );
   return row ?? null;
@@ -149,10 +150,11 @@ interface Leaving {
 }
 
 /** Lets a student leave a class, an editor among them too; how many did. */
-export async function leaveClass(database: Database, leaving: Leaving): Promise<number> {
-  return (
-    (await leaveClassAs(database, { ...leaving, role: 'student' })) +
-    (await leaveClassAs(database, { ...leaving, role: 'studentEditor' }))
+export async function leaveClass(database: Database, { classId, personId, at }: Leaving): Promise<number> {
+  return database.change(
+    `UPDATE memberships SET left_at = :at WHERE class_id = :classId AND person_id = :personId
+       AND role IN ('student', 'studentEditor') AND left_at IS NULL`,
+    { classId, personId, at },
   );
 }
 

@@ -2,18 +2,8 @@ import { readOneRoster } from '../../core/roster/readOneRoster';
 import { readRosterCsv } from '../../core/roster/readRosterCsv';
 import { readRosterLines } from '../../core/roster/readRosterLines';
 import type { RosterRecord, RosterRemark } from '../../core/roster/rosterRecord';
+import type { RosterSource } from '../../core/roster/rosterSource';
 import { done, refused, type Result } from '../access/useCase';
-
-/** Where people come from. Files travel as base64. */
-export type RosterSource =
-  | { readonly kind: 'lines'; readonly text: string }
-  | { readonly kind: 'csv'; readonly file: string }
-  | {
-      readonly kind: 'oneRoster';
-      readonly users: string;
-      readonly enrollments: string;
-      readonly oneRosterClass: string;
-    };
 
 /** One megabyte is some 20,000 people. */
 const file = { type: 'string', maxLength: 1_400_000 } as const;

@@ -1,10 +1,10 @@
-import { narrower } from '../../core/access/audience';
+import { narrower, type Audience } from '../../core/access/audience';
 import { may, type Actor } from '../../core/access/may';
 import { findActor } from '../access/roles';
 import { database } from '../database/database';
 import { widestWith } from '../../core/privacy/consent';
 import { findClass } from '../classes/queries';
-import { listAppearances } from '../consents/appearances';
+import { findAppearance } from '../consents/appearances';
 import type { Reader } from '../blog/reader';
 import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
@@ -38,18 +38,29 @@ export async function maybeShowPicture(
   if (!checked.ok || !picture) return null;
   const actor = await findActor(database, picture.classId, personId);
   const shown = device ? await listShown(database, picture.classId, tokenHash(device)) : new Set<string>();
-  const inClass = await findClass(database, picture.classId);
-  const appears = inClass && (await listAppearances(database, inClass, now));
-  const uses = (await listUses(database, id)).map(({ postId, ...use }) => ({
-    ...use,
-    publishedTo: use.publishedTo && narrower(use.publishedTo, widestWith(appears?.(use.writerId) ?? 'no')),
-    passphraseShown: shown.has('') || shown.has(postId),
-  }));
+  const uses = [];
+  for (const { postId, ...use } of await listUses(database, id))
+    uses.push({
+      ...use,
+      publishedTo: await withConsent(picture.classId, use, now),
+      passphraseShown: shown.has('') || shown.has(postId),
+    });
   const seen =
     (personId !== null && picture.uploadedBy === personId) || uses.some((use) => maySee(actor, use));
   if (!seen) return null;
   const content = await maybeReadPicture(picture.contentHash, checked.value.width);
   return content && { content, forEveryone: uses.some((use) => use.publishedTo === 'everyone') };
+}
+
+/** Before whom a picture stands now, as far as consent of the writer whose post shows it goes. */
+async function withConsent(
+  classId: string,
+  { publishedTo, writerId }: { readonly publishedTo: Audience | null; readonly writerId: string },
+  now: Date,
+): Promise<Audience | null> {
+  const inClass = publishedTo && (await findClass(database, classId));
+  if (!inClass) return null;
+  return narrower(publishedTo, widestWith(await findAppearance(database, inClass, { writerId, now })));
 }
 
 function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {

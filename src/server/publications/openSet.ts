@@ -3,7 +3,7 @@ import { widestWith } from '../../core/privacy/consent';
 import { maybeReaches } from '../../core/posts/release';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignment, markOpened, type AssignmentRow } from '../assignments/queries';
-import { findClass, type ClassRow } from '../classes/queries';
+import { findClass, listEverMembers, type ClassRow } from '../classes/queries';
 import { listAppearances } from '../consents/appearances';
 import { putBeforeReaders } from './putBeforeReaders';
 import { listAcceptedPosts } from './queries';
@@ -38,7 +38,8 @@ export const openSet: UseCase<Input, Rows, { readonly published: number }> = {
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');
     await markOpened(database, assignmentId, now);
     let published = 0;
-    const appears = await listAppearances(database, inClass, now);
+    const members = await listEverMembers(database, inClass.id);
+    const appears = await listAppearances(database, inClass, { members, now });
     for (const post of await listAcceptedPosts(database, assignmentId)) {
       const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId)));
       const wished = cappedAudience(ceiling, assignment.audience, post.audience);

@@ -1,4 +1,5 @@
-import { keepErrand, log, originUrl } from '@/server/http/errand';
+import { keepErrand, originUrl } from '@/server/http/errand';
+import { log } from '@/server/logging/log';
 import { beginSchoolSignIn } from '@/server/schoolSignIn/beginSchoolSignIn';
 import { hasSchoolSignIn } from '@/server/schoolSignIn/schoolClient';
 

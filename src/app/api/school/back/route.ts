@@ -1,4 +1,5 @@
-import { log, originUrl, takeErrand } from '@/server/http/errand';
+import { originUrl, takeErrand } from '@/server/http/errand';
+import { log } from '@/server/logging/log';
 import { deviceOf, keepToken } from '@/server/http/request';
 import { endSchoolSignIn } from '@/server/schoolSignIn/endSchoolSignIn';
 
