@@ -1,16 +1,27 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
-import { beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { STUDENTS, TEACHERS } from '../../demo/people';
 import { may, type Actor, type Subject } from '../../src/core/access/may';
 import type { Action } from '../../src/core/access/table';
+import { linkIn, mailsTo } from '../support/mails';
 import { CLASS_CODE, origin } from './person';
 
-type Who = 'visitor' | 'stranger' | 'classmate' | 'writer' | 'teacher';
-const EVERYBODY: readonly Who[] = ['visitor', 'stranger', 'classmate', 'writer', 'teacher'];
+const EVERYBODY = [
+  'visitor',
+  'stranger',
+  'administrator',
+  'reader',
+  'classmate',
+  'writer',
+  'editor',
+  'teacher',
+] as const;
+type Who = (typeof EVERYBODY)[number];
 
 const cookies = new Map<Who, string>();
 let ids: {
+  readonly classId: string;
   readonly draft: string;
   readonly handedIn: string;
   readonly receipt: string;
@@ -48,12 +59,43 @@ async function signIn(who: Who, body: unknown): Promise<void> {
   cookies.set(who, (response.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
 }
 
-async function signInStudent(who: Who, key: string, code: string, passcode: string): Promise<void> {
+/** A student of a class, by the beginning of the name. */
+async function studentId(key: string, code = CLASS_CODE): Promise<string> {
   const { value } = (await (await post('/api/names', { code })).json()) as {
     value: { names: { id: string; name: string }[] };
   };
-  const personId = value.names.find((one) => one.name.toLowerCase().startsWith(key))?.id;
-  await signIn(who, { as: 'student', code, personId, passcode });
+  return value.names.find((one) => one.name.toLowerCase().startsWith(key))?.id ?? '';
+}
+
+async function signInStudent(who: Who, key: string, code: string, passcode: string): Promise<void> {
+  await signIn(who, { as: 'student', code, personId: await studentId(key, code), passcode });
+}
+
+/** A reader is asked into the class by mail, and accepts. */
+async function signInReader(classId: string): Promise<void> {
+  const email = 'walking.reader@example.org';
+  await post('/api/do/invite', { classId, role: 'reader', email, personId: null }, 'teacher');
+  let mails = await mailsTo(email);
+  for (let tries = 0; mails.length === 0 && tries < 100; tries += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    mails = await mailsTo(email);
+  }
+  const token = linkIn(mails[0]).replace('/invitation/', '');
+  const accepted = {
+    as: 'new',
+    token,
+    givenName: 'Walter',
+    familyName: '',
+    password: 'four gulls on a mast',
+  };
+  const response = await post('/api/invitation', accepted);
+  expect(response.status).toBe(200);
+  cookies.set('reader', (response.headers.get('set-cookie') ?? '').split(';')[0] ?? '');
+}
+
+async function beEditor(role: 'student' | 'studentEditor'): Promise<void> {
+  const input = { classId: ids.classId, personId: await studentId('hamza'), role };
+  expect((await post('/api/do/changeRole', input, 'teacher')).status).toBe(200);
 }
 
 async function linkOn(page: string, who: Who, pattern: RegExp): Promise<string> {
@@ -73,7 +115,9 @@ beforeAll(async () => {
     (await import('../../demo/people')).OTHER_STUDENTS[0]!.passcode,
   );
   const handedIn = await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/);
+  const classId = await linkOn('/class/cards', 'teacher', /classId\\*":\\*"([0-9a-z]{16})/);
   ids = {
+    classId,
     handedIn,
     draft: await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/),
     receipt: await linkOn(`/writing/${handedIn}/receipt`, 'writer', /\/kept\/(\d+)/),
@@ -86,12 +130,17 @@ beforeAll(async () => {
     published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"]+)"/),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
   };
+  await signIn('administrator', { as: 'adult', email: TEACHERS[3]!.email, password: TEACHERS[3]!.password });
+  await beEditor('studentEditor');
+  await signInStudent('editor', 'hamza', CLASS_CODE, passcode('hamza'));
+  await signInReader(classId);
 });
+afterAll(() => beEditor('student'));
 
-/** What the access table is asked before a page is shown; `signedIn` and `everybody` are no matter of the table. */
+/** What the access table is asked before a page is shown; what is a word here is no matter of the table. */
 interface Page {
   readonly address: () => string;
-  readonly needs: 'nobody' | 'everybody' | 'signedIn' | readonly [Action, Subject];
+  readonly needs: 'nobody' | 'everybody' | 'signedIn' | 'working' | readonly [Action, Subject];
 }
 
 const WRITERS: Subject = { writerId: 'writer', assignmentIsSet: true, handedIn: true };
@@ -101,7 +150,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   // Only leads on, to one of the others.
   'page.tsx': { address: () => '/', needs: 'nobody' },
   'sign-in/page.tsx': { address: () => '/sign-in', needs: 'everybody' },
-  '(desk)/today/page.tsx': { address: () => '/today', needs: 'signedIn' },
+  '(desk)/today/page.tsx': { address: () => '/today', needs: 'working' },
   '(desk)/assignments/page.tsx': { address: () => '/assignments', needs: ['class.teach', {}] },
   '(desk)/assignments/[assignmentId]/page.tsx': {
     address: () => `/assignments/${ids.assignment}`,
@@ -122,7 +171,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
   '(desk)/class/roles/page.tsx': { address: () => '/class/roles', needs: ['roster.read', {}] },
   '(desk)/class/log/page.tsx': { address: () => '/class/log', needs: ['class.readLog', {}] },
-  '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'signedIn' },
+  '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'working' },
   '(desk)/writing/[postId]/page.tsx': {
     address: () => `/writing/${ids.draft}`,
     needs: ['post.write', WRITERS],
@@ -159,13 +208,18 @@ const PAGES: Readonly<Record<string, Page>> = {
 const ACTORS: Readonly<Record<Who, Actor>> = {
   visitor: { personId: null, role: null },
   stranger: { personId: 'stranger', role: null },
+  administrator: { personId: 'administrator', role: null, account: 'administrator' },
+  reader: { personId: 'reader', role: 'reader' },
   classmate: { personId: 'classmate', role: 'student' },
   writer: { personId: 'writer', role: 'student' },
+  editor: { personId: 'editor', role: 'studentEditor' },
   teacher: { personId: 'teacher', role: 'teacher' },
 };
 
 function isFor(page: Page, who: Who): boolean {
   if (page.needs === 'nobody' || page.needs === 'everybody') return page.needs === 'everybody';
+  // Who writes or teaches in some class; readers and an administrator have nothing to do there.
+  if (page.needs === 'working') return !['visitor', 'reader', 'administrator'].includes(who);
   return page.needs === 'signedIn' ? who !== 'visitor' : may(ACTORS[who], ...page.needs);
 }
 

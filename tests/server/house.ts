@@ -245,6 +245,16 @@ export async function acceptPost(house: House, postId: string, handInId: string)
   await succeeded(as(house, 'teacher', accept, named));
 }
 
+/** A post of the writer that was handed in and accepted. */
+export async function acceptedPost(
+  house: House,
+): Promise<{ readonly postId: string; readonly handInId: string }> {
+  const postId = await writePost(house, await setWork(house));
+  const handInId = await handInPost(house, postId);
+  await acceptPost(house, postId, handInId);
+  return { postId, handInId };
+}
+
 /** Somebody's desk, for asking views. */
 export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promise<Desk> {
   const rows = await database.rows<{ classId: string; role: Desk['role'] }>(

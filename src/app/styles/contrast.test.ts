@@ -11,7 +11,7 @@ const TOKENS = new Map(
 /** Text needs 4.5 to 1, marks and edges 3 to 1 (WCAG 2.2, 1.4.3 and 1.4.11). */
 const TEXT: readonly (readonly [ink: string, ground: string])[] = [
   ...['paper', 'sheet', 'board'].flatMap((ground) =>
-    ['ink', 'ink-2', 'ink-3', 'porch', 'clay'].map((ink) => [ink, ground] as const),
+    ['ink', 'ink-2', 'ink-3', 'porch', 'clay', 'amber'].map((ink) => [ink, ground] as const),
   ),
   ['porch', 'porch-tint'],
   ['ink-2', 'porch-tint'],

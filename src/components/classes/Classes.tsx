@@ -2,12 +2,10 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { useState } from 'react';
 import type { ClassRole } from '../../core/access/may';
-import { send } from '../basics/call';
 import { Mark } from '../basics/Mark';
 import { PlainLintel } from '../desk/PlainLintel';
-import { useRefusal } from '../basics/useRefusal';
+import { useOwnSession } from '../desk/useOwnSession';
 import { NewClassForm } from './NewClassForm';
 
 export interface ClassesProps {
@@ -30,26 +28,14 @@ const MARKS = { open: 's-m', settling: 's-h', resting: 's-u' } as const;
 /** All classes of a person in one list, and where a teacher makes another. */
 export function Classes({ name, classes, current, mayMake, isAdministrator }: ClassesProps) {
   const t = useTranslations('classes');
-  const refusal = useRefusal();
-  const [problem, setProblem] = useState('');
-  const turnTo = async (classId: string, address: string) => {
-    const outcome = await send('/api/session', 'PUT', JSON.stringify({ classId }));
-    // A full load: every page is about the other class now.
-    if (outcome.ok) window.location.assign(address);
-    else setProblem(refusal(outcome));
-  };
-  const leave = async () => {
-    const outcome = await send('/api/session', 'DELETE');
-    if (outcome.ok) window.location.assign('/sign-in');
-    else setProblem(refusal(outcome));
-  };
+  const { turnTo, signOut, problem } = useOwnSession();
   return (
     <>
       <PlainLintel home="/classes">
         <button
           type="button"
           className="rounded border border-[var(--on-porch-2)] px-3 py-1.5 font-semibold text-white"
-          onClick={() => void leave()}
+          onClick={() => void signOut()}
         >
           {t('signOut')}
         </button>

@@ -2,10 +2,11 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { call, send } from '../basics/call';
+import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
 import { useRefusal } from '../basics/useRefusal';
+import { useOwnSession } from '../desk/useOwnSession';
 import type { ClassNames } from './classProps';
 
 interface RestAndCopyProps {
@@ -19,15 +20,14 @@ export function RestAndCopy({ classId, names, resting }: RestAndCopyProps) {
   const t = useTranslations('classSettings.rest');
   const refusal = useRefusal();
   const { act, busy, problem } = useDeed();
+  const { turnTo, problem: turnProblem } = useOwnSession();
   const [title, setTitle] = useState(names.title);
   const [groupName, setGroupName] = useState('');
   const [copyProblem, setCopyProblem] = useState('');
   const copy = async () => {
     const outcome = await call<{ classId: string }>('copyClass', { classId, title, groupName });
     if (!outcome.ok) return setCopyProblem(refusal(outcome));
-    await send('/api/session', 'PUT', JSON.stringify({ classId: outcome.value.classId }));
-    // A full load: every page is about the other class now.
-    window.location.assign('/class/settings');
+    return turnTo(outcome.value.classId, '/class/settings');
   };
   return (
     <section className="grid gap-6">
@@ -46,7 +46,7 @@ export function RestAndCopy({ classId, names, resting }: RestAndCopyProps) {
           {t('copy')}
         </button>
         <p role="alert" className="problem">
-          {copyProblem}
+          {copyProblem || turnProblem}
         </p>
       </form>
       <div className="grid gap-3">

@@ -4,10 +4,8 @@ import { LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
-import { useState } from 'react';
-import { send } from '../basics/call';
 import { Mark } from '../basics/Mark';
-import { useRefusal } from '../basics/useRefusal';
+import { useOwnSession } from './useOwnSession';
 
 interface PersonMenuProps {
   readonly name: string;
@@ -19,19 +17,7 @@ interface PersonMenuProps {
 /** A person's monogram, and what they can do about being signed in. */
 export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenuProps) {
   const t = useTranslations('lintel');
-  const refusal = useRefusal();
-  const [problem, setProblem] = useState('');
-  const signOut = async () => {
-    const outcome = await send('/api/session', 'DELETE');
-    // A full load, so that nothing of this person stays in the page.
-    if (outcome.ok) window.location.assign('/sign-in');
-    else setProblem(refusal(outcome));
-  };
-  const turnTo = async (classId: string) => {
-    const outcome = await send('/api/session', 'PUT', JSON.stringify({ classId }));
-    if (outcome.ok) window.location.assign('/today');
-    else setProblem(refusal(outcome));
-  };
+  const { turnTo, signOut, problem } = useOwnSession();
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger className="mono" aria-label={t('person', { name, monogram })}>
@@ -49,7 +35,7 @@ export function PersonMenu({ name, monogram, classes, currentClass }: PersonMenu
                     disabled={one.id === currentClass}
                     onSelect={(event) => {
                       event.preventDefault();
-                      void turnTo(one.id);
+                      void turnTo(one.id, '/today');
                     }}
                   >
                     <Mark id={one.id === currentClass ? 's-m' : 's-g'} className="s" />

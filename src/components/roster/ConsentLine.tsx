@@ -8,7 +8,7 @@ export function ConsentLine({ consents }: { readonly consents: readonly RosterCo
   const [latest] = holding;
   if (!latest) {
     const [last] = consents;
-    return <b className="text-[#8a5a08]">{t(last ? (last.withdrawn ? 'withdrawn' : 'over') : 'none')}</b>;
+    return <b className="text-amber">{t(last ? (last.withdrawn ? 'withdrawn' : 'over') : 'none')}</b>;
   }
   const purposes = [...new Set(holding.flatMap((one) => one.purposes))];
   return (

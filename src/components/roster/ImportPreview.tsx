@@ -154,7 +154,7 @@ function PreviewRow({ row, onChoose }: PreviewRowProps) {
           </>
         ) : null}
         {row.warnings.map((warning) => (
-          <span key={warning} className="block text-[#8a5a08]">
+          <span key={warning} className="block text-amber">
             {reasons(warning)}
           </span>
         ))}

@@ -1,19 +1,16 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { afterAll, beforeEach, expect, test } from 'vitest';
 import {
-  acceptPost,
+  acceptedPost,
   as,
   buildHouse,
   emptyDatabase,
   EVERYBODY,
-  handInPost,
+  type House,
   NOW,
   personOf,
-  setWork,
   succeeded,
-  writePost,
   writing,
-  type House,
 } from '../../../tests/server/house';
 import { closePool } from '../database/pool';
 import { savePost } from '../posts/savePost';
@@ -27,13 +24,15 @@ let named: { readonly postId: string; readonly handInId: string };
 beforeEach(async () => {
   await emptyDatabase();
   house = await buildHouse();
-  const postId = await writePost(house, await setWork(house));
-  named = { postId, handInId: await handInPost(house, postId) };
-  await acceptPost(house, postId, named.handInId);
+  named = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
   await succeeded(as(house, 'teacher', giveBackGrade, named));
   await succeeded(
-    as(house, 'writer', savePost, { postId, version: 2, writing: writing('<p>still <b>secret</b></p>') }),
+    as(house, 'writer', savePost, {
+      postId: named.postId,
+      version: 2,
+      writing: writing('<p>still <b>secret</b></p>'),
+    }),
   );
 });
 afterAll(closePool);

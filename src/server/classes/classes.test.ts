@@ -1,16 +1,17 @@
 import { afterAll, beforeEach, describe, expect, test } from 'vitest';
 import {
+  acceptedPost,
   acceptPost,
   as,
   buildHouse,
   emptyDatabase,
   handInPost,
+  type House,
   NOW,
   personOf,
   setWork,
   succeeded,
   writePost,
-  type House,
 } from '../../../tests/server/house';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
@@ -148,8 +149,7 @@ describe('the settings', () => {
   });
 
   test('a lowered ceiling draws posts back at once, and names them', async () => {
-    const postId = await writePost(house, await setWork(house));
-    await acceptPost(house, postId, await handInPost(house, postId));
+    const { postId } = await acceptedPost(house);
     const seen = (personId: string | null) => maybePost('wind', '2-skies', readerOf(personId), NOW);
     expect(await seen(null)).not.toBeNull();
     const { drawnBack } = await succeeded(
@@ -216,8 +216,7 @@ test('a copy has the settings, labels and assignments, and neither people nor po
 });
 
 test('who has left keeps the name on what they published', async () => {
-  const postId = await writePost(house, await setWork(house));
-  await acceptPost(house, postId, await handInPost(house, postId));
+  const { postId } = await acceptedPost(house);
   await succeeded(
     as(house, 'teacher', removeStudents, { classId: house.classId, personIds: [house.people.writer] }),
   );

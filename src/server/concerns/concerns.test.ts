@@ -1,17 +1,14 @@
 import { afterAll, beforeEach, expect, test } from 'vitest';
 import {
-  acceptPost,
+  acceptedPost,
   as,
   buildHouse,
   deskFor,
   emptyDatabase,
-  handInPost,
+  type House,
   NOW,
-  setWork,
   succeeded,
   whoSees,
-  writePost,
-  type House,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { database } from '../database/database';
@@ -28,8 +25,7 @@ let postId: string;
 beforeEach(async () => {
   await emptyDatabase();
   house = await buildHouse();
-  postId = await writePost(house, await setWork(house));
-  await acceptPost(house, postId, await handInPost(house, postId));
+  ({ postId } = await acceptedPost(house));
 });
 afterAll(closePool);
 

@@ -1,15 +1,12 @@
 import { afterAll, beforeEach, expect, test } from 'vitest';
 import {
-  acceptPost,
+  acceptedPost,
   as,
   buildHouse,
   emptyDatabase,
-  handInPost,
-  NOW,
-  setWork,
-  succeeded,
-  writePost,
   type House,
+  NOW,
+  succeeded,
 } from '../../../tests/server/house';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { database } from '../database/database';
@@ -26,8 +23,7 @@ let postId: string;
 beforeEach(async () => {
   await emptyDatabase();
   house = await buildHouse();
-  postId = await writePost(house, await setWork(house));
-  await acceptPost(house, postId, await handInPost(house, postId));
+  ({ postId } = await acceptedPost(house));
   await succeeded(as(house, 'teacher', publish, { postId, audience: 'passphrase' }));
 });
 afterAll(closePool);

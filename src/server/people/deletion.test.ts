@@ -3,18 +3,15 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeEach, expect, test } from 'vitest';
 import {
-  acceptPost,
+  acceptedPost,
   addClass,
   addMember,
   as,
   buildHouse,
   emptyDatabase,
-  handInPost,
-  NOW,
-  setWork,
-  succeeded,
-  writePost,
   type House,
+  NOW,
+  succeeded,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
@@ -30,15 +27,12 @@ import { restorePerson } from './restorePerson';
 import { takeInAgain } from './takeInAgain';
 
 let house: House;
-let postId: string;
 const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000);
 
 beforeEach(async () => {
   await emptyDatabase();
   house = await buildHouse();
-  postId = await writePost(house, await setWork(house));
-  const handInId = await handInPost(house, postId);
-  await acceptPost(house, postId, handInId);
+  const { postId, handInId } = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { postId, handInId, text: 'Well seen.' }));
   const file = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#37558a' } })
     .png()

@@ -1,8 +1,7 @@
-import { redirect } from 'next/navigation';
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
 import { database } from '@/server/database/database';
-import { requireDesk } from '@/server/http/desk';
+import { requireWorkingDesk } from '@/server/http/desk';
 import { findPerson } from '@/server/people/queries';
 import { listWork } from '@/server/today/listWork';
 import { maybeTeacherToday } from '@/server/today/viewTeacherToday';
@@ -10,9 +9,7 @@ import { weekAround } from '@/server/today/week';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {
-  const desk = await requireDesk();
-  // Who was invited to read has nothing due.
-  if (desk.role === 'reader') redirect(`/blog/${desk.inClass.address}`);
+  const desk = await requireWorkingDesk();
   const teacher = await maybeTeacherToday(desk);
   if (teacher)
     return (
