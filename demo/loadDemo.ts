@@ -6,7 +6,7 @@ import type { Result } from '../src/server/access/useCase';
 import { changeAssignment } from '../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/assignments/makeAssignment';
 import { setAssignment } from '../src/server/assignments/setAssignment';
-import { insertClass, insertLabels, insertMembership } from '../src/server/classes/queries';
+import { insertClass, insertLabels, insertMembership, updateLook } from '../src/server/classes/queries';
 import { recordConsent } from '../src/server/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
@@ -202,6 +202,7 @@ async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date)
       settledAt: now,
       createdAt: now,
     });
+    await updateLook(transaction, id, { look: 'orchard', banner: 'trees', lettering: 'school' });
     const members = [
       ['idris', 'teacher'] as const,
       ...OTHER_STUDENTS.map((student) => [student.key, 'student'] as const),

@@ -8,6 +8,8 @@ import { currentNonce } from '@/server/http/request';
 import '@fontsource-variable/literata/wght.css';
 import '@fontsource-variable/literata/wght-italic.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import '@fontsource/andika/400.css';
+import '@fontsource/andika/700.css';
 import './styles/globals.css';
 
 export async function generateMetadata(): Promise<Metadata> {

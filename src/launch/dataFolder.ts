@@ -12,6 +12,9 @@ import {
 import path from 'node:path';
 import { Failure, folderFailure } from './failure';
 
+/** Stands in a data folder once everything in it is laid out completely. */
+export const LAID_OUT = 'demo-is-loaded';
+
 const MEGABYTE = 1024 * 1024;
 /** Free space, in megabytes, below which a start is not tried. */
 const ROOM = { fresh: 400, running: 50 };

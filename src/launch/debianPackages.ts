@@ -13,6 +13,8 @@ export const MARIADB: Need = {
   program: '/usr/sbin/mariadbd',
   packages: ['mariadb-server-core', 'mariadb-client-core'],
 };
+/** Writes and loads backups. */
+export const MARIADB_DUMP: Need = { program: '/usr/bin/mariadb-dump', packages: ['mariadb-client'] };
 export const CHROMIUM: Need = { program: '/usr/bin/chromedriver', packages: ['chromium', 'chromium-driver'] };
 
 /** Installs Debian packages whose program is not there yet. */

@@ -6,7 +6,7 @@ import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../server/database/migrate';
 import { startApplication } from './application';
 import { build } from './build';
-import { takeDataFolder } from './dataFolder';
+import { LAID_OUT, takeDataFolder } from './dataFolder';
 import { install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
 import { startMariadb } from './mariadb';
@@ -14,8 +14,6 @@ import { freePort, isFree } from './ports';
 import { step } from './progress';
 
 const DEFAULT_PORT = 4170;
-/** Stands in the data folder once the demo class is laid out completely. */
-const LOADED = 'demo-is-loaded';
 
 /** `./porch demo`: everything from an empty machine to a running demo class. Ends when it is told to, or a part of it ends. */
 export async function demo(root: string, args: readonly string[]): Promise<number> {
@@ -53,7 +51,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
       now: new Date(),
       progress: (what) => process.stderr.write(`${what} …\n`),
     });
-    writeFileSync(path.join(folder, LOADED), '');
+    writeFileSync(path.join(folder, LAID_OUT), '');
     const application = await step('Starting the application', () =>
       startApplication({ root, build: '.next', port, databaseUrl: database.url, pictures: data.pictures }),
     );
@@ -80,12 +78,12 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
 
 /** Begins anew where that is asked for, or where an earlier start was broken off before anybody could have used it. */
 function clearUnfinished(folder: string, fresh: boolean): void {
-  const loaded = path.join(folder, LOADED);
+  const loaded = path.join(folder, LAID_OUT);
   const unfinished = !existsSync(loaded) && existsSync(path.join(folder, 'mariadb'));
   if (unfinished && !fresh)
     console.error('An earlier start was broken off while the demo was laid out; it is done again.');
   if (!fresh && !unfinished) return;
-  for (const part of [LOADED, 'mariadb', 'pictures'])
+  for (const part of [LAID_OUT, 'mariadb', 'pictures'])
     rmSync(path.join(folder, part), { recursive: true, force: true });
   mkdirSync(path.join(folder, 'pictures'), { recursive: true });
 }

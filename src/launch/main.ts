@@ -5,6 +5,8 @@ import { Failure } from './failure';
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..');
 
 const HELP = `./porch demo [--fresh]      the demo class, from an empty machine; PORT and PORCH_DATA are heeded
+./porch backup [FOLDER] [--keep DAYS]   database and pictures in one file, while people write on
+./porch restore FILE         a backup, laid out in an empty data folder
 ./porch test [core|server|browser]
 ./porch bench roster         measurements as lines of JSON
 ./porch words FILE
@@ -27,6 +29,10 @@ async function command(name: string, args: readonly string[]): Promise<number> {
   switch (name) {
     case 'demo':
       return (await import('./demo')).demo(root, args);
+    case 'backup':
+      return (await import('./backup')).backup(root, args);
+    case 'restore':
+      return (await import('./backup')).restore(root, args);
     case 'test':
       return (await import('./test')).test(root, args);
     case 'bench':

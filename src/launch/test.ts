@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { run } from './childProcess';
-import { CHROMIUM, install, MARIADB } from './debianPackages';
+import { CHROMIUM, install, MARIADB, MARIADB_DUMP } from './debianPackages';
 import { Failure } from './failure';
 
 interface Tally {
@@ -45,7 +45,8 @@ export async function test(root: string, [part = 'all']: readonly string[]): Pro
   const chosen = PARTS[part];
   if (!chosen) throw new Failure(`There is no part ${part}; there are core, server and browser.`);
   process.chdir(root);
-  if (chosen.projects.includes('server') || chosen.projects.includes('browser')) await install([MARIADB]);
+  if (chosen.projects.includes('server') || chosen.projects.includes('browser'))
+    await install([MARIADB, MARIADB_DUMP]);
   if (chosen.projects.includes('browser')) await install([CHROMIUM]);
   const tally: Tally = { passed: 0, failed: 0 };
   if (chosen.checks) await runChecks(tally);

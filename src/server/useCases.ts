@@ -1,15 +1,20 @@
 import type { UseCase } from './access/useCase';
 import { changeAccount } from './administration/changeAccount';
 import { makeAccount } from './administration/makeAccount';
+import { deleteAnybody, previewErasure, restoreAnybody, searchPeople } from './administration/deleteAnybody';
+import { changeRetention } from './retention/changeRetention';
 import { retryJobs } from './administration/retryJobs';
 import { changeAssignment } from './assignments/changeAssignment';
 import { makeAssignment } from './assignments/makeAssignment';
 import { setAssignment } from './assignments/setAssignment';
 import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
+import { changeLook } from './classes/changeLook';
 import { changePrivacy } from './classes/changePrivacy';
 import { changeYear } from './classes/changeYear';
 import { checkAddress } from './classes/checkAddress';
+import { deleteClass, previewClassDeletion } from './classes/deleteClass';
+import { restoreClass } from './classes/restoreClass';
 import { copyClass } from './classes/copyClass';
 import { makeClass } from './classes/makeClass';
 import { nameClass } from './classes/nameClass';
@@ -33,6 +38,8 @@ import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
+import { askToOpenDraft } from './safety/askToOpenDraft';
+import { decideOpening } from './safety/decideOpening';
 import { seeConcern } from './concerns/seeConcern';
 import { recordConsent } from './consents/recordConsent';
 import { withdrawConsent } from './consents/withdrawConsent';
@@ -56,17 +63,26 @@ export const USE_CASES = {
   makeAccount,
   changeAccount,
   retryJobs,
+  searchPeople,
+  previewErasure,
+  deleteAnybody,
+  restoreAnybody,
+  changeRetention,
   makeClass,
   nameClass,
   checkAddress,
   changeAddress,
   changeYear,
+  changeLook,
   changePrivacy,
   setPassphrase,
   setPostPassphrase,
   settleClass,
   restClass,
   copyClass,
+  previewClassDeletion,
+  deleteClass,
+  restoreClass,
   changeClassCode,
   chooseSignIn,
   previewImport,
@@ -79,6 +95,8 @@ export const USE_CASES = {
   changeRole,
   removeMember,
   seeConcern,
+  askToOpenDraft,
+  decideOpening,
   recordConsent,
   withdrawConsent,
   invite,

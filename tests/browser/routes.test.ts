@@ -168,9 +168,13 @@ const PAGES: Readonly<Record<string, Page>> = {
   'invitation/[token]/page.tsx': { address: () => '/invitation/nothing', needs: 'everybody' },
   'new-password/[token]/page.tsx': { address: () => '/new-password/nothing', needs: 'everybody' },
   '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
+  '(desk)/class/look/page.tsx': { address: () => '/class/look', needs: ['class.change', {}] },
   '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
   '(desk)/class/roles/page.tsx': { address: () => '/class/roles', needs: ['roster.read', {}] },
   '(desk)/class/log/page.tsx': { address: () => '/class/log', needs: ['class.readLog', {}] },
+  // Both are for people whom nobody here is: who left a class, who opened a draft. The server's own tests have them.
+  'left/[postId]/page.tsx': { address: () => `/left/${ids.handedIn}`, needs: 'nobody' },
+  'opened/[openingId]/page.tsx': { address: () => '/opened/nothing', needs: 'nobody' },
   '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'working' },
   '(desk)/writing/[postId]/page.tsx': {
     address: () => `/writing/${ids.draft}`,

@@ -1,6 +1,8 @@
 import { OwnSessions } from '@/components/account/OwnSessions';
+import { LeftWriting } from '@/components/today/LeftWriting';
 import { requireSession } from '@/server/http/desk';
 import { currentToken } from '@/server/http/request';
+import { listLeftWriting } from '@/server/posts/viewLeft';
 import { listOwnSessions } from '@/server/sessions/listOwnSessions';
 
 export default async function AccountPage() {
@@ -17,6 +19,8 @@ export default async function AccountPage() {
       name={`${person.givenName} ${person.familyName}`.trim()}
       email={person.email}
       sessions={sessions}
-    />
+    >
+      <LeftWriting posts={await listLeftWriting(person.id)} />
+    </OwnSessions>
   );
 }

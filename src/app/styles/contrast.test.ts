@@ -1,11 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
+import { LOOK_TOKENS, LOOKS } from '../../core/looks/looks';
 
-const TOKENS = new Map(
-  [...readFileSync('src/app/styles/tokens.css', 'utf8').matchAll(/--([\w-]+):\s*([^;]+);/g)].map((match) => [
-    match[1]!,
-    match[2]!.trim(),
-  ]),
+const HOUSE = [...readFileSync('src/app/styles/tokens.css', 'utf8').matchAll(/--([\w-]+):\s*([^;]+);/g)].map(
+  (match) => [match[1]!, match[2]!.trim()] as const,
 );
 
 /** Text needs 4.5 to 1, marks and edges 3 to 1 (WCAG 2.2, 1.4.3 and 1.4.11). */
@@ -23,6 +21,9 @@ const TEXT: readonly (readonly [ink: string, ground: string])[] = [
   ['on-porch', 'porch'],
   ['on-porch-2', 'porch'],
   ['apricot-ink', 'sheet'],
+  // The names on a banner stand over the first half of its sky.
+  ['white', 'sky-1'],
+  ['white', 'sky-2'],
 ];
 const MARKS: readonly (readonly [ink: string, ground: string])[] = [
   ...['k-met', 'k-part', 'k-gap', 'k-over', 'k-unknown', 'k-bonus', 'k-wait'].flatMap((ink) =>
@@ -35,19 +36,32 @@ const MARKS: readonly (readonly [ink: string, ground: string])[] = [
   ['dusk', 'paper'],
 ];
 
-test.each(TEXT)('%s on %s reads well', (ink, ground) => {
-  expect(contrast(colour(ink), colour(ground))).toBeGreaterThanOrEqual(4.5);
+describe.each(LOOKS)('in the look %s', (look) => {
+  const tokens = new Map([...HOUSE, ['white', '#ffffff'] as const, ...Object.entries(LOOK_TOKENS[look])]);
+
+  test.each(TEXT)('%s on %s reads well', (ink, ground) => {
+    expect(contrast(colour(tokens, ink), colour(tokens, ground))).toBeGreaterThanOrEqual(4.5);
+  });
+
+  test.each(MARKS)('%s on %s can be told apart', (ink, ground) => {
+    expect(contrast(colour(tokens, ink), colour(tokens, ground))).toBeGreaterThanOrEqual(3);
+  });
 });
 
-test.each(MARKS)('%s on %s can be told apart', (ink, ground) => {
-  expect(contrast(colour(ink), colour(ground))).toBeGreaterThanOrEqual(3);
+test('a look changes what is there, and nothing but colours', () => {
+  const own = new Set([...HOUSE.map(([token]) => token), ...Object.keys(LOOK_TOKENS.gate)]);
+  for (const look of LOOKS)
+    for (const [token, value] of Object.entries(LOOK_TOKENS[look])) {
+      expect(own).toContain(token);
+      expect(value).toMatch(/^#[0-9a-f]{6}$/);
+    }
 });
 
-function colour(token: string): string {
-  const value = TOKENS.get(token);
+function colour(tokens: ReadonlyMap<string, string>, token: string): string {
+  const value = tokens.get(token);
   if (value === undefined) throw new RangeError(`there is no token ${token}`);
   const reference = /^var\(--([\w-]+)\)$/.exec(value)?.[1];
-  return reference === undefined ? value : colour(reference);
+  return reference === undefined ? value : colour(tokens, reference);
 }
 
 /** The contrast ratio of WCAG 2.2 from relative luminances. */

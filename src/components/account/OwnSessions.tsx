@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { send } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { Frame } from './Frame';
@@ -17,10 +17,12 @@ export interface OwnSessionsProps {
     readonly used: string;
     readonly isThis: boolean;
   }[];
+  /** What else there is for this person. */
+  readonly children?: ReactNode;
 }
 
 /** Where somebody is signed in, and ending what should not be. */
-export function OwnSessions({ name, email, sessions }: OwnSessionsProps) {
+export function OwnSessions({ name, email, sessions, children }: OwnSessionsProps) {
   const t = useTranslations('account.sessions');
   const refusal = useRefusal();
   const router = useRouter();
@@ -70,6 +72,7 @@ export function OwnSessions({ name, email, sessions }: OwnSessionsProps) {
       <a className="btn" href="/api/archive" download>
         {t('takeAlong')}
       </a>
+      {children}
     </Frame>
   );
 }

@@ -4,6 +4,10 @@ import { useTranslations } from 'next-intl';
 import type { AccountRole } from '../../core/access/may';
 import { PlainLintel } from '../desk/PlainLintel';
 import { useDeed } from '../basics/useDeed';
+import type { Retention } from '../../core/privacy/retention';
+import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
+import { FindPerson } from './FindPerson';
+import { RetentionForm } from './RetentionForm';
 import { NewAccount } from './NewAccount';
 
 export interface InstallProps {
@@ -31,11 +35,17 @@ export interface InstallProps {
   readonly wrongTries: readonly { readonly account: string; readonly tries: number; readonly last: string }[];
   readonly jobs: readonly { readonly kind: string; readonly waiting: number; readonly givenUp: number }[];
   readonly mail: { readonly server: string; readonly from: string };
+  readonly retention: Retention;
+  /** The last backup; null where none was made. */
+  readonly backup: { readonly ago: string; readonly megabytes: number; readonly old: boolean } | null;
+  /** The school's own sign-in, where there is one. */
+  readonly school: { readonly name: string; readonly issuer: string } | null;
+  readonly openings: readonly OpeningToDecide[] | null;
 }
 
 /** The install as a whole: accounts, classes and their sizes, what waits, what failed. Never anything that was written. */
 export function Install(props: InstallProps) {
-  const { yourself, accounts, classes, databaseMegabytes, wrongTries, jobs, mail } = props;
+  const { backup, yourself, accounts, classes, databaseMegabytes, wrongTries, jobs, mail } = props;
   const t = useTranslations('install');
   const { act, busy, problem } = useDeed();
   const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
@@ -47,6 +57,7 @@ export function Install(props: InstallProps) {
           {givenUp > 0 ? t('somethingFailed', { count: givenUp }) : t('heading', { count: classes.length })}
         </h1>
         <p className="under">{t('under')}</p>
+        <DraftsToOpen openings={props.openings ?? []} />
         <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_360px]">
           <section>
             <h2 className="section-head">{t('accounts', { count: accounts.length })}</h2>
@@ -100,7 +111,21 @@ export function Install(props: InstallProps) {
             </ul>
           </section>
           <div className="grid gap-10">
+            <FindPerson />
             <NewAccount />
+            <section>
+              <h2 className="section-head">{t('backup.heading')}</h2>
+              <p className={backup && !backup.old ? 'under mt-2' : 'problem mt-2'}>
+                {backup
+                  ? t(backup.old ? 'backup.old' : 'backup.last', {
+                      ago: backup.ago,
+                      megabytes: backup.megabytes,
+                    })
+                  : t('backup.none')}
+              </p>
+              <p className="under mt-2">{props.school ? t('school.is', props.school) : t('school.none')}</p>
+            </section>
+            <RetentionForm retention={props.retention} />
             <section>
               <h2 className="section-head">{t('work')}</h2>
               <p className="under mt-2">{t('mail', { server: mail.server, from: mail.from })}</p>

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
+import { dayOff, isSchoolDay } from '../../core/classes/schoolYear';
 import { RELEASES } from '../../core/posts/release';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { AudienceSelect } from '../basics/AudienceSelect';
@@ -14,7 +15,10 @@ interface WhatStudentsReadProps extends BuilderProps {
 }
 
 /** What the class will read, when it is due, and who reads the posts. */
-export function WhatStudentsRead({ draft, change, problemAt, groupName, ceiling }: WhatStudentsReadProps) {
+export function WhatStudentsRead(props: WhatStudentsReadProps) {
+  const { draft, change, problemAt, groupName, ceiling, year } = props;
+  const dueDay = draft.due?.slice(0, 10);
+  const off = dueDay === undefined || isSchoolDay(dueDay, year) ? null : (dayOff(dueDay, year) ?? '');
   const t = useTranslations('builder.read');
   const id = useId();
   const field = (name: string) => ({
@@ -81,6 +85,11 @@ export function WhatStudentsRead({ draft, change, problemAt, groupName, ceiling 
           value={draft.due ?? ''}
           onChange={(event) => change({ due: event.target.value || null })}
         />
+        {off === null ? null : (
+          <p className="mt-1 text-[13.5px] text-ink-2">
+            {off ? t('dueOffNamed', { name: off }) : t('dueOff')}
+          </p>
+        )}
         {problem('due')}
       </div>
       <div>

@@ -1,4 +1,5 @@
 import type { Audience } from '../../core/access/audience';
+import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 
 export interface BuilderProps {
@@ -12,5 +13,6 @@ export interface BuilderProps {
   readonly timeZone: string;
   readonly language: string;
   readonly ceiling: Audience;
+  readonly year: SchoolYear;
   readonly classLabels: readonly string[];
 }

@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { AskPassphrase } from './AskPassphrase';
+import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
 import { PostCard, type CardShown } from './PostCard';
 import { WeeklyPosts } from './WeeklyPosts';
@@ -29,7 +30,7 @@ export function FrontPage(props: FrontPageProps) {
   const t = useTranslations('blog');
   const [lead, ...others] = posts;
   return (
-    <div className="blog">
+    <Blog look={blog}>
       <a className="skip" href="#main">
         {t('skip')}
       </a>
@@ -91,6 +92,6 @@ export function FrontPage(props: FrontPageProps) {
       <footer className="px-6 pb-8 text-center text-[14px]">
         <Link href={`/privacy-notice/${blog.address}`}>{t('notice')}</Link>
       </footer>
-    </div>
+    </Blog>
   );
 }

@@ -1,7 +1,10 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import type { Look } from '../../core/looks/looks';
+import { Blog } from './Blog';
 
 export interface KeptPageProps {
+  readonly blog: Look;
   readonly title: string;
   readonly html: string;
   readonly writer: string;
@@ -12,10 +15,10 @@ export interface KeptPageProps {
 }
 
 /** A hand-in, kept as it was. */
-export function KeptPage({ title, html, writer, handedIn, receipt, words, takenBack }: KeptPageProps) {
+export function KeptPage({ blog, title, html, writer, handedIn, receipt, words, takenBack }: KeptPageProps) {
   const t = useTranslations('kept');
   return (
-    <div className="blog">
+    <Blog look={blog}>
       <main id="main" className="post-body !mt-0 pt-8">
         <p className="border-y border-line py-2 text-ink-2">
           {t('line', { writer, when: handedIn, words, receipt })} {takenBack ? t('takenBack') : t('onlyYou')}{' '}
@@ -24,6 +27,6 @@ export function KeptPage({ title, html, writer, handedIn, receipt, words, takenB
         <h1 className="post-title my-5">{title || t('untitled')}</h1>
         <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
       </main>
-    </div>
+    </Blog>
   );
 }

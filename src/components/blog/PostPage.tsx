@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
+import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
 import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
@@ -16,7 +17,7 @@ export interface PostPageProps extends CardShown {
 export function PostPage({ blog, signedIn, html, labels, audience, ...post }: PostPageProps) {
   const t = useTranslations('blog');
   return (
-    <div className="blog">
+    <Blog look={blog}>
       <a className="skip" href="#main">
         {t('skip')}
       </a>
@@ -54,6 +55,6 @@ export function PostPage({ blog, signedIn, html, labels, audience, ...post }: Po
           </div>
         </article>
       </main>
-    </div>
+    </Blog>
   );
 }

@@ -2,13 +2,14 @@
 
 import { useTranslations } from 'next-intl';
 import { AddressForm } from './AddressForm';
+import { DeleteClass } from './DeleteClass';
 import { NamesForm } from './NamesForm';
 import { RestAndCopy } from './RestAndCopy';
 import { YearForm } from './YearForm';
 import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
-export function ClassSettings({ resting, ...props }: ClassSettingsProps) {
+export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSettingsProps) {
   const { classId, names, address, origin, place, year, languages, timeZones } = props;
   const t = useTranslations('classSettings');
   return (
@@ -20,6 +21,9 @@ export function ClassSettings({ resting, ...props }: ClassSettingsProps) {
         <AddressForm key={address} classId={classId} address={address} origin={origin} />
         <YearForm {...{ classId, place, year, languages, timeZones }} />
         <RestAndCopy classId={classId} names={names} resting={resting} />
+        {runsIt ? (
+          <DeleteClass classId={classId} title={names.title} resting={resting} archived={archived} />
+        ) : null}
       </div>
     </main>
   );

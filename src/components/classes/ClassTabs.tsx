@@ -14,6 +14,7 @@ const CLASS_PAGES = {
   '/class/concerns': 'concerns',
   '/class/privacy': 'privacy',
   '/class/settings': 'settings',
+  '/class/look': 'look',
   '/class/roles': 'roles',
   '/class/log': 'log',
 } as const;

@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { ClassRole } from '../../core/access/may';
 import { Mark } from '../basics/Mark';
+import { useDeed } from '../basics/useDeed';
 import { PlainLintel } from '../desk/PlainLintel';
 import { useOwnSession } from '../desk/useOwnSession';
 import { NewClassForm } from './NewClassForm';
@@ -18,6 +19,13 @@ export interface ClassesProps {
     readonly role: ClassRole;
     readonly state: 'open' | 'settling' | 'resting';
   }[];
+  /** Those that they ran and deleted, while they can be brought back. */
+  readonly deleted: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly goneForGood: string;
+  }[];
   readonly current: string | null;
   readonly mayMake: boolean;
   readonly isAdministrator: boolean;
@@ -26,9 +34,10 @@ export interface ClassesProps {
 const MARKS = { open: 's-m', settling: 's-h', resting: 's-u' } as const;
 
 /** All classes of a person in one list, and where a teacher makes another. */
-export function Classes({ name, classes, current, mayMake, isAdministrator }: ClassesProps) {
+export function Classes({ name, classes, deleted, current, mayMake, isAdministrator }: ClassesProps) {
   const t = useTranslations('classes');
   const { turnTo, signOut, problem } = useOwnSession();
+  const { act, busy, problem: notBack } = useDeed();
   return (
     <>
       <PlainLintel home="/classes">
@@ -67,8 +76,31 @@ export function Classes({ name, classes, current, mayMake, isAdministrator }: Cl
             </li>
           ))}
         </ul>
+        {deleted.length > 0 ? (
+          <section className="mt-8">
+            <h2 className="section-head">{t('deleted', { count: deleted.length })}</h2>
+            <ul className="rows">
+              {deleted.map((one) => (
+                <li key={one.id} className="sm:grid-cols-[1fr_auto]">
+                  <span>
+                    <b>{[one.title, one.groupName].filter(Boolean).join(', ')}</b>{' '}
+                    <span className="calm">{t('goneForGood', { day: one.goneForGood })}</span>
+                  </span>
+                  <button
+                    type="button"
+                    className="act"
+                    disabled={busy}
+                    onClick={() => void act('restoreClass', { classId: one.id })}
+                  >
+                    {t('bringBack', { title: one.title })}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ) : null}
         <p role="alert" className="problem">
-          {problem}
+          {problem || notBack}
         </p>
         {isAdministrator ? (
           <p className="mt-8">

@@ -4,8 +4,9 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
+import { OpenDraft, type OpenDraftProps } from '../safety/OpenDraft';
 
-export interface ConcernsProps {
+export interface ConcernsProps extends OpenDraftProps {
   readonly classId: string;
   readonly concerns: readonly {
     readonly id: string;
@@ -20,7 +21,7 @@ export interface ConcernsProps {
 }
 
 /** What readers told the teachers about posts, what nobody has looked into yet first. */
-export function Concerns({ classId, concerns }: ConcernsProps) {
+export function Concerns({ classId, concerns, drafts, openings }: ConcernsProps) {
   const t = useTranslations('concerns');
   const { act, busy, problem } = useDeed();
   const open = concerns.filter((one) => !one.seen).length;
@@ -60,6 +61,7 @@ export function Concerns({ classId, concerns }: ConcernsProps) {
       <p role="alert" className="problem">
         {problem}
       </p>
+      <OpenDraft drafts={drafts} openings={openings} />
     </main>
   );
 }

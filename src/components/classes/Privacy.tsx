@@ -9,7 +9,7 @@ import { useRefusal } from '../basics/useRefusal';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { KeepLine } from './KeepLine';
-import { PassphraseForm } from './PassphraseForm';
+import { PassphraseForm } from '../basics/PassphraseForm';
 
 interface PrivacySettings {
   readonly ceiling: Audience;
@@ -151,7 +151,13 @@ export function Privacy(props: PrivacyProps) {
             </div>
           ) : null}
         </form>
-        <PassphraseForm classId={classId} since={passphraseSince} isUsed={settings.ceiling !== 'ourClass'} />
+        <PassphraseForm opens={{ classId }} since={passphraseSince}>
+          <h2 className="section-head">{t('passphrase.heading')}</h2>
+          <p className="under">
+            {passphraseSince ? t('passphrase.since', { since: passphraseSince }) : t('passphrase.none')}
+          </p>
+          {settings.ceiling === 'ourClass' ? <p className="under">{t('passphrase.notUsed')}</p> : null}
+        </PassphraseForm>
       </div>
     </main>
   );

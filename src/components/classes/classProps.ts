@@ -21,6 +21,10 @@ export interface ClassSettingsProps {
   readonly place: ClassPlace;
   readonly year: SchoolYear;
   readonly resting: boolean;
+  /** Whether who looks runs the class, and could delete it. */
+  readonly runsIt: boolean;
+  /** Whether an archive was taken since it is at rest. */
+  readonly archived: boolean;
   readonly languages: readonly { readonly tag: string; readonly name: string }[];
   readonly timeZones: readonly string[];
 }

@@ -167,6 +167,11 @@ export function Compose(props: ComposeProps) {
           </aside>
           <div className="sheet-text">
             <SaveLine state={saving.state} stage={post.stage} readers={props.readers} />
+            {props.opened.map((one) => (
+              <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
+                {t('openedForSafety', one)}
+              </p>
+            ))}
             {unfitting ? (
               <p className="problem mb-4" role="alert">
                 {t('unfitting')}

@@ -49,6 +49,8 @@ export interface ComposeProps {
   readonly writer: { readonly id: string; readonly monogram: string; readonly nameOutside: string };
   readonly teachers: readonly { readonly name: string; readonly monogram: string }[];
   readonly notes: readonly NoteShown[];
+  /** When a teacher and an administrator opened this draft for a safety concern. */
+  readonly opened: readonly { readonly teacher: string; readonly when: string }[];
   readonly due: DueShown;
   readonly readers: {
     readonly release: Release;

@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { mark } from '../../core/requirements/slats';
+import { PassphraseForm } from '../basics/PassphraseForm';
 import { Pickets } from '../railing/Pickets';
 import { Tray } from '../railing/Tray';
 import { CriterionBay } from './CriterionBay';
@@ -11,7 +12,8 @@ import { GradeTray } from './GradeTray';
 import type { ReviewRailingProps } from './reviewProps';
 import { TeacherGate } from './TeacherGate';
 
-type Raised = { readonly id: 'evidence' | 'grade'; readonly above: HTMLElement } | null;
+type TrayId = 'evidence' | 'grade' | 'passphrase';
+type Raised = { readonly id: TrayId; readonly above: HTMLElement } | null;
 
 /** The teacher's railing: evidence first, a bay for each criterion, the grade, the gate with the decision. */
 export function ReviewRailing(props: ReviewRailingProps) {
@@ -21,8 +23,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const bays = useRef<HTMLDivElement>(null);
   const [raised, setRaised] = useState<Raised>(null);
   const lower = () => setRaised(null);
-  const toggle = (id: 'evidence' | 'grade', above: HTMLElement) =>
-    setRaised(raised?.id === id ? null : { id, above });
+  const toggle = (id: TrayId, above: HTMLElement) => setRaised(raised?.id === id ? null : { id, above });
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length;
   const met = answer.requirements.filter(
@@ -83,7 +84,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
           </small>
         </button>
       </div>
-      <TeacherGate {...props} open={open} />
+      <TeacherGate {...props} open={open} onPassphrase={(above) => toggle('passphrase', above)} />
       {raised?.id === 'evidence' ? (
         <Tray
           id={trayId}
@@ -104,6 +105,17 @@ export function ReviewRailing(props: ReviewRailingProps) {
           onLower={lower}
         >
           <GradeTray {...props} />
+        </Tray>
+      ) : null}
+      {raised?.id === 'passphrase' ? (
+        <Tray id={trayId} title={t('passphrase.heading')} above={raised.above} width={520} onLower={lower}>
+          <PassphraseForm opens={{ postId: props.postId }} since={props.readers.passphraseSince}>
+            <p className="under">
+              {props.readers.passphraseSince
+                ? t('passphrase.since', { since: props.readers.passphraseSince })
+                : t('passphrase.none')}
+            </p>
+          </PassphraseForm>
         </Tray>
       ) : null}
     </footer>

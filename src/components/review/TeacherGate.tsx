@@ -6,8 +6,15 @@ import { AudienceSelect } from '../basics/AudienceSelect';
 import { Mark } from '../basics/Mark';
 import type { ReviewRailingProps } from './reviewProps';
 
+interface GateProps extends ReviewRailingProps {
+  /** How many criteria are not judged yet. */
+  readonly open: number;
+  /** Shows the post's own passphrase above the button that was pressed. */
+  readonly onPassphrase: (above: HTMLElement) => void;
+}
+
 /** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
-export function TeacherGate(props: ReviewRailingProps & { readonly open: number }) {
+export function TeacherGate(props: GateProps) {
   const { stage, readers, gradeGivenBack, writer, open, busy, problem } = props;
   const t = useTranslations('review.gate');
   const now = readers.now ?? 'writerAndTeachers';
@@ -88,7 +95,8 @@ function Deciding({
   );
 }
 
-function AfterAcceptance({ act, publish, busy, readers, gradeGivenBack, nextPostId }: ReviewRailingProps) {
+function AfterAcceptance(props: GateProps) {
+  const { act, publish, busy, readers, gradeGivenBack, nextPostId, onPassphrase } = props;
   const t = useTranslations('review.gate');
   return (
     <div className="doing flex-wrap">
@@ -102,6 +110,11 @@ function AfterAcceptance({ act, publish, busy, readers, gradeGivenBack, nextPost
           onChoose={(audience) => void publish(audience)}
         />
       </label>
+      {readers.now === 'passphrase' ? (
+        <button type="button" className="act" onClick={(event) => onPassphrase(event.currentTarget)}>
+          {t(readers.passphraseSince ? 'changePassphrase' : 'ownPassphrase')}
+        </button>
+      ) : null}
       {readers.address && readers.now ? (
         <Link className="act" href={readers.address}>
           {t('seeIt')}

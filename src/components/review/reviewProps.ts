@@ -52,6 +52,8 @@ export interface ReviewProps {
     readonly ceiling: Audience;
     readonly release: Release;
     readonly address: string | null;
+    /** Since when the post has a passphrase of its own, in words. */
+    readonly passphraseSince: string | null;
   };
   readonly readBy: readonly { readonly name: string; readonly when: string }[];
   readonly nextPostId: string | null;

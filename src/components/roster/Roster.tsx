@@ -44,9 +44,15 @@ export function Roster(props: RosterProps) {
             </p>
           </div>
           {students.length > 0 ? (
-            <Link className="btn" href="/class/cards">
-              <Printer aria-hidden="true" size={16} /> {t('printCards')}
-            </Link>
+            <span className="flex flex-wrap items-center gap-4">
+              {/* A file, not a page: nothing for the router. */}
+              <a className="act" href={`/api/archive?roster=${classId}`} download>
+                {t('asCsv')}
+              </a>
+              <Link className="btn" href="/class/cards">
+                <Printer aria-hidden="true" size={16} /> {t('printCards')}
+              </Link>
+            </span>
           ) : null}
         </div>
         {students.length > 0 ? <RosterTable {...props} onEdit={edit} /> : null}

@@ -1,11 +1,17 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { WorkShown } from '../assignment/workShown';
+import { LeftWriting, type LeftPostShown } from './LeftWriting';
 import { WorkRow } from './WorkRow';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
+interface MyWritingProps {
+  readonly work: readonly WorkShown[];
+  readonly left: readonly LeftPostShown[];
+}
+
 /** All that a student has begun, and what is still to be begun. */
-export function MyWriting({ work }: { readonly work: readonly WorkShown[] }) {
+export function MyWriting({ work, left }: MyWritingProps) {
   const t = useTranslations('today.student');
   const inWords = useNumberInWords();
   const begun = work.filter((one) => one.postId !== null);
@@ -24,6 +30,7 @@ export function MyWriting({ work }: { readonly work: readonly WorkShown[] }) {
           <WorkRow key={one.assignmentId} work={one} />
         ))}
       </ul>
+      <LeftWriting posts={left} />
     </main>
   );
 }

@@ -6,6 +6,8 @@ export interface DayShown {
   readonly weekday: string;
   readonly day: number;
   readonly today: boolean;
+  /** Why there is no school, empty where it has no name; null where there is. */
+  readonly off: string | null;
   readonly events: readonly { readonly key: string; readonly content: ReactNode }[];
 }
 
@@ -15,10 +17,14 @@ export function WeekStrip({ days }: { readonly days: readonly DayShown[] }) {
   return (
     <ol className="week" aria-label={t('week')}>
       {days.map((day) => (
-        <li key={day.date} className={`${day.today ? 'now' : ''} ${day.events.length ? '' : 'empty'}`}>
+        <li
+          key={day.date}
+          className={`${day.today ? 'now' : ''} ${day.events.length || day.off !== null ? '' : 'empty'}`}
+        >
           <span className="day">
             <b>{day.weekday}</b> {day.today ? t('dayToday', { day: day.day }) : day.day}
           </span>
+          {day.off === null ? null : <span className="off">{day.off || t('noSchool')}</span>}
           <div className="grid gap-2">
             {day.events.map((event) => (
               <div key={event.key}>{event.content}</div>

@@ -9,30 +9,36 @@ const ACTORS: Readonly<Record<Relation, Actor>> = {
   administrator: { personId: 'admin', role: null, account: 'administrator' },
   reader: { personId: 'aunt', role: 'reader' },
   classmate: { personId: 'mate', role: 'student' },
+  leaver: { personId: 'left', role: null },
   writer: { personId: 'writer', role: 'student' },
   editor: { personId: 'ed', role: 'studentEditor' },
-  teacher: { personId: 'teacher', role: 'coTeacher' },
+  teacher: { personId: 'teacher', role: 'teacher' },
 };
 
+/** Whose post it is that a relation is about. */
+const writerFor = (relation: Relation) => ({ writerId: relation === 'leaver' ? 'left' : 'writer' });
+
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
-const HOLDS: Readonly<Record<Exclude<Condition, 'never' | 'always' | 'staff'>, readonly [Subject, Subject]>> =
-  {
-    open: [{ ceiling: 'passphrase' }, { ceiling: 'ourClass' }],
-    editorsRead: [{ handedIn: true, editorsRead: true }, { handedIn: true }],
-    set: [{ assignmentIsSet: true }, { assignmentIsSet: false }],
-    draftsOpen: [{ draftsOpen: true }, {}],
-    handedIn: [{ handedIn: true }, { handedIn: false }],
-    unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
-    accepted: [{ accepted: true }, {}],
-    published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
-    givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
-  };
+const HOLDS: Readonly<
+  Record<Exclude<Condition, 'never' | 'always' | 'staff' | 'runsIt'>, readonly [Subject, Subject]>
+> = {
+  open: [{ ceiling: 'passphrase' }, { ceiling: 'ourClass' }],
+  editorsRead: [{ handedIn: true, editorsRead: true }, { handedIn: true }],
+  set: [{ assignmentIsSet: true }, { assignmentIsSet: false }],
+  draftsOpen: [{ draftsOpen: true }, {}],
+  handedIn: [{ handedIn: true }, { handedIn: false }],
+  unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
+  accepted: [{ accepted: true }, {}],
+  published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
+  givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
+  opened: [{ openedFor: ['admin', 'teacher'] }, { openedFor: ['another'] }],
+};
 
 describe.each(ACTIONS)('%s', (action) => {
   test.each(RELATIONS.map((relation, column) => [relation, ACCESS[action][column]!] as const))(
     '%s: %s',
     (relation, condition) => {
-      const writing = { writerId: 'writer' };
+      const writing = writerFor(relation);
       if (condition === 'never' || condition === 'always') {
         const everything: Subject = {
           ...writing,
@@ -44,6 +50,7 @@ describe.each(ACTIONS)('%s', (action) => {
           publishedTo: 'everyone',
           gradeGivenBack: true,
           ceiling: 'everyone',
+          openedFor: ['admin', 'teacher', 'mate'],
         };
         expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
           condition === 'always',
@@ -55,6 +62,11 @@ describe.each(ACTIONS)('%s', (action) => {
           expect(may({ ...ACTORS[relation], account }, action, {})).toBe(account !== null);
         return;
       }
+      if (condition === 'runsIt') {
+        expect(may(ACTORS[relation], action, writing)).toBe(true);
+        expect(may({ ...ACTORS[relation], role: 'coTeacher' }, action, writing)).toBe(false);
+        return;
+      }
       const [so, notSo] = HOLDS[condition];
       expect(may(ACTORS[relation], action, { ...writing, ...so })).toBe(true);
       expect(may(ACTORS[relation], action, { ...writing, ...notSo })).toBe(false);
@@ -63,13 +75,16 @@ describe.each(ACTIONS)('%s', (action) => {
 });
 
 test.each([
-  ['writerAndTeachers', ['writer', 'teacher']],
-  ['ourClass', ['classmate', 'writer', 'editor', 'teacher']],
-  ['passphrase', ['reader', 'classmate', 'writer', 'editor', 'teacher']],
+  ['writerAndTeachers', ['leaver', 'writer', 'teacher']],
+  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher']],
+  ['passphrase', ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher']],
   ['everyone', [...RELATIONS]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
-  const subject = { writerId: 'writer', publishedTo };
-  expect(RELATIONS.filter((relation) => may(ACTORS[relation], 'post.read', subject))).toEqual(readers);
+  expect(
+    RELATIONS.filter((relation) =>
+      may(ACTORS[relation], 'post.read', { ...writerFor(relation), publishedTo }),
+    ),
+  ).toEqual(readers);
 });
 
 test('who has shown the passphrase reads what is for those who know it, and nothing else', () => {

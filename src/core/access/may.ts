@@ -34,6 +34,8 @@ export interface Subject {
   /** Whether who acts has shown the passphrase of the class or post. */
   readonly passphraseShown?: boolean;
   readonly gradeGivenBack?: boolean;
+  /** The teacher and the administrator who have opened the draft for a safety concern, while that holds. */
+  readonly openedFor?: readonly string[];
 }
 
 /** Whether `actor` may do `action` to `subject`: the access table, read once. */
@@ -57,6 +59,8 @@ function relationOf({ personId, role, account }: Actor, subject: Subject): Relat
     case 'studentEditor':
       return subject.writerId === personId ? 'writer' : 'editor';
     case null:
+      // Only who was in the class can have written in it.
+      if (subject.writerId === personId) return 'leaver';
       return account === 'administrator' ? 'administrator' : 'stranger';
   }
 }
@@ -80,15 +84,17 @@ const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
   accepted: ({ subject }) => subject.accepted === true,
   published: isReader,
   givenBack: ({ subject }) => subject.gradeGivenBack === true,
+  runsIt: ({ actor }) => actor.role === 'teacher',
+  opened: ({ actor, subject }) => subject.openedFor?.includes(actor.personId ?? '') === true,
 };
 
 function holds(condition: Condition, asked: Asked): boolean {
   return HOLDS[condition](asked);
 }
 
-const CLASS: readonly Relation[] = ['classmate', 'writer', 'editor', 'teacher'];
+const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', 'teacher'];
 const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
-  writerAndTeachers: ['writer', 'teacher'],
+  writerAndTeachers: ['leaver', 'writer', 'teacher'],
   ourClass: CLASS,
   // Whoever was invited to read need not know the passphrase; everybody else from outside shows it.
   passphrase: [...CLASS, 'reader'],

@@ -6,6 +6,7 @@ export const RELATIONS = [
   'administrator',
   'reader',
   'classmate',
+  'leaver',
   'writer',
   'editor',
   'teacher',
@@ -35,7 +36,11 @@ export type Condition =
   /** A revision is before readers, and this person is among its audience. */
   | 'published'
   /** The grade was given back. */
-  | 'givenBack';
+  | 'givenBack'
+  /** They run the class; a co-teacher does not. */
+  | 'runsIt'
+  /** This teacher and this administrator have opened the draft together, and the time for it is not over. */
+  | 'opened';
 
 type Row = readonly [
   visitor: Condition,
@@ -43,6 +48,7 @@ type Row = readonly [
   administrator: Condition,
   reader: Condition,
   classmate: Condition,
+  leaver: Condition,
   writer: Condition,
   editor: Condition,
   teacher: Condition,
@@ -51,33 +57,36 @@ type Row = readonly [
 /**
  * Who may do what. A student who acts on the class or an assignment stands as classmate; on an own post as writer, a
  * student editor too. An administrator who teaches a class stands there as a teacher. A reader is invited to the class
- * blog: family, mostly. What does not stand here may nobody do.
+ * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                        visitor      stranger     administrator reader      classmate    writer       editor         teacher
-  'install.manage':        ['never',     'never',     'always',    'never',     'never',     'never',     'never',       'never'],
-  'class.make':            ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',       'never'],
-  'class.readBlog':        ['open',      'open',      'open',      'always',    'always',    'always',    'always',      'always'],
-  'class.teach':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'class.change':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'class.readLog':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'roster.read':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'roster.change':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'assignment.read':       ['never',     'never',     'never',     'never',     'set',       'set',       'set',         'always'],
-  'assignment.make':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'assignment.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'always'],
-  'post.begin':            ['never',     'never',     'never',     'never',     'set',       'never',     'set',         'never'],
-  'post.write':            ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'never'],
-  'post.readDraft':        ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'draftsOpen'],
-  'post.handIn':           ['never',     'never',     'never',     'never',     'never',     'set',       'never',       'never'],
-  'post.takeBack':         ['never',     'never',     'never',     'never',     'never',     'unread',    'never',       'never'],
-  'post.readHandIn':       ['never',     'never',     'never',     'never',     'never',     'handedIn',  'editorsRead', 'handedIn'],
-  'post.review':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn'],
-  'post.publish':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted'],
-  'post.read':             ['published', 'published', 'published', 'published', 'published', 'published', 'published',   'published'],
-  'note.read':             ['never',     'never',     'never',     'never',     'never',     'always',    'never',       'always'],
-  'grade.read':            ['never',     'never',     'never',     'never',     'never',     'givenBack', 'never',       'always'],
-  'picture.add':           ['never',     'never',     'never',     'never',     'always',    'always',    'always',      'always'],
+  //                        visitor      stranger     administrator reader       classmate    leaver       writer       editor       teacher
+  'install.manage':        ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',     'never'],
+  'class.make':            ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',     'never'],
+  'class.readBlog':        ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',    'always'],
+  'class.teach':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'class.change':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'class.delete':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'runsIt'],
+  'class.readLog':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'roster.read':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'roster.change':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'assignment.read':       ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',       'always'],
+  'assignment.make':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'assignment.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'post.begin':            ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',       'never'],
+  'post.write':            ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',     'never'],
+  'post.readDraft':        ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',     'draftsOpen'],
+  'draft.askToOpen':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
+  'draft.readOpened':     ['never',     'never',     'opened',    'never',     'never',     'never',     'never',     'never',     'opened'],
+  'post.handIn':           ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',     'never'],
+  'post.takeBack':         ['never',     'never',     'never',     'never',     'never',     'never',     'unread',    'never',     'never'],
+  'post.readHandIn':       ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn'],
+  'post.review':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'handedIn'],
+  'post.publish':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'accepted'],
+  'post.read':             ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published', 'published'],
+  'note.read':             ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',     'always'],
+  'grade.read':            ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',     'always'],
+  'picture.add':           ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',    'always'],
 } as const satisfies Record<string, Row>;
 
 export type Action = keyof typeof ACCESS;

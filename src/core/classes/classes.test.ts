@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { addressProblem, asAddress, suggestAddresses } from './classAddress';
-import { holidayDates, isSchoolDay, wrongSpan, type SchoolYear } from './schoolYear';
+import { dayOff, holidayDates, isSchoolDay, wrongSpan, type SchoolYear } from './schoolYear';
 
 describe('a class blog’s address', () => {
   test.each([
@@ -67,6 +67,15 @@ describe('a school year', () => {
     ['2027-01-11', false],
   ])('school on %s: %s', (date, school) => {
     expect(isSchoolDay(date, year)).toBe(school);
+  });
+
+  test.each([
+    ['2026-10-26', 'Mid-term'],
+    ['2026-12-21', ''],
+    ['2026-11-02', null],
+    ['2026-10-31', null],
+  ])('what keeps %s free of school: %j', (date, why) => {
+    expect(dayOff(date, year)).toBe(why);
   });
 
   test('without terms every day of school counts', () => {

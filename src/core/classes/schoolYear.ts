@@ -54,6 +54,15 @@ export function isSchoolDay(date: string, { terms, holidays, schoolDays }: Schoo
   return terms.length === 0 || within(terms);
 }
 
+/**
+ * Why there is no school on a day of the week that has school otherwise: the name of the holiday, empty between terms or
+ * where it has none; null where there is school, and on the days of the week that never have any.
+ */
+export function dayOff(date: string, year: SchoolYear): string | null {
+  if (!year.schoolDays.includes(weekday(date)) || isSchoolDay(date, year)) return null;
+  return year.holidays.find(({ from, to }) => from <= date && date <= to)?.name ?? '';
+}
+
 /** Every day of the holidays, as grading wants them. At most a year of each span is listed. */
 export function holidayDates({ holidays }: Pick<SchoolYear, 'holidays'>): readonly string[] {
   const dates = new Set<string>();

@@ -20,12 +20,15 @@ import {
   type House,
 } from '../../../tests/server/house';
 import { may, type Actor, type Subject } from '../../core/access/may';
+import { FIRST_LOOK } from '../../core/looks/looks';
+import { hideClass } from '../classes/deletionQueries';
 import { insertConcern } from '../concerns/queries';
 import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 import { leaveClass } from '../people/rosterQueries';
+import { insertOpening } from '../safety/queries';
 import { USE_CASES } from '../useCases';
 
 type Name = keyof typeof USE_CASES;
@@ -45,6 +48,9 @@ interface Ids {
   readonly consentId: string;
   readonly concernId: string;
   readonly deletedId: string;
+  /** A question whether a draft may be opened; a class that its teacher deleted. */
+  readonly openingId: string;
+  readonly deletedClassId: string;
   readonly secondClassId: string;
 }
 
@@ -78,17 +84,28 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   makeAccount: () => ({ givenName: 'Nell', familyName: '', email: 'nell@example.org', account: 'teacher' }),
   changeAccount: ({ studentId }) => ({ personId: studentId, account: null }),
   retryJobs: () => ({}),
+  searchPeople: () => ({ words: 'wren' }),
+  previewErasure: ({ studentId }) => ({ personId: studentId }),
+  deleteAnybody: ({ studentId }) => ({ personId: studentId }),
+  restoreAnybody: ({ deletedId }) => ({ personId: deletedId }),
+  changeRetention: () => ({ revisions: 12, readings: null, logs: 12, leftPosts: null }),
   makeClass: () => ({ title: 'Tides', groupName: '7C', ...PLACE }),
   nameClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '', subtitle: '', schoolName: '' }),
   checkAddress: ({ classId }) => ({ classId, address: 'tides' }),
   changeAddress: ({ classId }) => ({ classId, address: 'tides' }),
   changeYear: ({ classId }) => ({ classId, ...PLACE, terms: [], holidays: [], schoolDays: [1] }),
+  changeLook: ({ classId }) => ({ classId, ...FIRST_LOOK }),
   changePrivacy: ({ classId }) => ({ classId, ...CLOSED }),
   setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter walnut' }),
   setPostPassphrase: ({ postId }) => ({ postId, passphrase: '' }),
   settleClass: ({ classId }) => ({ classId }),
   restClass: ({ classId }) => ({ classId, rest: true }),
   copyClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '' }),
+  previewClassDeletion: ({ classId }) => ({ classId }),
+  deleteClass: ({ classId }) => ({ classId, title: 'Wind & Weather' }),
+  restoreClass: ({ deletedClassId }) => ({ classId: deletedClassId }),
+  askToOpenDraft: ({ postId }) => ({ postId, reason: 'A worrying word.', harm: '' }),
+  decideOpening: ({ openingId }) => ({ openingId, agree: true, tellWriter: true }),
   changeClassCode: ({ classId }) => ({ classId }),
   chooseSignIn: ({ classId }) => ({ classId, passcodeKind: 'digits', namesTyped: false }),
   previewImport: ({ classId }) => ({ classId, ...NEWCOMER }),
@@ -149,7 +166,18 @@ function subjectIn(world: World, writerId: string): Subject {
 }
 
 /** What belongs to no class. */
-const OF_THE_INSTALL = new Set<Name>(['makeClass', 'makeAccount', 'changeAccount', 'retryJobs']);
+const OF_THE_INSTALL = new Set<Name>([
+  'makeClass',
+  'makeAccount',
+  'changeAccount',
+  'retryJobs',
+  'searchPeople',
+  'previewErasure',
+  'deleteAnybody',
+  'restoreAnybody',
+  'changeRetention',
+  'decideOpening',
+]);
 
 /** A student who acts on an assignment has no post in hand: the writer stands as any classmate there. */
 const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
@@ -157,11 +185,15 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'checkAddress',
   'changeAddress',
   'changeYear',
+  'changeLook',
   'changePrivacy',
   'setPassphrase',
   'settleClass',
   'restClass',
   'copyClass',
+  'previewClassDeletion',
+  'deleteClass',
+  'restoreClass',
   'changeClassCode',
   'chooseSignIn',
   'previewImport',
@@ -222,6 +254,21 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     words: 'Look.',
     toldAt: NOW,
   });
+  const openingId = newId();
+  await insertOpening(database, {
+    id: openingId,
+    classId: house.classId,
+    postId,
+    askedBy: house.people.coTeacher,
+    askedAt: NOW,
+    reason: 'A worrying word.',
+    harm: '',
+  });
+  const deletedClassId = await addClass('gone', 'GONE1', 'ourClass');
+  await addMember(house.people.teacher, deletedClassId, 'teacher');
+  await addMember(house.people.coTeacher, deletedClassId, 'coTeacher');
+  const eraseAt = new Date(NOW.getTime() + 86_400_000);
+  await hideClass(database, { id: deletedClassId, at: NOW, eraseAt });
   const deletedId = await addPerson('Del', house.classId, 'student');
   await succeeded(
     as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
@@ -248,6 +295,8 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       invitationId,
       consentId: consent?.id ?? '',
       deletedId,
+      openingId,
+      deletedClassId,
       concernId,
       secondClassId,
     },

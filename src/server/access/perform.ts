@@ -32,7 +32,8 @@ export async function perform<Input, Rows, Output>(
     const context = { personId, now, database, progress };
     const found = await useCase.find(value, context);
     if (!found || personId === null) return NOT_THERE;
-    const { actor, resting } = await findStanding(database, found.classId, personId);
+    const { actor, resting, deleted } = await findStanding(database, found.classId, personId);
+    if (deleted && !useCase.whileDeleted) return NOT_THERE;
     if (!may(actor, useCase.action, found.subject)) return NOT_THERE;
     if (resting && !useCase.looksOnly && !useCase.whileResting) return refused('class.resting');
     const result = await useCase.run(value, found, { ...context, personId });

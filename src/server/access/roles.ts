@@ -14,10 +14,11 @@ export async function findRole(
   return row?.role ?? null;
 }
 
-/** Somebody who acts, as the access table knows them, and whether the class was put to rest. */
+/** Somebody who acts, as the access table knows them, and whether the class was put to rest or is to be deleted. */
 interface Standing {
   readonly actor: Actor;
   readonly resting: boolean;
+  readonly deleted: boolean;
 }
 
 /** How somebody stands to a class; `classId` is null for what belongs to no class. */
@@ -30,8 +31,10 @@ export async function findStanding(
     account: AccountRole | null;
     role: ClassRole | null;
     resting: number;
+    deleted: number;
   }>(
-    `SELECT account, role, rested_at IS NOT NULL AS resting FROM people
+    `SELECT account, role, rested_at IS NOT NULL AS resting,
+       classes.deleted_at IS NOT NULL AS deleted FROM people
      LEFT JOIN classes ON classes.id = :classId
      LEFT JOIN memberships
        ON memberships.person_id = people.id AND memberships.class_id = classes.id AND left_at IS NULL
@@ -39,7 +42,7 @@ export async function findStanding(
     { classId, personId },
   );
   const actor = { personId, role: row?.role ?? null, account: row?.account ?? null };
-  return { actor, resting: row?.resting === 1 };
+  return { actor, resting: row?.resting === 1, deleted: row?.deleted === 1 };
 }
 
 /** Somebody who acts or looks, as the access table knows them. */
@@ -49,5 +52,6 @@ export async function findActor(
   personId: string | null,
 ): Promise<Actor> {
   if (personId === null) return { personId, role: null };
-  return (await findStanding(database, classId, personId)).actor;
+  const { actor, deleted } = await findStanding(database, classId, personId);
+  return deleted ? { ...actor, role: null } : actor;
 }

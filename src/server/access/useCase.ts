@@ -47,6 +47,8 @@ export interface UseCase<Input, Rows, Output> {
   readonly looksOnly?: boolean;
   /** True for what can be done in a class that was put to rest. */
   readonly whileResting?: boolean;
+  /** True for what can be done to a class that is to be deleted. */
+  readonly whileDeleted?: boolean;
   /** Null where there is no such thing; for the person that is the same as not being allowed. */
   find(input: Input, context: Context): Promise<Found<Rows> | null>;
   run(

@@ -4,17 +4,18 @@ interface Spec<Input, Output> {
   readonly name: string;
   /** JSON Schemas of the fields of the input, all of them required. */
   readonly fields: Readonly<Record<string, object>>;
+  readonly looksOnly?: boolean;
   readonly run: (input: Input, context: Context & { readonly personId: string }) => Promise<Result<Output>>;
 }
 
 /** A use case that acts on the install as a whole: an administrator's. */
 export function installUseCase<Input, Output>({
-  name,
   fields,
   run,
+  ...spec
 }: Spec<Input, Output>): UseCase<Input, null, Output> {
   return {
-    name,
+    ...spec,
     action: 'install.manage',
     input: {
       type: 'object',

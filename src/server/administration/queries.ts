@@ -83,3 +83,38 @@ export async function countAdministrators(database: Database): Promise<number> {
   );
   return row?.count ?? 0;
 }
+
+/** Somebody of the install as an administrator finds them. */
+export interface PersonFound {
+  readonly personId: string;
+  readonly name: string;
+  readonly email: string | null;
+  /** The titles of the classes that they are or were in. */
+  readonly classes: string;
+  /** When they go for good, if they are deleted. */
+  readonly eraseAt: Date | null;
+}
+
+/** At most twenty people whose name or address has the words, by name. */
+export async function findPeople(database: Database, words: string): Promise<readonly PersonFound[]> {
+  const like = `%${words.replace(/[\\%_]/g, '\\$&')}%`;
+  return database.rows<PersonFound>(
+    `SELECT people.id AS personId, CONCAT_WS(' ', given_name, family_name) AS name, email, people.erase_at AS eraseAt,
+       COALESCE(GROUP_CONCAT(DISTINCT CONCAT_WS(', ', classes.title, NULLIF(group_name, '')) SEPARATOR '; '), '')
+         AS classes
+     FROM people LEFT JOIN memberships ON memberships.person_id = people.id
+     LEFT JOIN classes ON classes.id = memberships.class_id
+     WHERE CONCAT_WS(' ', given_name, family_name) LIKE :like OR email LIKE :like
+     GROUP BY people.id ORDER BY given_name, family_name LIMIT 20`,
+    { like },
+  );
+}
+
+/** Whether somebody teaches or has taught a class of the install. */
+export async function hasTaught(database: Database, personId: string): Promise<boolean> {
+  const rows = await database.rows<object>(
+    "SELECT 1 FROM memberships WHERE person_id = :personId AND role IN ('teacher', 'coTeacher') LIMIT 1",
+    { personId },
+  );
+  return rows.length > 0;
+}

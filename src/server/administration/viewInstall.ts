@@ -2,10 +2,14 @@ import { may, type AccountRole } from '../../core/access/may';
 import { agoInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
 import { countJobs } from '../jobs/queries';
+import { findLatestBackup, findRetention } from '../retention/queries';
+import { maybeOpeningsToDecide } from '../safety/viewOpenings';
 import { getSettings } from '../settings/settings';
 import { databaseSize, listAccounts, listClassSizes, listWrongTries } from './queries';
 
 const DAY = 86_400_000;
+/** A backup is made every day; one that is older than this was forgotten. */
+const OLD_BACKUP = 2 * DAY;
 
 /** What an administrator sees of the install; null for everybody else. */
 export async function maybeInstall({
@@ -19,7 +23,8 @@ export async function maybeInstall({
 }) {
   if (!may({ personId, role: null, account }, 'install.manage', {})) return null;
   const ago = (at: Date) => agoInWords(at.getTime(), now.getTime(), 'UTC', 'en-GB');
-  const { mailServer, mailFrom } = getSettings();
+  const { mailServer, mailFrom, school } = getSettings();
+  const backup = await findLatestBackup(database);
   return {
     yourself: personId,
     accounts: (await listAccounts(database)).map((one) => ({
@@ -39,6 +44,14 @@ export async function maybeInstall({
       last: ago(one.last),
     })),
     jobs: await countJobs(database),
+    retention: await findRetention(database),
+    backup: backup && {
+      ago: ago(backup.madeAt),
+      megabytes: Math.ceil(backup.bytes / 1024 / 1024),
+      old: now.getTime() - backup.madeAt.getTime() > OLD_BACKUP,
+    },
+    school: school && { name: school.name, issuer: school.issuer },
+    openings: await maybeOpeningsToDecide({ personId, account, now }),
     mail: { server: new URL(mailServer).host, from: mailFrom },
   };
 }

@@ -77,6 +77,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     timeZone: inClass.timeZone,
     language: inClass.language,
     ceiling: inClass.ceiling,
+    year: inClass.year,
     classLabels: await listLabels(database, inClass.id),
   };
 }

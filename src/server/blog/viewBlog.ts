@@ -136,8 +136,9 @@ function maySee({ actor, shown, appears }: Blog, post: PublishedRow): boolean {
   return may(actor, 'post.read', { writerId: post.writerId, publishedTo, passphraseShown });
 }
 
-function shownBlog({ title, subtitle, schoolName, groupName, address }: ClassRow) {
-  return { title, subtitle, schoolName, groupName, address };
+function shownBlog(inClass: ClassRow) {
+  const { title, subtitle, schoolName, groupName, address, look, banner, lettering } = inClass;
+  return { title, subtitle, schoolName, groupName, address, look, banner, lettering };
 }
 
 function card(post: PublishedRow, blog: Blog) {

@@ -14,6 +14,7 @@ interface Spec<Input extends OnClass, Output> {
   readonly optional?: readonly string[];
   readonly looksOnly?: boolean;
   readonly whileResting?: boolean;
+  readonly whileDeleted?: boolean;
   readonly run: (
     input: Input,
     inClass: ClassRow,

@@ -2,7 +2,15 @@ import { done } from '../access/useCase';
 import { copyAssignments } from '../assignments/copyAssignments';
 import { classUseCase } from './classUseCase';
 import { insertOwnClass } from './makeClass';
-import { insertLabels, listLabels, updateCopied, updatePrivacy, updateSignIn, updateYear } from './queries';
+import {
+  insertLabels,
+  listLabels,
+  updateCopied,
+  updateLook,
+  updatePrivacy,
+  updateSignIn,
+  updateYear,
+} from './queries';
 import { nameFields } from './settings';
 
 interface Input {
@@ -12,7 +20,7 @@ interface Input {
 }
 
 /**
- * Copies a class into a new year: its settings, labels and assignments, these not set and without dates. No people but
+ * Copies a class into a new year: its settings, look, labels and assignments, these not set and without dates. No people but
  * the teacher who copies, no posts, no term dates of a year that is over.
  */
 export const copyClass = classUseCase<Input, { readonly classId: string }>({
@@ -42,6 +50,7 @@ export const copyClass = classUseCase<Input, { readonly classId: string }>({
     });
     await updatePrivacy(database, { ...from, classId });
     await updateSignIn(database, { ...from, classId });
+    await updateLook(database, classId, from);
     await insertLabels(database, classId, await listLabels(database, from.id));
     await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
     return done({ classId });

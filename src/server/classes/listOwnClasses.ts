@@ -1,5 +1,7 @@
 import { may, type AccountRole } from '../../core/access/may';
+import { dateInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
+import { listDeletedClassesOf } from './deletionQueries';
 import { listClassesOf } from './queries';
 
 /** A person's classes with what they are in each, those at rest last. */
@@ -26,4 +28,12 @@ export function mayMakeClasses({
   readonly account: AccountRole | null;
 }): boolean {
   return may({ personId: id, role: null, account }, 'class.make', {});
+}
+
+/** The classes that somebody ran and deleted, while they can be brought back. */
+export async function listDeletedClasses(personId: string) {
+  return (await listDeletedClassesOf(database, personId)).map(({ eraseAt, ...one }) => ({
+    ...one,
+    goneForGood: dateInWords(eraseAt.getTime(), 'UTC', 'en-GB'),
+  }));
 }

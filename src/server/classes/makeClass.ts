@@ -4,7 +4,7 @@ import { newClassCode } from '../../core/people/passcode';
 import { done, type Context, type UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
-import { findClassByCode, insertClass, insertMembership, listClassAddressesLike } from './queries';
+import { insertClass, insertMembership, isCodeTaken, listClassAddressesLike } from './queries';
 import { nameFields, placeFields, placeProblem } from './settings';
 
 interface Input {
@@ -78,6 +78,6 @@ export async function insertOwnClass(
 export async function freeCode(database: Database): Promise<string> {
   for (;;) {
     const code = newClassCode(randomInt);
-    if (!(await findClassByCode(database, code))) return code;
+    if (!(await isCodeTaken(database, code))) return code;
   }
 }

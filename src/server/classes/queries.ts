@@ -1,11 +1,12 @@
 import type { Audience } from '../../core/access/audience';
 import type { ClassRole } from '../../core/access/may';
 import type { SchoolYear } from '../../core/classes/schoolYear';
+import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../database/database';
 
-export interface ClassRow {
+export interface ClassRow extends Look {
   readonly id: string;
   readonly address: string;
   readonly title: string;
@@ -32,10 +33,15 @@ export interface ClassRow {
   readonly settledAt: Date | null;
   /** Since when the class is read only. */
   readonly restedAt: Date | null;
+  /** When its archive was last taken. */
+  readonly archivedAt: Date | null;
 }
 
 /** What a new class is made of; the rest comes later. */
-export type NewClassRow = Omit<ClassRow, 'year' | 'editorsRead' | 'searchEngines' | 'restedAt'> & {
+export type NewClassRow = Omit<
+  ClassRow,
+  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | keyof Look
+> & {
   readonly createdAt: Date;
 };
 
@@ -52,7 +58,8 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   time_zone AS timeZone, language, ceiling, naming_rule AS namingRule, passcode_kind AS passcodeKind,
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
-  consent_needed AS consentNeeded`;
+  consent_needed AS consentNeeded, look, banner, lettering,
+  archived_at AS archivedAt`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -65,17 +72,25 @@ export async function findClass(database: Database, id: string): Promise<ClassRo
 export async function findClassByAddress(database: Database, address: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(
     `SELECT ${CLASS_COLUMNS} FROM classes
-     WHERE id = (SELECT class_id FROM class_addresses WHERE class_addresses.address = :address)`,
+     WHERE deleted_at IS NULL
+       AND id = (SELECT class_id FROM class_addresses WHERE class_addresses.address = :address)`,
     { address },
   );
   return row ? asStored(row) : null;
 }
 
 export async function findClassByCode(database: Database, code: string): Promise<ClassRow | null> {
-  const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE code = :code`, {
-    code,
-  });
+  const [row] = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes WHERE code = :code AND deleted_at IS NULL`,
+    { code },
+  );
   return row ? asStored(row) : null;
+}
+
+/** Whether a class has a code, one that is to be deleted too. */
+export async function isCodeTaken(database: Database, code: string): Promise<boolean> {
+  const rows = await database.rows<object>('SELECT 1 FROM classes WHERE code = :code', { code });
+  return rows.length > 0;
 }
 
 /** A person's classes with the role in each, by title. */
@@ -87,7 +102,7 @@ export async function listClassesOf(
     `SELECT ${CLASS_COLUMNS}, memberships.role FROM classes
      JOIN memberships ON memberships.class_id = classes.id AND memberships.person_id = :personId
       AND left_at IS NULL
-     ORDER BY title`,
+     WHERE deleted_at IS NULL ORDER BY title`,
     { personId },
   );
   return rows.map(({ role, ...row }) => ({ ...asStored(row), role }));
@@ -297,6 +312,17 @@ export async function updatePrivacy(
   );
 }
 
+export async function updateLook(
+  database: Database,
+  classId: string,
+  { look, banner, lettering }: Look,
+): Promise<void> {
+  await database.change(
+    'UPDATE classes SET look = :look, banner = :banner, lettering = :lettering WHERE id = :classId',
+    { classId, look, banner, lettering },
+  );
+}
+
 export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {
   await database.change('UPDATE classes SET settled_at = :at WHERE id = :id', { id, at });
 }
@@ -312,7 +338,7 @@ export async function updateCopied(database: Database, id: string, from: string)
 /** The addresses of the class blogs that search engines may find. */
 export async function listFoundAddresses(database: Database): Promise<readonly string[]> {
   const rows = await database.rows<{ address: string }>(
-    "SELECT address FROM classes WHERE search_engines AND ceiling = 'everyone' ORDER BY address",
+    "SELECT address FROM classes WHERE search_engines AND ceiling = 'everyone' AND deleted_at IS NULL ORDER BY address",
   );
   return rows.map((row) => row.address);
 }

@@ -56,6 +56,9 @@ export function maybeClassSettings({ personId, role, inClass }: Desk) {
     place: { timeZone, language },
     year: inClass.year,
     resting: inClass.restedAt !== null,
+    runsIt: may({ personId, role }, 'class.delete', {}),
+    archived:
+      inClass.restedAt !== null && inClass.archivedAt !== null && inClass.archivedAt >= inClass.restedAt,
     languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
     timeZones: Intl.supportedValuesOf('timeZone'),
   };
@@ -86,5 +89,16 @@ export async function maybePrivacy({ personId, role, inClass }: Desk) {
       NamingRule,
       string
     >,
+  };
+}
+
+/** How a class blog looks and could look; null for everybody but its teachers. */
+export function maybeLook({ personId, role, inClass, now }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const { id, title, subtitle, schoolName, groupName, address, look, banner, lettering } = inClass;
+  return {
+    classId: id,
+    blog: { title, subtitle, schoolName, groupName, address, look, banner, lettering },
+    today: dateInWords(now.getTime(), inClass.timeZone, inClass.language),
   };
 }

@@ -19,6 +19,16 @@ export async function insertJob(
   );
 }
 
+/** Puts a work on the list once a day, however many processes ask for it. */
+export async function insertDailyJob(database: Database, kind: string, now: Date): Promise<void> {
+  const day = now.toISOString().slice(0, 10).replaceAll('-', '');
+  await database.change(
+    `INSERT IGNORE INTO jobs (id, kind, payload, run_at, made_at) VALUES (:id, :kind, 'null', :now, :now)`,
+    // Ids that are drawn by lot are longer and never begin like this.
+    { id: `day-${day}`, kind, now },
+  );
+}
+
 /** Takes the job that waits longest, past those that another process has; null while none waits. */
 export async function takeJob(
   database: Database,

@@ -1,16 +1,19 @@
 import { log } from '../logging/log';
+import { database } from '../database/database';
+import { insertDailyJob } from './queries';
 import { runOneJob } from './runJobs';
 
 /** How long to wait for work where there was none, in milliseconds. */
 const REST = 1000;
 
-const shared = globalThis as { porchJobs?: NodeJS.Timeout };
+const shared = globalThis as { porchJobs?: NodeJS.Timeout; porchDay?: string };
 
 /** Begins to work on the jobs, one after the other, beside the requests of this process. Any number of processes may. */
 export function startJobs(): void {
   if (shared.porchJobs) return;
   const turn = async () => {
     try {
+      await askDaily(new Date());
       while (await runOneJob(new Date()));
     } catch (error) {
       // The database may be away for a while; requests say so themselves.
@@ -21,4 +24,12 @@ export function startJobs(): void {
   };
   shared.porchJobs = setTimeout(() => void turn(), REST);
   shared.porchJobs.unref();
+}
+
+/** What is done once a day; asked of the database only when this process has not asked today. */
+async function askDaily(now: Date): Promise<void> {
+  const day = now.toISOString().slice(0, 10);
+  if (shared.porchDay === day) return;
+  await insertDailyJob(database, 'applyRetention', now);
+  shared.porchDay = day;
 }

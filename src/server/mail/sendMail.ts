@@ -4,7 +4,7 @@ import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
 
 /** The mails that are written, by their key under `mail` in the message catalogue. */
-type MailKind = 'invitation' | 'newPassword' | 'noAccount' | 'newAccount';
+type MailKind = 'invitation' | 'newPassword' | 'noAccount' | 'newAccount' | 'draftToOpen';
 
 // The type of the whole catalogue is more than the compiler wants to follow here.
 const MESSAGES: AbstractIntlMessages = messages.mail;

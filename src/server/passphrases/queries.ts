@@ -29,6 +29,15 @@ export async function findPassphraseSince(database: Database, classId: string): 
   return row?.since ?? null;
 }
 
+/** Since when a post has a passphrase of its own, or null while it has none. */
+export async function findPostPassphraseSince(database: Database, postId: string): Promise<Date | null> {
+  const [row] = await database.rows<{ since: Date | null }>(
+    'SELECT IF(passphrase_hash IS NULL, NULL, passphrase_since) AS since FROM posts WHERE id = :postId',
+    { postId },
+  );
+  return row?.since ?? null;
+}
+
 /** The hashes that a passphrase may fit: the class's, and those of its published posts that have their own. */
 export async function listPassphraseHashes(
   database: Database,

@@ -4,16 +4,13 @@ import { done, NOT_THERE, refused, type Context, type Refusal } from '../access/
 import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
-import { insertJob } from '../jobs/queries';
-import { countHoldings, hidePerson, lockDeleted, REVERSIBLE_DAYS, type PersonHoldings } from './deletion';
+import { beginDeletion, countHoldings, lockDeleted, type PersonHoldings } from './deletion';
 import { findMembership, isGrownUp } from './rosterQueries';
 
 interface Input {
   readonly classId: string;
   readonly personId: string;
 }
-
-const REVERSIBLE = REVERSIBLE_DAYS * 86_400_000;
 
 const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
 
@@ -39,10 +36,7 @@ export const deletePerson = classUseCase<Input, { readonly eraseAt: string }>({
     const { database, now } = context;
     const problem = await problemOf(classId, personId, context);
     if (problem) return problem;
-    const eraseAt = new Date(now.getTime() + REVERSIBLE);
-    await hidePerson(database, { personId, at: now, eraseAt });
-    await insertJob(database, { kind: 'erasePerson', payload: { personId }, at: eraseAt });
-    return done({ eraseAt: eraseAt.toISOString() });
+    return done({ eraseAt: (await beginDeletion(database, personId, now)).toISOString() });
   },
 });
 

@@ -1,4 +1,8 @@
 import type { Database } from '../database/database';
+import { insertJob } from '../jobs/queries';
+import { erasePost } from '../posts/erasePost';
+
+const DAY = 86_400_000;
 
 /** For how many days a deleted person can be brought back. */
 export const REVERSIBLE_DAYS = 30;
@@ -44,7 +48,7 @@ export async function lockDeleted(database: Database, personId: string): Promise
  * Hides a person: out of every class, signed out, nothing of theirs before readers. All of it bears the same moment, by
  * which it is found again when they are brought back.
  */
-export async function hidePerson(
+async function hidePerson(
   database: Database,
   { personId, at, eraseAt }: { readonly personId: string; readonly at: Date; readonly eraseAt: Date },
 ): Promise<void> {
@@ -63,6 +67,14 @@ export async function hidePerson(
      WHERE until IS NULL AND post_id IN (SELECT id FROM posts WHERE writer_id = :personId)`,
     { personId, at },
   );
+}
+
+/** Hides a person now and erases everything of theirs later; when that will be. */
+export async function beginDeletion(database: Database, personId: string, now: Date): Promise<Date> {
+  const eraseAt = new Date(now.getTime() + REVERSIBLE_DAYS * DAY);
+  await hidePerson(database, { personId, at: now, eraseAt });
+  await insertJob(database, { kind: 'erasePerson', payload: { personId }, at: eraseAt });
+  return eraseAt;
 }
 
 /** Brings a hidden person back, with the places in classes and the readers that they had at that moment. */
@@ -84,6 +96,19 @@ export async function unhidePerson(
   );
 }
 
+/** Brings a deleted person back while that is still possible. */
+export async function endDeletion(
+  database: Database,
+  personId: string,
+  now: Date,
+): Promise<'back' | 'notDeleted' | 'goneForGood'> {
+  const deleted = await lockDeleted(database, personId);
+  if (!deleted) return 'notDeleted';
+  if (deleted.eraseAt <= now) return 'goneForGood';
+  await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
+  return 'back';
+}
+
 /** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
 export async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
@@ -95,24 +120,8 @@ export async function listOwnPictureFiles(database: Database, personId: string):
   return rows.map((row) => row.hash);
 }
 
-const OWN_POSTS = '(SELECT id FROM posts WHERE writer_id = :personId)';
-const OWN_HAND_INS = `(SELECT id FROM hand_ins WHERE post_id IN ${OWN_POSTS})`;
-const OWN_REVISIONS = `(SELECT id FROM revisions WHERE post_id IN ${OWN_POSTS})`;
-
 /** From the leaves to the root, so that nothing points at what is gone. The log keeps its lines without the name. */
 const ERASING: readonly string[] = [
-  `DELETE FROM readings WHERE hand_in_id IN ${OWN_HAND_INS}`,
-  `DELETE FROM decisions WHERE hand_in_id IN ${OWN_HAND_INS}`,
-  `DELETE FROM notes WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM judgements WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM grades WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM publications WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM hand_ins WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM revision_pictures WHERE revision_id IN ${OWN_REVISIONS}`,
-  `DELETE FROM revisions WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM passphrases_shown WHERE post_id IN ${OWN_POSTS}`,
-  `DELETE FROM concerns WHERE post_id IN ${OWN_POSTS}`,
-  'DELETE FROM posts WHERE writer_id = :personId',
   `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE uploaded_by = :personId)`,
   'DELETE FROM pictures WHERE uploaded_by = :personId',
   'DELETE FROM consents WHERE person_id = :personId',
@@ -128,5 +137,9 @@ const ERASING: readonly string[] = [
 
 /** Erases everything of a person for good. */
 export async function erasePersonRows(database: Database, personId: string): Promise<void> {
+  const posts = await database.rows<{ id: string }>('SELECT id FROM posts WHERE writer_id = :personId', {
+    personId,
+  });
+  for (const { id } of posts) await erasePost(database, id);
   for (const statement of ERASING) await database.change(statement, { personId });
 }

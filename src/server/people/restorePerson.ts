@@ -1,6 +1,6 @@
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-import { lockDeleted, unhidePerson } from './deletion';
+import { endDeletion } from './deletion';
 import { findMembership } from './rosterQueries';
 
 interface Input {
@@ -15,10 +15,9 @@ export const restorePerson = classUseCase<Input, null>({
   whileResting: true,
   fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
   async run({ classId, personId }, _, { database, now }) {
-    const deleted = await lockDeleted(database, personId);
-    if (!deleted || !(await findMembership(database, classId, personId))) return NOT_THERE;
-    if (deleted.eraseAt <= now) return refused('roster.goneForGood');
-    await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
-    return done(null);
+    if (!(await findMembership(database, classId, personId))) return NOT_THERE;
+    const outcome = await endDeletion(database, personId, now);
+    if (outcome === 'notDeleted') return NOT_THERE;
+    return outcome === 'back' ? done(null) : refused('roster.goneForGood');
   },
 });

@@ -266,3 +266,26 @@ export async function listPostsOf(
   );
   return rows.map((row) => withLabels<PostRow>(row));
 }
+
+export interface LeftPostRow {
+  readonly postId: string;
+  readonly title: string;
+  readonly assignmentTitle: string;
+  readonly classTitle: string;
+  readonly savedAt: Date;
+  readonly timeZone: string;
+  readonly language: string;
+}
+
+/** The posts that somebody wrote in classes that they are not in any more, the latest first. */
+export async function listLeftPosts(database: Database, personId: string): Promise<readonly LeftPostRow[]> {
+  return database.rows<LeftPostRow>(
+    `SELECT posts.id AS postId, posts.title, assignments.title AS assignmentTitle, classes.title AS classTitle,
+       posts.saved_at AS savedAt, time_zone AS timeZone, language
+     FROM posts JOIN classes ON classes.id = posts.class_id AND deleted_at IS NULL
+     JOIN assignments ON assignments.id = assignment_id
+     JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NOT NULL
+     WHERE writer_id = :personId ORDER BY posts.saved_at DESC`,
+    { personId },
+  );
+}

@@ -11,6 +11,7 @@ import { database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
 import { listNotes } from '../reviews/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
+import { listOpeningsToTell } from '../safety/viewOpenings';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
 import { pictureIds } from './writing';
 
@@ -55,6 +56,8 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       when: weekdayInWords(note.createdAt.getTime(), inClass.timeZone, inClass.language),
       text: note.text,
     })),
+    /** When teachers opened this draft for a safety concern. */
+    opened: await listOpeningsToTell(post.id, inClass),
     due: dueOf(found.rows, now),
     readers: readersOf(found.rows, teachers),
     hashes: await listPerceptualHashes(database, pictureIds(post)),

@@ -5,9 +5,10 @@ import { headings } from '../../core/document/headings';
 import { openDocument } from '../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import { maybeReaches } from '../../core/posts/release';
-import { momentInWords, weekdayInWords } from '../../core/timing/inWords';
+import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
+import { findPostPassphraseSince } from '../passphrases/queries';
 import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
 import { findRevision } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
@@ -67,7 +68,7 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
       when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
       text: note.text,
     })),
-    readers: readersOf(found.rows),
+    readers: readersOf(found.rows, await findPostPassphraseSince(database, postId)),
     readBy: readBy.map((reading) => {
       const teacher = members.get(reading.teacherId);
       return {
@@ -78,7 +79,7 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
   };
 }
 
-function readersOf({ post, assignment, inClass, publication }: PostFacts) {
+function readersOf({ post, assignment, inClass, publication }: PostFacts, passphraseSince: Date | null) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     now: publication?.audience ?? null,
@@ -89,5 +90,7 @@ function readersOf({ post, assignment, inClass, publication }: PostFacts) {
     ceiling: cappedAudience(inClass.ceiling, null, post.audience),
     release: assignment.release,
     address: post.address && `/blog/${inClass.address}/${post.address}`,
+    passphraseSince:
+      passphraseSince && dateInWords(passphraseSince.getTime(), inClass.timeZone, inClass.language),
   };
 }

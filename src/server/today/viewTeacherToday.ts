@@ -27,7 +27,7 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
     concerns: await countOpenConcerns(database, inClass.id),
     firstWaiting: waiting[0]?.postId ?? null,
     oldestDay: oldest ? weekdayInWords(oldest.getTime(), timeZone, language) : null,
-    days: weekAround(now, timeZone, language),
+    days: weekAround(now, inClass),
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));

@@ -1,5 +1,5 @@
 import { Classes } from '@/components/classes/Classes';
-import { listOwnClasses, mayMakeClasses } from '@/server/classes/listOwnClasses';
+import { listDeletedClasses, listOwnClasses, mayMakeClasses } from '@/server/classes/listOwnClasses';
 import { requireSession } from '@/server/http/desk';
 
 export default async function ClassesPage() {
@@ -8,6 +8,7 @@ export default async function ClassesPage() {
     <Classes
       name={person.givenName}
       classes={await listOwnClasses(person.id)}
+      deleted={await listDeletedClasses(person.id)}
       current={inClass?.id ?? null}
       mayMake={mayMakeClasses(person)}
       isAdministrator={person.account === 'administrator'}

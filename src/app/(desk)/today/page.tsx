@@ -18,7 +18,7 @@ export default async function TodayPage() {
       </DeskFrame>
     );
   const person = await findPerson(database, desk.personId);
-  const days = weekAround(desk.now, desk.inClass.timeZone, desk.inClass.language);
+  const days = weekAround(desk.now, desk.inClass);
   return (
     <DeskFrame desk={desk} current="today">
       <StudentToday name={person?.givenName ?? ''} work={await listWork(desk)} days={days} />

@@ -1,5 +1,6 @@
 import { MyWriting } from '@/components/today/MyWriting';
 import { requireWorkingDesk } from '@/server/http/desk';
+import { listLeftWriting } from '@/server/posts/viewLeft';
 import { listWork } from '@/server/today/listWork';
 import { DeskFrame } from '../DeskFrame';
 
@@ -7,7 +8,7 @@ export default async function WritingPage() {
   const desk = await requireWorkingDesk();
   return (
     <DeskFrame desk={desk} current="writing">
-      <MyWriting work={await listWork(desk)} />
+      <MyWriting work={await listWork(desk)} left={await listLeftWriting(desk.personId)} />
     </DeskFrame>
   );
 }

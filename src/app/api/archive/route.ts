@@ -1,20 +1,29 @@
-import { maybeArchive } from '@/server/archives/archivePerson';
+import { maybeClassArchive, maybeRosterCsv } from '@/server/archives/archiveClass';
+import { maybeArchive, type Archive } from '@/server/archives/archivePerson';
 import { currentSession } from '@/server/http/request';
 
-/** Everything of one person as a ZIP file: of whoever asks, or of the `person` that is named. */
+/**
+ * What is taken along as a file: everything of one person (of whoever asks, or of the `person` that is named), of a
+ * `class`, or a class's `roster`.
+ */
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
-  const personId = new URL(request.url).searchParams.get('person') ?? session?.person.id;
-  const archive =
-    session && personId
-      ? await maybeArchive(personId, { personId: session.person.id, now: new Date() })
-      : null;
+  const archive = session && (await archiveFor(new URL(request.url).searchParams, session.person.id));
   if (!archive) return new Response('There is nothing here for you.', { status: 404 });
   return new Response(new Uint8Array(archive.content), {
     headers: {
-      'content-type': 'application/zip',
+      'content-type': archive.name.endsWith('.csv') ? 'text/csv; charset=utf-8' : 'application/zip',
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(archive.name)}`,
       'cache-control': 'no-store',
     },
   });
+}
+
+async function archiveFor(asked: URLSearchParams, personId: string): Promise<Archive | null> {
+  const now = new Date();
+  const classId = asked.get('class');
+  if (classId !== null) return maybeClassArchive(classId, { personId, now });
+  const roster = asked.get('roster');
+  if (roster !== null) return maybeRosterCsv(roster, personId);
+  return maybeArchive(asked.get('person') ?? personId, { personId, now });
 }

@@ -1,17 +1,18 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { proposePassphrase } from '../../core/privacy/passphrase';
-import { Field } from '../basics/Field';
-import { useDeed } from '../basics/useDeed';
+import { Field } from './Field';
+import { useDeed } from './useDeed';
 
 interface PassphraseFormProps {
-  readonly classId: string;
+  /** What it opens: all that a class shows to its families, or one post. */
+  readonly opens: { readonly classId: string } | { readonly postId: string };
   /** Since when there is one, in words. */
   readonly since: string | null;
-  /** Whether the class lets anybody in with one. */
-  readonly isUsed: boolean;
+  /** What it is for, above the line to type it in. */
+  readonly children: ReactNode;
 }
 
 function random(below: number): number {
@@ -19,14 +20,15 @@ function random(below: number): number {
   return number % below;
 }
 
-/** The passphrase that families get: a good one is proposed, it can be read this once, and only its hash is kept. */
-export function PassphraseForm({ classId, since, isUsed }: PassphraseFormProps) {
-  const t = useTranslations('privacy.passphrase');
+/** A passphrase that families get: a good one is proposed, it can be read this once, and only its hash is kept. */
+export function PassphraseForm({ opens, since, children }: PassphraseFormProps) {
+  const t = useTranslations('passphrase');
   const { act, busy, problem } = useDeed();
   const [typed, setTyped] = useState('');
   const [set, setSet] = useState<string | null>(null);
   const give = async (passphrase: string) => {
-    if (!(await act('setPassphrase', { classId, passphrase }))) return;
+    const useCase = 'postId' in opens ? 'setPostPassphrase' : 'setPassphrase';
+    if (!(await act(useCase, { ...opens, passphrase }))) return;
     setSet(passphrase || null);
     setTyped('');
   };
@@ -38,9 +40,7 @@ export function PassphraseForm({ classId, since, isUsed }: PassphraseFormProps) 
         void give(typed.trim());
       }}
     >
-      <h2 className="section-head">{t('heading')}</h2>
-      <p className="under">{since ? t('since', { since }) : t('none')}</p>
-      {isUsed ? null : <p className="under">{t('notUsed')}</p>}
+      {children}
       {set ? (
         <p role="status" className="border-l-4 border-porch bg-porch-tint p-4">
           {t('isSet')} <b className="block font-read text-[20px]">{set}</b> {t('onlyNow')}

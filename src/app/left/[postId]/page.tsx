@@ -1,0 +1,11 @@
+import { notFound } from 'next/navigation';
+import { LeftPost } from '@/components/editor/LeftPost';
+import { requireSession } from '@/server/http/desk';
+import { maybeLeftPost } from '@/server/posts/viewLeft';
+
+export default async function LeftPostPage({ params }: { readonly params: Promise<{ postId: string }> }) {
+  const { person } = await requireSession();
+  const post = await maybeLeftPost((await params).postId, person.id, new Date());
+  if (!post) notFound();
+  return <LeftPost {...post} />;
+}

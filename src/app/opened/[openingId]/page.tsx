@@ -1,0 +1,15 @@
+import { notFound } from 'next/navigation';
+import { OpenedDraft } from '@/components/safety/OpenedDraft';
+import { requireSession } from '@/server/http/desk';
+import { maybeOpenedDraft } from '@/server/safety/viewOpenings';
+
+export default async function OpenedDraftPage({
+  params,
+}: {
+  readonly params: Promise<{ openingId: string }>;
+}) {
+  const { person } = await requireSession();
+  const draft = await maybeOpenedDraft((await params).openingId, person.id, new Date());
+  if (!draft) notFound();
+  return <OpenedDraft {...draft} />;
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { call } from '../basics/call';
+import { Field } from '../basics/Field';
+import { useRefusal } from '../basics/useRefusal';
+import { useFormatter } from 'next-intl';
+
+interface PersonFound {
+  readonly personId: string;
+  readonly name: string;
+  readonly email: string | null;
+  readonly classes: string;
+  readonly eraseAt: string | null;
+}
+
+interface Holdings {
+  readonly posts: number;
+  readonly published: number;
+  readonly revisions: number;
+  readonly notes: number;
+  readonly pictures: number;
+}
+
+/** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
+export function FindPerson() {
+  const t = useTranslations('install.people');
+  const refusal = useRefusal();
+  const format = useFormatter();
+  const [words, setWords] = useState('');
+  const [found, setFound] = useState<readonly PersonFound[] | null>(null);
+  const [problem, setProblem] = useState('');
+  const [asking, setAsking] = useState<{ readonly person: PersonFound; readonly holdings: Holdings } | null>(
+    null,
+  );
+  const search = async () => {
+    const outcome = await call<{ people: readonly PersonFound[] }>('searchPeople', { words });
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setFound(outcome.ok ? outcome.value.people : null);
+    setAsking(null);
+  };
+  const ask = async (person: PersonFound) => {
+    const outcome = await call<Holdings>('previewErasure', { personId: person.personId });
+    setProblem(outcome.ok ? '' : refusal(outcome));
+    setAsking(outcome.ok ? { person, holdings: outcome.value } : null);
+  };
+  const act = async (useCase: string, { personId }: PersonFound) => {
+    const outcome = await call(useCase, { personId });
+    if (outcome.ok) await search();
+    else setProblem(refusal(outcome));
+  };
+  return (
+    <section>
+      <h2 className="section-head">{t('heading')}</h2>
+      <form
+        className="mt-2 flex flex-wrap items-end gap-3"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void search();
+        }}
+      >
+        <Field label={t('label')} value={words} maxLength={120} autoComplete="off" onText={setWords} />
+        <button className="btn">{t('search')}</button>
+      </form>
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+      {found ? (
+        <p role="status" className="under">
+          {t('found', { count: found.length })}
+        </p>
+      ) : null}
+      <ul className="rows">
+        {found?.map((one) => (
+          <li key={one.personId} className="grid-cols-1">
+            <span>
+              <b>{one.name}</b> <span className="calm">{one.email}</span>
+              <span className="calm block">
+                {one.classes || t('inNoClass')}
+                {one.eraseAt
+                  ? `; ${t('deleted', { day: format.dateTime(new Date(one.eraseAt), { dateStyle: 'long' }) })}`
+                  : ''}
+              </span>
+            </span>
+            {one.eraseAt ? (
+              <button
+                type="button"
+                className="act justify-self-start"
+                onClick={() => void act('restoreAnybody', one)}
+              >
+                {t('back', { name: one.name })}
+              </button>
+            ) : asking?.person.personId === one.personId ? (
+              <div className="grid gap-2">
+                <p>{t('what', { name: one.name, ...asking.holdings })}</p>
+                <p className="text-ink-2">{t('month')}</p>
+                <span className="flex gap-3">
+                  <button type="button" className="btn" onClick={() => void act('deleteAnybody', one)}>
+                    {t('do', { name: one.name })}
+                  </button>
+                  <button type="button" className="btn" onClick={() => setAsking(null)}>
+                    {t('leave')}
+                  </button>
+                </span>
+              </div>
+            ) : (
+              <button type="button" className="act justify-self-start" onClick={() => void ask(one)}>
+                {t('delete', { name: one.name })}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

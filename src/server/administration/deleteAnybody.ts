@@ -1,0 +1,74 @@
+import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
+import type { Database } from '../database/database';
+import {
+  beginDeletion,
+  countHoldings,
+  endDeletion,
+  lockDeleted,
+  type PersonHoldings,
+} from '../people/deletion';
+import { findPerson } from '../people/queries';
+import { installUseCase } from './installUseCase';
+import { findPeople, hasTaught, type PersonFound } from './queries';
+
+interface Input {
+  readonly personId: string;
+}
+
+const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
+
+/** Finds people of the install by a part of their name or e-mail address, those that are deleted too. */
+export const searchPeople = installUseCase<
+  { readonly words: string },
+  { readonly people: readonly PersonFound[] }
+>({
+  name: 'searchPeople',
+  looksOnly: true,
+  fields: { words: { type: 'string', maxLength: 120 } },
+  async run({ words }, { database }) {
+    if (words.trim().length < 2) return refused('account.searchTooShort', 'words');
+    return done({ people: await findPeople(database, words.trim()) });
+  },
+});
+
+/** Says what there is of a person and would go, before anything is done. */
+export const previewErasure = installUseCase<Input, PersonHoldings>({
+  name: 'previewErasure',
+  looksOnly: true,
+  fields,
+  async run({ personId }, { database }) {
+    const problem = await problemOf(database, personId);
+    return problem ?? done(await countHoldings(database, personId));
+  },
+});
+
+/**
+ * Deletes anybody who does not teach: a student of several teachers' classes, one with an account of their own, a reader.
+ * As with every person: hidden at once, brought back within a month if wanted, then gone for good.
+ */
+export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>({
+  name: 'deleteAnybody',
+  fields,
+  async run({ personId }, { database, now }) {
+    const problem = await problemOf(database, personId);
+    return problem ?? done({ eraseAt: (await beginDeletion(database, personId, now)).toISOString() });
+  },
+});
+
+/** Brings back anybody who was deleted, while that is still possible. */
+export const restoreAnybody = installUseCase<Input, null>({
+  name: 'restoreAnybody',
+  fields,
+  async run({ personId }, { database, now }) {
+    const outcome = await endDeletion(database, personId, now);
+    if (outcome === 'notDeleted') return NOT_THERE;
+    return outcome === 'back' ? done(null) : refused('roster.goneForGood');
+  },
+});
+
+async function problemOf(database: Database, personId: string): Promise<Refusal | null> {
+  const person = await findPerson(database, personId);
+  if (!person || (await lockDeleted(database, personId))) return NOT_THERE;
+  // Their notes and grades belong to their students.
+  return person.account || (await hasTaught(database, personId)) ? refused('account.teaches') : null;
+}

@@ -1,0 +1,85 @@
+import { strToU8, type Zippable } from 'fflate';
+import { escapeHtml, writeHtml } from '../../core/document/html/writeHtml';
+import { openDocument } from '../../core/document/openDocument';
+import { pictures } from '../../core/document/pictures';
+import { addressFrom } from '../../core/posts/address';
+import { findAssignment } from '../assignments/queries';
+import type { ClassRow } from '../classes/queries';
+import { database } from '../database/database';
+import { findPicture } from '../pictures/queries';
+import { findRevision, listHandIns, type PostRow, type Writing } from '../posts/queries';
+import { findPublication } from '../publications/queries';
+import { findGrade, listNotes } from '../reviews/queries';
+import { maybeReadPicture } from '../storage/pictureFiles';
+
+interface Adding {
+  readonly post: PostRow;
+  /** The folder of the post's class or writer in the archive. */
+  readonly under: string;
+  readonly withDraft: boolean;
+}
+
+/** The name of a class as a folder. */
+export function folderOf({ title, groupName }: ClassRow): string {
+  return addressFrom(`${title} ${groupName}`);
+}
+
+/** Adds a post with its hand-ins, notes and the grade that was given back, each picture once. */
+export async function addPost(files: Zippable, { post, under, withDraft }: Adding): Promise<void> {
+  const assignment = await findAssignment(database, post.assignmentId);
+  const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
+  const grade = await findGrade(database, post.id);
+  const handIns = await listHandIns(database, post.id);
+  if (withDraft) await addWriting(files, folder, 'draft', post);
+  for (const handIn of handIns) {
+    // What was taken back belongs to its writer alone again.
+    if (handIn.takenBackAt && !withDraft) continue;
+    const revision = await findRevision(database, handIn.revisionId);
+    if (revision) await addWriting(files, folder, `hand-in-${handIn.ordinal}`, revision);
+  }
+  files[`${folder}/post.json`] = json({
+    assignment: assignment && { number: assignment.number, title: assignment.title },
+    stage: post.stage,
+    begunAt: post.begunAt,
+    savedAt: post.savedAt,
+    readers: (await findPublication(database, post.id))?.audience ?? 'writerAndTeachers',
+    handIns: handIns.map(({ ordinal, receipt, handedInAt, takenBackAt, words, evidence }) => ({
+      ordinal,
+      receipt,
+      handedInAt,
+      takenBackAt,
+      words,
+      evidence,
+    })),
+    notes: (await listNotes(database, post.id)).map((note) => ({
+      author: `${note.givenName} ${note.familyName}`.trim(),
+      text: note.text,
+      createdAt: note.createdAt,
+    })),
+    grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
+  });
+}
+
+async function addWriting(files: Zippable, folder: string, name: string, writing: Writing): Promise<void> {
+  const body = openDocument(JSON.parse(writing.body));
+  for (const { src } of pictures(body)) await addPicture(files, folder, src);
+  const html = writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) });
+  const title = escapeHtml(writing.title);
+  files[`${folder}/${name}.html`] = strToU8(
+    `<!doctype html>\n<html>\n<meta charset="utf-8">\n<title>${title}</title>\n<h1>${title}</h1>\n<p>${writing.labels.map(escapeHtml).join(', ')}</p>\n${html}\n</html>\n`,
+  );
+}
+
+async function addPicture(files: Zippable, folder: string, src: string): Promise<void> {
+  const place = `${folder}/pictures/${src}.webp`;
+  if (place in files) return;
+  const picture = await findPicture(database, src);
+  const file = picture && (await maybeReadPicture(picture.contentHash, 1600));
+  // Pictures are packed already.
+  if (file) files[place] = [new Uint8Array(file), { level: 0 }];
+}
+
+/** A value as a file of JSON. */
+export function json(value: unknown): Uint8Array {
+  return strToU8(`${JSON.stringify(value, null, 2)}\n`);
+}

@@ -1,0 +1,90 @@
+import { strToU8, zipSync, type Zippable } from 'fflate';
+import { isStudent, may } from '../../core/access/may';
+import { nameInClass } from '../../core/people/names';
+import { addressFrom } from '../../core/posts/address';
+import { exportRoster } from '../../core/roster/exportRoster';
+import { writeAuditLine } from '../access/auditLog';
+import { findActor } from '../access/roles';
+import { listAssignments } from '../assignments/queries';
+import { updateArchived } from '../classes/deletionQueries';
+import { findClass, listEverMembers, listLabels, type ClassRow } from '../classes/queries';
+import { database, inTransaction } from '../database/database';
+import { listRoster } from '../people/rosterQueries';
+import { listPostsOf } from '../posts/queries';
+import { addPost, folderOf, json } from './addPost';
+import type { Archive } from './archivePerson';
+
+interface Asker {
+  readonly personId: string;
+  readonly now: Date;
+}
+
+/**
+ * A class as a ZIP file: settings, roster, assignments, and every student's hand-ins with notes and grades. Drafts are
+ * their writers' alone and are not in it. Null for everybody but the teachers of the class.
+ */
+export async function maybeClassArchive(classId: string, { personId, now }: Asker): Promise<Archive | null> {
+  const inClass = await findClass(database, classId);
+  if (!inClass || !may(await findActor(database, classId, personId), 'class.change', {})) return null;
+  const files: Zippable = {
+    'class.json': json(await settingsOf(inClass)),
+    'roster.csv': strToU8(await rosterCsv(classId)),
+  };
+  for (const member of await listEverMembers(database, classId)) {
+    if (!isStudent(member.role)) continue;
+    // Two may have the same name: the end of the id tells their folders apart.
+    const under = `${addressFrom(nameInClass(member))}-${member.personId.slice(-4)}`;
+    for (const post of await listPostsOf(database, classId, member.personId))
+      await addPost(files, { post, under, withDraft: false });
+  }
+  await inTransaction(async (transaction) => {
+    await updateArchived(transaction, classId, now);
+    await writeAuditLine(transaction, {
+      useCase: 'archiveClass',
+      found: { classId, subjectId: classId },
+      personId,
+      now,
+    });
+  });
+  return { name: `${folderOf(inClass)}.zip`, content: zipSync(files) };
+}
+
+/** The roster of a class as CSV, for its teachers; null for everybody else. */
+export async function maybeRosterCsv(classId: string, personId: string): Promise<Archive | null> {
+  const inClass = await findClass(database, classId);
+  if (!inClass || !may(await findActor(database, classId, personId), 'roster.read', {})) return null;
+  return { name: `${folderOf(inClass)}.csv`, content: strToU8(await rosterCsv(classId)) };
+}
+
+async function rosterCsv(classId: string): Promise<string> {
+  const rows = (await listRoster(database, classId)).filter((row) => row.leftAt === null);
+  return exportRoster(
+    rows.map(({ givenName, familyName, schoolId, email, groupName, penName }) => ({
+      givenName,
+      familyName,
+      id: schoolId,
+      email,
+      group: groupName,
+      penName,
+    })),
+  );
+}
+
+async function settingsOf(inClass: ClassRow) {
+  const { title, groupName, subtitle, schoolName, address, timeZone, language, year } = inClass;
+  const { ceiling, namingRule, look, banner, lettering } = inClass;
+  return {
+    ...{ title, groupName, subtitle, schoolName, address, timeZone, language, year },
+    ...{ ceiling, namingRule, look, banner, lettering },
+    labels: await listLabels(database, inClass.id),
+    assignments: (await listAssignments(database, inClass.id)).map((one) => ({
+      number: one.number,
+      title: one.title,
+      instructions: one.instructions,
+      dueAt: one.dueAt,
+      requirements: one.requirements,
+      rubric: one.rubric,
+      lateRule: one.lateRule,
+    })),
+  };
+}

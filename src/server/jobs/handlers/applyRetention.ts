@@ -1,0 +1,29 @@
+import { keptSince } from '../../../core/privacy/retention';
+import { database, inTransaction } from '../../database/database';
+import { erasePost } from '../../posts/erasePost';
+import {
+  deleteOldLogLines,
+  deleteOldReadings,
+  deleteOldRevisions,
+  findRetention,
+  listLongLeftPosts,
+} from '../../retention/queries';
+
+/** Lets go what the school keeps no longer, a few rows at a time. */
+export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
+  const { revisions, readings, logs, leftPosts } = await findRetention(database);
+  if (revisions !== null) await untilNone(() => deleteOldRevisions(database, keptSince(now, revisions)));
+  if (readings !== null) await untilNone(() => deleteOldReadings(database, keptSince(now, readings)));
+  if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
+  if (leftPosts !== null) await untilNone(() => eraseLeftPosts(keptSince(now, leftPosts)));
+}
+
+async function eraseLeftPosts(before: Date): Promise<number> {
+  const posts = await listLongLeftPosts(database, before);
+  for (const postId of posts) await inTransaction((transaction) => erasePost(transaction, postId));
+  return posts.length;
+}
+
+async function untilNone(round: () => Promise<number>): Promise<void> {
+  while ((await round()) > 0);
+}

@@ -1,0 +1,30 @@
+import {
+  eraseClassRows,
+  listClassPictureFiles,
+  listOnlyIn,
+  lockDeletedClass,
+} from '../../classes/deletionQueries';
+import { inTransaction } from '../../database/database';
+import { erasePersonRows } from '../../people/deletion';
+import { deletePicture } from '../../storage/pictureFiles';
+
+/**
+ * Erases a class whose time to be brought back is over, and with it the students who were nowhere else. One that was
+ * brought back meanwhile, or is gone, is left alone.
+ */
+export async function eraseClass(
+  { classId }: { readonly classId: string },
+  _: string,
+  now: Date,
+): Promise<void> {
+  const files = await inTransaction(async (transaction) => {
+    const deleted = await lockDeletedClass(transaction, classId);
+    if (!deleted || deleted.eraseAt > now) return [];
+    const hashes = await listClassPictureFiles(transaction, classId);
+    for (const personId of await listOnlyIn(transaction, classId))
+      await erasePersonRows(transaction, personId);
+    await eraseClassRows(transaction, classId);
+    return hashes;
+  });
+  for (const hash of files) await deletePicture(hash);
+}
