@@ -1,11 +1,10 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
-import { useFormatter } from 'next-intl';
 
 interface PersonFound {
   readonly personId: string;
@@ -13,6 +12,7 @@ interface PersonFound {
   readonly email: string | null;
   readonly classes: string;
   readonly eraseAt: string | null;
+  readonly teaches: boolean;
 }
 
 interface Holdings {
@@ -54,7 +54,7 @@ export function FindPerson() {
     <section>
       <h2 className="section-head">{t('heading')}</h2>
       <form
-        className="mt-2 flex flex-wrap items-end gap-3"
+        className="mt-2 flex flex-wrap items-start gap-3"
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
@@ -62,7 +62,7 @@ export function FindPerson() {
         }}
       >
         <Field label={t('label')} value={words} maxLength={120} autoComplete="off" onText={setWords} />
-        <button className="btn">{t('search')}</button>
+        <button className="btn mt-[25px]">{t('search')}</button>
       </form>
       <p role="alert" className="problem">
         {problem}
@@ -92,6 +92,8 @@ export function FindPerson() {
               >
                 {t('back', { name: one.name })}
               </button>
+            ) : one.teaches ? (
+              <span className="calm">{t('teaches')}</span>
             ) : asking?.person.personId === one.personId ? (
               <div className="grid gap-2">
                 <p>{t('what', { name: one.name, ...asking.holdings })}</p>

@@ -109,9 +109,12 @@ export function Install(props: InstallProps) {
                 </li>
               ))}
             </ul>
+            <div className="mt-10 grid gap-10">
+              <FindPerson />
+              <RetentionForm retention={props.retention} />
+            </div>
           </section>
           <div className="grid gap-10">
-            <FindPerson />
             <NewAccount />
             <section>
               <h2 className="section-head">{t('backup.heading')}</h2>
@@ -125,7 +128,6 @@ export function Install(props: InstallProps) {
               </p>
               <p className="under mt-2">{props.school ? t('school.is', props.school) : t('school.none')}</p>
             </section>
-            <RetentionForm retention={props.retention} />
             <section>
               <h2 className="section-head">{t('work')}</h2>
               <p className="under mt-2">{t('mail', { server: mail.server, from: mail.from })}</p>

@@ -39,7 +39,7 @@ export function PostCard({ card, lead = false }: { readonly card: CardShown; rea
     </div>
   );
   return (
-    <article className={lead ? 'card' : 'card min-w-0'}>
+    <article className={lead ? 'card first' : 'card min-w-0'}>
       <Link className={lead && picture ? 'whole lead' : 'whole'} href={card.address} prefetch={false}>
         {picture}
         {words}

@@ -6,25 +6,29 @@ import { BANNERS, LETTERINGS, LOOK_TOKENS, lookProperties, LOOKS, type Look } fr
 import { useDeed } from '../basics/useDeed';
 import { Banner, type BlogShown } from '../blog/Banner';
 import { Blog } from '../blog/Blog';
-import { PostCard } from '../blog/PostCard';
+import { PostCard, type CardShown } from '../blog/PostCard';
 import { KeepLine } from './KeepLine';
 
 export interface LookFormProps {
   readonly classId: string;
   readonly blog: BlogShown;
   readonly today: string;
+  /** The newest posts of the blog, to see the look on. */
+  readonly cards: readonly CardShown[];
 }
 
 const CHOICES = { look: LOOKS, banner: BANNERS, lettering: LETTERINGS } as const;
 const SWATCHES = ['porch', 'sky-2', 'sky-3', 'ground'];
 
 /** The look of a class blog, shown as its readers will see it while it is chosen. */
-export function LookForm({ classId, blog, today }: LookFormProps) {
+export function LookForm({ classId, blog, today, cards }: LookFormProps) {
   const t = useTranslations('look');
   const { act, busy, problem } = useDeed();
   const { look, banner, lettering } = blog;
   const [chosen, setChosen] = useState<Look>({ look, banner, lettering });
   const [kept, setKept] = useState(false);
+  const [first = sample(t, 1, today), ...others] =
+    cards.length > 0 ? cards : ([1, 2, 3] as const).map((which) => sample(t, which, today));
   const changed = chosen.look !== look || chosen.banner !== banner || chosen.lettering !== lettering;
   return (
     <main className="page" id="main">
@@ -72,10 +76,11 @@ export function LookForm({ classId, blog, today }: LookFormProps) {
             <Banner blog={{ ...blog, ...chosen }} signedIn={false} />
             <div className="front">
               <div>
-                <PostCard card={{ ...sample(t, 1), published: today }} lead />
+                <PostCard card={first} lead />
                 <div className="others">
-                  <PostCard card={{ ...sample(t, 2), published: today }} />
-                  <PostCard card={{ ...sample(t, 3), published: today }} />
+                  {others.map((card) => (
+                    <PostCard key={card.title} card={card} />
+                  ))}
                 </div>
               </div>
               <div className="beside">
@@ -104,13 +109,19 @@ function Swatches({ look }: { readonly look: Look['look'] }) {
   );
 }
 
-function sample(t: ReturnType<typeof useTranslations<'look'>>, which: 1 | 2 | 3) {
+/** A post to look at while a class has none. */
+function sample(
+  t: ReturnType<typeof useTranslations<'look'>>,
+  which: 1 | 2 | 3,
+  published: string,
+): CardShown {
   return {
     address: '#',
     title: t(`sample.title${which}`),
     teaser: t(`sample.teaser${which}`),
     words: 210 + which * 34,
     assignmentTitle: t('sample.assignment'),
+    published,
     cover: null,
     writer: { name: t(`sample.writer${which}`), monogram: t(`sample.writer${which}`).slice(0, 1) },
   };

@@ -39,8 +39,12 @@ const find = async (words: string) =>
 
 test.each([['wre'], ['ren ex'], ['WREN@']])('%s finds them, with their classes', async (words) => {
   expect(await find(words)).toMatchObject([
-    { personId: house.people.writer, classes: 'Wind & Weather, 8B', eraseAt: null },
+    { personId: house.people.writer, classes: 'Wind & Weather, 8B', eraseAt: null, teaches: false },
   ]);
+});
+
+test('who teaches is shown as such', async () => {
+  for (const name of ['Tess', 'Cory', 'Ada']) expect(await find(name)).toMatchObject([{ teaches: true }]);
 });
 
 test('signs of the query language are letters like any other', async () => {

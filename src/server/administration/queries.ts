@@ -93,21 +93,25 @@ export interface PersonFound {
   readonly classes: string;
   /** When they go for good, if they are deleted. */
   readonly eraseAt: Date | null;
+  /** Whether they teach, have taught, or have an account of the install. */
+  readonly teaches: boolean;
 }
 
 /** At most twenty people whose name or address has the words, by name. */
 export async function findPeople(database: Database, words: string): Promise<readonly PersonFound[]> {
   const like = `%${words.replace(/[\\%_]/g, '\\$&')}%`;
-  return database.rows<PersonFound>(
+  const rows = await database.rows<Omit<PersonFound, 'teaches'> & { readonly teaches: number }>(
     `SELECT people.id AS personId, CONCAT_WS(' ', given_name, family_name) AS name, email, people.erase_at AS eraseAt,
        COALESCE(GROUP_CONCAT(DISTINCT CONCAT_WS(', ', classes.title, NULLIF(group_name, '')) SEPARATOR '; '), '')
-         AS classes
+         AS classes,
+       account IS NOT NULL OR COALESCE(MAX(role IN ('teacher', 'coTeacher')), 0) AS teaches
      FROM people LEFT JOIN memberships ON memberships.person_id = people.id
      LEFT JOIN classes ON classes.id = memberships.class_id
      WHERE CONCAT_WS(' ', given_name, family_name) LIKE :like OR email LIKE :like
      GROUP BY people.id ORDER BY given_name, family_name LIMIT 20`,
     { like },
   );
+  return rows.map((row) => ({ ...row, teaches: row.teaches === 1 }));
 }
 
 /** Whether somebody teaches or has taught a class of the install. */
