@@ -20,6 +20,8 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       title: 'How an instrument works',
       instructions:
         'Choose one instrument that measures the weather, bought or made by you. Explain in numbered steps how it works, so that somebody in another class could build or read one.\n\nShow it in at least one picture, and link to one place where a reader can find out more.',
+      starters: [],
+      outline: [],
       requirements: [
         {
           id: 'words',
@@ -80,6 +82,12 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       title: 'Three skies',
       instructions:
         'Look up on three different days and write down what is there before you look anything up. Use words that a blind person could see the sky with.\n\nThen say what kind of cloud it was and what it did next. Two of your three skies need a picture.',
+      starters: [
+        { when: 'To begin', starters: ['On Monday the sky was …', 'The first thing I saw was …'] },
+        { when: 'To look closer', starters: ['I noticed that …', 'What surprised me was …'] },
+        { when: 'To say what it meant', starters: ['It’s a sign that …', 'This made me predict …'] },
+      ],
+      outline: [],
       requirements: [
         {
           id: 'words',
@@ -172,6 +180,8 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       title: 'Weather sayings: true or not?',
       instructions:
         'Take one saying about the weather from your family, a book or a fisherman. Find evidence for it and against it, and decide.\n\nLink to at least two different places. An old diary counts as a place.',
+      starters: [],
+      outline: [],
       requirements: [
         {
           id: 'words',
@@ -220,6 +230,8 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       title: 'Storm interview',
       instructions:
         'Ask someone older than you about a storm that they still remember. Write down their words before you tidy them.\n\nThen tell it so that a reader who wasn’t there can hear the wind.',
+      starters: [],
+      outline: [],
       requirements: [
         {
           id: 'words',
@@ -250,6 +262,16 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
           allOf: ['storm'],
           oneOf: [['harbour', 'farm', 'town', 'sea']],
         },
+        { id: 'said', kind: 'quotations', weight: 'required', points: 1, min: 1, source: true },
+        {
+          id: 'wind',
+          kind: 'judged',
+          weight: 'required',
+          points: 2,
+          partial: true,
+          text: 'lets a reader hear the wind',
+        },
+        { id: 'aloud', kind: 'selfCheck', weight: 'required', points: 0, text: 'I read it aloud' },
       ],
       rubric: [
         {

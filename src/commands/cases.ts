@@ -2,7 +2,7 @@ import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import { countWords } from '../core/words/countWords';
-import { assignmentOf, gradeInputOf, postFileOf } from './checks';
+import { assignmentOf, gradeInputOf, postFileOf, spellerFor } from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -23,9 +23,10 @@ export function runCase(given: Fields, index: number): Difference | null {
 function sides(given: Fields): readonly [expected: unknown, got: unknown] {
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
   if ('input' in given) return [given['expect'], outcome(() => grade(gradeInputOf(given['input'])))];
-  const answer = outcome(() =>
-    evaluate(assignmentOf(given['assignment']), readPostFile(postFileOf(given['post']))),
-  );
+  const answer = outcome(() => {
+    const assignment = assignmentOf(given['assignment']);
+    return evaluate(assignment, { ...readPostFile(postFileOf(given['post'])), ...spellerFor(assignment) });
+  });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
 }

@@ -55,6 +55,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 test('that it was made is noted, for administrators to see how old it is', () => {
   expect(path.basename(file)).toBe('porch-20261126-073000.tar.gz');
+  expect((statSync(file).mode & 0o777).toString(8)).toBe('600');
   expect(noted).toEqual([{ made_at: AT, bytes: statSync(file).size }]);
 });
 

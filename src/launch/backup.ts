@@ -1,4 +1,5 @@
 import {
+  chmodSync,
   createReadStream,
   createWriteStream,
   existsSync,
@@ -73,6 +74,8 @@ export async function makeBackup({ data, backups }: Places, now: Date): Promise<
     ]);
     // 1 says that a picture came while it was read: it is in the next backup.
     if (status > 1) throw new Failure(`The backup could not be written to ${backups}: ${output.trim()}`);
+    // It holds everything that children wrote: nobody else of the machine reads it.
+    chmodSync(`${file}.unfinished`, 0o600);
     renameSync(`${file}.unfinished`, file);
   } catch (error) {
     if (error instanceof Failure) throw error;

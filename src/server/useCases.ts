@@ -11,6 +11,7 @@ import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
 import { changeLook } from './classes/changeLook';
 import { changePrivacy } from './classes/changePrivacy';
+import { changeWords } from './classes/changeWords';
 import { changeYear } from './classes/changeYear';
 import { checkAddress } from './classes/checkAddress';
 import { deleteClass, previewClassDeletion } from './classes/deleteClass';
@@ -52,6 +53,7 @@ import { openSet } from './publications/openSet';
 import { publish } from './publications/publish';
 import { accept } from './reviews/accept';
 import { giveBackGrade } from './reviews/giveBackGrade';
+import { judgeRequirement } from './reviews/judgeRequirement';
 import { judge } from './reviews/judge';
 import { openHandIn } from './reviews/openHandIn';
 import { sendBack } from './reviews/sendBack';
@@ -73,6 +75,7 @@ export const USE_CASES = {
   checkAddress,
   changeAddress,
   changeYear,
+  changeWords,
   changeLook,
   changePrivacy,
   setPassphrase,
@@ -117,6 +120,7 @@ export const USE_CASES = {
   openHandIn,
   writeNote,
   judge,
+  judgeRequirement,
   setGrade,
   sendBack,
   accept,

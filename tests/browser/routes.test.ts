@@ -243,6 +243,7 @@ test('every page and every route handler is walked here', () => {
     'api/alive/route.ts',
     'api/archive/route.ts',
     'api/concern/route.ts',
+    'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',
     'api/invitation/route.ts',
     'api/names/route.ts',

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { LOOK_TOKENS, LOOKS } from '../../core/looks/looks';
+import { HIGHLIGHTS, LOOK_TOKENS, LOOKS, WORD_COLOURS } from '../../core/looks/looks';
 
 const HOUSE = [...readFileSync('src/app/styles/tokens.css', 'utf8').matchAll(/--([\w-]+):\s*([^;]+);/g)].map(
   (match) => [match[1]!, match[2]!.trim()] as const,
@@ -21,6 +21,8 @@ const TEXT: readonly (readonly [ink: string, ground: string])[] = [
   ['on-porch', 'porch'],
   ['on-porch-2', 'porch'],
   ['apricot-ink', 'sheet'],
+  ...WORD_COLOURS.map((colour) => [colour, 'sheet'] as const),
+  ...HIGHLIGHTS.map((behind) => ['ink', `${behind}-tint`] as const),
   // The names on a banner stand over the first half of its sky.
   ['white', 'sky-1'],
   ['white', 'sky-2'],

@@ -88,12 +88,20 @@ function asksOf(requirement: Requirement, number: number): Record<string, string
   const list = (name: string) =>
     (requirement[name] as readonly unknown[] | undefined)?.flat().join(', ') ?? '';
   return {
-    min: Number(requirement['min'] ?? 0),
-    max: Number(requirement['max'] ?? 0),
+    min: Number(requirement['min'] ?? requirement['minCharacters'] ?? 0),
+    max: Number(requirement['max'] ?? requirement['maxCharacters'] ?? requirement['maxUnknown'] ?? 0),
+    from: Number(requirement['from'] ?? 0),
+    to: Number(requirement['to'] ?? 99),
+    percent: Number(requirement['maxPercent'] ?? 100),
     begins: typeof startsWith === 'string' ? startsWith.replace('{number}', String(number)) : '',
     credit: String(requirement['credit'] === true),
     description: String(requirement['description'] === true),
-    all: list('allOf'),
+    all: list('allOf') || headingsOf(requirement),
     one: list('oneOf') || 'none',
   };
+}
+
+function headingsOf(requirement: Requirement): string {
+  const headings = requirement['headings'] as readonly { readonly text: string }[] | undefined;
+  return headings?.map((heading) => heading.text).join(', ') ?? '';
 }

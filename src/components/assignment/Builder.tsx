@@ -5,6 +5,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { allStarters } from '../../core/assignments/starters';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { emptyDocument } from '../../core/document/openDocument';
 import { evaluate } from '../../core/requirements/evaluate';
@@ -108,7 +109,15 @@ function BuilderRailing({
   const answer = useMemo(
     () =>
       evaluate(
-        { ...draft, date: null, week: null, language, timeZone, classLabels, starters: [], outline: [] },
+        {
+          ...draft,
+          date: null,
+          week: null,
+          language,
+          timeZone,
+          classLabels,
+          starters: allStarters(draft.starters),
+        },
         { title: '', labels: [], body: emptyDocument() },
       ),
     [draft, language, timeZone, classLabels],

@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
-import { FORMS } from './forms/forms';
+import { FORMS, GROUPS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
@@ -56,14 +56,23 @@ export function RequirementList({ draft, classLabels, change, problemAt }: Requi
           />
         ))}
       </ul>
-      <p className="mt-5 flex flex-wrap items-center gap-x-5 gap-y-2">
-        <b>{t('addBay')}</b>
-        {Object.entries(FORMS).map(([kind, { Icon }]) => (
-          <button key={kind} type="button" className="act" onClick={() => add(kind)}>
-            <Icon aria-hidden="true" size={15} /> {names(`${kind}.name`)}
-          </button>
+      <section className="mt-5 grid gap-2" aria-label={t('addBay')}>
+        <h2 className="font-bold">{t('addBay')}</h2>
+        {GROUPS.map((group) => (
+          <div key={group} className="grid items-baseline gap-x-4 sm:grid-cols-[130px_1fr]">
+            <span className="text-ink-2">{t(`groups.${group}`)}</span>
+            <span className="flex flex-wrap gap-x-5 gap-y-2">
+              {Object.entries(FORMS)
+                .filter(([, one]) => one.group === group)
+                .map(([kind, { Icon }]) => (
+                  <button key={kind} type="button" className="act" onClick={() => add(kind)}>
+                    <Icon aria-hidden="true" size={15} /> {names(`${kind}.name`)}
+                  </button>
+                ))}
+            </span>
+          </div>
         ))}
-      </p>
+      </section>
     </>
   );
 }

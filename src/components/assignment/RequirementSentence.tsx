@@ -78,6 +78,16 @@ export function RequirementSentence(props: RequirementSentenceProps) {
                 </option>
               ))}
             </select>
+            {isItsOwnWords(requirement.kind) ? null : (
+              <input
+                className="fill !w-44"
+                aria-label={t('calledLabel', { name })}
+                placeholder={t('called')}
+                maxLength={120}
+                value={requirement.text ?? ''}
+                onChange={(event) => change({ text: event.target.value || undefined })}
+              />
+            )}
             <span className="ml-auto flex gap-3">
               <button
                 type="button"
@@ -116,4 +126,9 @@ export function RequirementSentence(props: RequirementSentenceProps) {
       </div>
     </li>
   );
+}
+
+/** Kinds whose sentence is the teacher's own words already. */
+function isItsOwnWords(kind: string): boolean {
+  return kind === 'judged' || kind === 'selfCheck';
 }

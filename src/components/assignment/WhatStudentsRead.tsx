@@ -1,7 +1,8 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useId } from 'react';
+import { useId, useState } from 'react';
+import { readStarters, writeStarters } from '../../core/assignments/starters';
 import { dayOff, isSchoolDay } from '../../core/classes/schoolYear';
 import { RELEASES } from '../../core/posts/release';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
@@ -74,6 +75,27 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
         />
         {problem('instructions')}
       </div>
+      <Lines
+        label={t('starters')}
+        hint={t('startersHint')}
+        first={writeStarters(draft.starters)}
+        problem={problemAt('starters')}
+        onLines={(lines) => change({ starters: readStarters(lines) })}
+      />
+      <Lines
+        label={t('outline')}
+        hint={t('outlineHint')}
+        first={draft.outline.join('\n')}
+        problem={problemAt('outline')}
+        onLines={(lines) =>
+          change({
+            outline: lines
+              .split('\n')
+              .map((line) => line.trim())
+              .filter(Boolean),
+          })
+        }
+      />
       <div>
         <label className="font-semibold" htmlFor={`${id}-due`}>
           {t('due')}
@@ -142,6 +164,44 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
       <CheckFill checked={draft.draftsOpen} onChange={(draftsOpen) => change({ draftsOpen })}>
         {t('draftsOpen')}
       </CheckFill>
+    </div>
+  );
+}
+
+interface LinesProps {
+  readonly label: string;
+  readonly hint: string;
+  readonly first: string;
+  readonly problem: string;
+  readonly onLines: (lines: string) => void;
+}
+
+/** Several short things, one to a line. What is typed stays as it is typed while it is read. */
+function Lines({ label, hint, first, problem, onLines }: LinesProps) {
+  const id = useId();
+  const [typed, setTyped] = useState(first);
+  return (
+    <div>
+      <label className="font-semibold" htmlFor={id}>
+        {label}
+      </label>
+      <textarea
+        id={id}
+        className="field min-h-16 [field-sizing:content]"
+        aria-describedby={`${id}-hint`}
+        maxLength={6000}
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          onLines(event.target.value);
+        }}
+      />
+      <p id={`${id}-hint`} className="text-[13.5px] text-ink-2">
+        {hint}
+      </p>
+      <p className="problem" role="alert">
+        {problem}
+      </p>
     </div>
   );
 }

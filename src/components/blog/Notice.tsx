@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { Audience } from '../../core/access/audience';
+import { RETAINED, type Retention } from '../../core/privacy/retention';
 import type { NamingRule } from '../../core/people/names';
 
 export interface NoticeProps {
@@ -18,6 +19,8 @@ export interface NoticeProps {
   readonly sharedHours: number;
   readonly reversibleDays: number;
   readonly schoolSignIn: string | null;
+  /** After how many months the school lets things go. */
+  readonly retention: Retention;
   readonly mailHost: string;
 }
 
@@ -25,9 +28,13 @@ export interface NoticeProps {
 export function Notice(props: NoticeProps) {
   const { title, address, schoolName, teacher } = props;
   const t = useTranslations('notice');
+  const goes = RETAINED.flatMap((what) => {
+    const months = props.retention[what];
+    return months === null ? [] : [t(`goes.${what}`, { months })];
+  });
   const sections = [
     ['who', t('whoWrites', { title, school: schoolName || title, teacher })],
-    ['kept', t('whatIsKept')],
+    ['kept', [t('whatIsKept'), ...goes].join(' ')],
     [
       'read',
       [

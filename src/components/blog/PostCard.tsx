@@ -4,6 +4,8 @@ import Link from 'next/link';
 export interface CardShown {
   readonly address: string;
   readonly title: string;
+  /** A line under the title; empty where there is none. */
+  readonly subtitle: string;
   readonly teaser: string;
   readonly words: number;
   readonly assignmentTitle: string;

@@ -28,6 +28,9 @@ export function PostPage({ blog, signedIn, html, labels, audience, ...post }: Po
             <div className="words">
               <p className="kind mb-2">{post.assignmentTitle}</p>
               <h1>{post.title}</h1>
+              {post.subtitle ? (
+                <p className="mt-3 font-read text-[20px] text-ink-2">{post.subtitle}</p>
+              ) : null}
               <p className="byline !mt-5">
                 <span className="mono" aria-hidden="true">
                   {post.writer.monogram}

@@ -5,12 +5,13 @@ import { AddressForm } from './AddressForm';
 import { DeleteClass } from './DeleteClass';
 import { NamesForm } from './NamesForm';
 import { RestAndCopy } from './RestAndCopy';
+import { WordsForm } from './WordsForm';
 import { YearForm } from './YearForm';
 import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
 export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSettingsProps) {
-  const { classId, names, address, origin, place, year, languages, timeZones } = props;
+  const { classId, words, names, address, origin, place, year, languages, timeZones } = props;
   const t = useTranslations('classSettings');
   return (
     <main className="page" id="main">
@@ -20,6 +21,7 @@ export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSett
         <NamesForm classId={classId} names={names} />
         <AddressForm key={address} classId={classId} address={address} origin={origin} />
         <YearForm {...{ classId, place, year, languages, timeZones }} />
+        <WordsForm classId={classId} words={words} />
         <RestAndCopy classId={classId} names={names} resting={resting} />
         {runsIt ? (
           <DeleteClass classId={classId} title={names.title} resting={resting} archived={archived} />

@@ -118,6 +118,7 @@ function sample(
   return {
     address: '#',
     title: t(`sample.title${which}`),
+    subtitle: '',
     teaser: t(`sample.teaser${which}`),
     words: 210 + which * 34,
     assignmentTitle: t('sample.assignment'),

@@ -8,7 +8,7 @@ import { Pickets } from '../railing/Pickets';
 interface SetUpRailingProps {
   readonly classId: string;
   readonly steps: readonly {
-    readonly step: 'names' | 'year' | 'privacy' | 'students';
+    readonly step: 'names' | 'year' | 'look' | 'privacy' | 'students';
     readonly done: boolean;
   }[];
 }
@@ -16,6 +16,7 @@ interface SetUpRailingProps {
 const PAGES = {
   names: '/class/settings',
   year: '/class/settings#year',
+  look: '/class/look',
   privacy: '/class/privacy',
   students: '/class',
 } as const;

@@ -20,6 +20,8 @@ export interface ClassSettingsProps {
   readonly origin: string;
   readonly place: ClassPlace;
   readonly year: SchoolYear;
+  /** Spellings that the class allows. */
+  readonly words: readonly string[];
   readonly resting: boolean;
   /** Whether who looks runs the class, and could delete it. */
   readonly runsIt: boolean;

@@ -19,6 +19,9 @@ export function AsReadersSeeIt({
   return (
     <article>
       <h1 className="post-title">{writing.title || t('untitled')}</h1>
+      {writing.beside.subtitle ? (
+        <p className="mb-3 font-read text-[19px] text-ink-2">{writing.beside.subtitle}</p>
+      ) : null}
       <p className="mb-4 text-ink-2">
         {writerName}
         {writing.labels.length ? ` · ${writing.labels.join(', ')}` : ''}

@@ -6,11 +6,9 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Audience } from '../../core/access/audience';
-import { documentSchema } from '../../core/document/schema';
 import type { DocumentJson } from '../../core/document/openDocument';
-import { evaluate } from '../../core/requirements/evaluate';
 import { call } from '../basics/call';
 import { useNonce } from '../basics/NonceContext';
 import { useRefusal } from '../basics/useRefusal';
@@ -24,13 +22,14 @@ import { Tools } from './tools/Tools';
 import { findUnsaved } from './unsavedCopy';
 import { UploadLine } from './UploadLine';
 import { usePictureUpload } from './usePictureUpload';
+import { useAnswer } from './useAnswer';
 import { useSaving } from './useSaving';
 import { editorContent, useWritingEditor } from './useWritingEditor';
 import { WritingRailing } from './WritingRailing';
 
 /** The writing desk: the text, the railing that fills as it is written, and the gate. */
 export function Compose(props: ComposeProps) {
-  const { post, assignment, writer, classId } = props;
+  const { post, assignment, writer, classId, classWords } = props;
   const t = useTranslations('editor');
   const refusal = useRefusal();
   const router = useRouter();
@@ -38,6 +37,7 @@ export function Compose(props: ComposeProps) {
   const [writing, setWriting] = useState<Writing>({
     title: post.title,
     labels: post.labels,
+    beside: post.beside,
     body: post.body,
   });
   const latest = useRef(writing);
@@ -92,17 +92,7 @@ export function Compose(props: ComposeProps) {
     setWriting(restored);
   });
 
-  const measured = useDeferredValue(writing);
-  const answer = useMemo(
-    () =>
-      evaluate(assignment, {
-        title: measured.title,
-        labels: measured.labels,
-        body: documentSchema.nodeFromJSON(measured.body),
-        pictureHashes: pictures.hashes,
-      }),
-    [assignment, measured, pictures.hashes],
-  );
+  const answer = useAnswer({ assignment, writing, hashes: pictures.hashes, classWords });
 
   const handIn = async () => {
     setHandingIn(true);
@@ -213,6 +203,16 @@ export function Compose(props: ComposeProps) {
                     editor?.commands.focus('start');
                   }}
                 />
+                <input
+                  className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
+                  aria-label={t('subtitle')}
+                  placeholder={t('subtitle')}
+                  maxLength={300}
+                  value={writing.beside.subtitle}
+                  onChange={(event) =>
+                    change({ beside: { ...latest.current.beside, subtitle: event.target.value } })
+                  }
+                />
                 <EditorContent editor={editor} />
               </>
             )}
@@ -233,6 +233,9 @@ export function Compose(props: ComposeProps) {
           labels={writing.labels}
           setTitle={(title) => change({ title })}
           setLabels={(labels) => change({ labels })}
+          beside={writing.beside}
+          setBeside={(part) => change({ beside: { ...latest.current.beside, ...part } })}
+          addPictureBeside={pictures.addBeside}
           addPictures={() => document.querySelector<HTMLInputElement>('.tools input[type=file]')?.click()}
           gate={{
             readers: { ...props.readers, audience },

@@ -1,8 +1,10 @@
 import type { Audience } from '../../core/access/audience';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Grade } from '../../core/grading/grade';
+import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Release } from '../../core/posts/release';
+import type { Beside } from '../../core/posts/beside';
 import type { Stage } from '../../core/posts/stage';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
 
@@ -10,6 +12,7 @@ import type { AssignmentToCheck } from '../../core/requirements/requirement';
 export interface Writing {
   readonly title: string;
   readonly labels: readonly string[];
+  readonly beside: Beside;
   readonly body: DocumentJson;
 }
 
@@ -45,6 +48,8 @@ export interface ComposeProps {
     readonly id: string;
     readonly missing: 'warns' | 'stops';
     readonly instructions: string;
+    /** Sentence starters by when to use them. */
+    readonly prompts: readonly StarterGroup[];
   };
   readonly writer: { readonly id: string; readonly monogram: string; readonly nameOutside: string };
   readonly teachers: readonly { readonly name: string; readonly monogram: string }[];
@@ -62,6 +67,8 @@ export interface ComposeProps {
     readonly readBy: { readonly teacher: string; readonly when: string } | null;
     readonly draftsOpen: boolean;
   };
+  /** Spellings that the class allows. */
+  readonly classWords: readonly string[];
   readonly hashes: Readonly<Record<string, string>>;
   readonly grade: { readonly grade: Grade; readonly rubric: readonly Criterion[] } | null;
 }

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import { findUnsaved, forgetUnsaved, keepUnsaved } from './unsavedCopy';
 
 /** A device's storage that may be full or forbidden. */
@@ -19,7 +20,7 @@ class Storage {
   }
 }
 
-const writing = { title: 'Skies', labels: [], body: { type: 'doc' } };
+const writing = { title: 'Skies', labels: [], beside: NOTHING_BESIDE, body: { type: 'doc' } };
 let storage: Storage;
 
 beforeEach(() => {
@@ -43,6 +44,12 @@ describe('unsaved words on a shared device', () => {
     forgetUnsaved('tomas', 'p1');
     expect(findUnsaved('tomas', 'p1')).toBeNull();
     expect(storage.kept.size).toBe(0);
+  });
+
+  test('what an older page left is completed', () => {
+    const { beside: _, ...older } = writing;
+    storage.kept.set('porch:unsaved:tomas:p1', JSON.stringify({ version: 3, writing: older }));
+    expect(findUnsaved('tomas', 'p1')).toEqual({ version: 3, writing });
   });
 
   test('a device without room says so and breaks nothing', () => {

@@ -1,3 +1,4 @@
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import type { Writing } from './composeProps';
 
 /** Words that are on this device only, and the version that they were written on. */
@@ -27,7 +28,11 @@ export function keepUnsaved(personId: string, postId: string, copy: UnsavedCopy)
 export function findUnsaved(personId: string, postId: string): UnsavedCopy | null {
   try {
     const kept = localStorage.getItem(keyOf(personId, postId));
-    return kept === null ? null : (JSON.parse(kept) as UnsavedCopy);
+    if (kept === null) return null;
+    const copy = JSON.parse(kept) as UnsavedCopy;
+    // A copy that an older page of ours left has less beside the text.
+    const beside: unknown = copy.writing.beside;
+    return beside ? copy : { ...copy, writing: { ...copy.writing, beside: NOTHING_BESIDE } };
   } catch (error) {
     if (error instanceof DOMException || error instanceof SyntaxError) return null;
     throw error;

@@ -23,6 +23,8 @@ interface PictureUpload {
   readonly upload: Upload;
   readonly hashes: Readonly<Record<string, string>>;
   add(editor: Editor, files: readonly File[]): Promise<void>;
+  /** Uploads a picture that does not stand in the text; its id, or null where it was refused. */
+  readonly addBeside: (file: File) => Promise<string | null>;
   readonly dismiss: () => void;
 }
 
@@ -30,25 +32,41 @@ interface PictureUpload {
 export function usePictureUpload(classId: string, known: Readonly<Record<string, string>>): PictureUpload {
   const [upload, setUpload] = useState<Upload>({ kind: 'idle' });
   const [hashes, setHashes] = useState(known);
+  const sendOne = useCallback(
+    async (file: File, left: number) => {
+      setUpload({ kind: 'running', name: file.name, left });
+      const outcome = await send<Added>(`/api/pictures?class=${encodeURIComponent(classId)}`, 'POST', file);
+      if (!outcome.ok) {
+        setUpload({ ...outcome, kind: 'refused', name: file.name });
+        return null;
+      }
+      const { pictureId, perceptualHash } = outcome.value;
+      setHashes((earlier) => ({ ...earlier, [pictureId]: perceptualHash }));
+      return pictureId;
+    },
+    [classId],
+  );
   const add = useCallback(
     async (editor: Editor, files: readonly File[]) => {
       for (const [index, file] of files.entries()) {
-        setUpload({ kind: 'running', name: file.name, left: files.length - index });
-        const outcome = await send<Added>(`/api/pictures?class=${encodeURIComponent(classId)}`, 'POST', file);
-        if (!outcome.ok) {
-          setUpload({ ...outcome, kind: 'refused', name: file.name });
-          return;
-        }
-        const { pictureId, perceptualHash } = outcome.value;
-        setHashes((earlier) => ({ ...earlier, [pictureId]: perceptualHash }));
+        const pictureId = await sendOne(file, files.length - index);
+        if (pictureId === null) return;
         insertPicture(editor, pictureId);
       }
       setUpload({ kind: 'idle' });
     },
-    [classId],
+    [sendOne],
+  );
+  const addBeside = useCallback(
+    async (file: File) => {
+      const pictureId = await sendOne(file, 1);
+      if (pictureId !== null) setUpload({ kind: 'idle' });
+      return pictureId;
+    },
+    [sendOne],
   );
   const dismiss = useCallback(() => setUpload({ kind: 'idle' }), []);
-  return { upload, hashes, add, dismiss };
+  return { upload, hashes, add, addBeside, dismiss };
 }
 
 /** After the block that the cursor is in; never inside another picture's caption. */

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import type { Answer } from '../../core/requirements/answer';
+import type { Judgement } from '../../core/requirements/post';
 import type { Requirement } from '../../core/requirements/requirement';
 import { mark } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
@@ -11,10 +12,15 @@ import { RequirementLine, useRequirementName } from '../railing/RequirementLine'
 interface EvidenceTrayProps {
   readonly answer: Answer;
   readonly requirements: readonly Requirement[];
+  readonly busy: boolean;
+  /** Says whether something that is looked for by eye is there. */
+  readonly onJudge: (requirementId: string, judgement: Judgement | null) => void;
 }
 
+const JUDGEMENTS: readonly Judgement[] = ['yes', 'partly', 'no'];
+
 /** The evidence for each requirement, as the server computed it at the hand-in. */
-export function EvidenceTray({ answer, requirements }: EvidenceTrayProps) {
+export function EvidenceTray({ answer, requirements, busy, onJudge }: EvidenceTrayProps) {
   const t = useTranslations('review');
   const nameOf = useRequirementName();
   return (
@@ -32,6 +38,26 @@ export function EvidenceTray({ answer, requirements }: EvidenceTrayProps) {
                 {one.possible > 0 ? (
                   <span className="block">
                     {t('pointsOf', { earned: one.earned, possible: one.possible })}
+                  </span>
+                ) : null}
+                {one.kind === 'judged' ? (
+                  <span
+                    role="group"
+                    aria-label={t('lookFor.label', { name: nameOf(requirement) })}
+                    className="mt-1 flex gap-2"
+                  >
+                    {JUDGEMENTS.map((judgement) => (
+                      <button
+                        key={judgement}
+                        type="button"
+                        className="btn !py-1"
+                        disabled={busy}
+                        aria-pressed={one.message.key === judgement}
+                        onClick={() => onJudge(one.id, one.message.key === judgement ? null : judgement)}
+                      >
+                        {t(`lookFor.${judgement}`)}
+                      </button>
+                    ))}
                   </span>
                 ) : null}
               </span>

@@ -25,7 +25,8 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const lower = () => setRaised(null);
   const toggle = (id: TrayId, above: HTMLElement) => setRaised(raised?.id === id ? null : { id, above });
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
-  const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length;
+  const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
+  const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length + byEye;
   const met = answer.requirements.filter(
     (one, index) => one.state === 'met' && requirements[index]?.weight === 'required',
   ).length;
@@ -93,7 +94,12 @@ export function ReviewRailing(props: ReviewRailingProps) {
           width={760}
           onLower={lower}
         >
-          <EvidenceTray answer={answer} requirements={requirements} />
+          <EvidenceTray
+            answer={answer}
+            requirements={requirements}
+            busy={props.busy}
+            onJudge={(requirementId, judgement) => void act('judgeRequirement', { requirementId, judgement })}
+          />
         </Tray>
       ) : null}
       {raised?.id === 'grade' ? (

@@ -111,12 +111,16 @@ function AfterAcceptance(props: GateProps) {
         />
       </label>
       {readers.now === 'passphrase' ? (
-        <button type="button" className="act" onClick={(event) => onPassphrase(event.currentTarget)}>
+        <button
+          type="button"
+          className="act self-center"
+          onClick={(event) => onPassphrase(event.currentTarget)}
+        >
           {t(readers.passphraseSince ? 'changePassphrase' : 'ownPassphrase')}
         </button>
       ) : null}
       {readers.address && readers.now ? (
-        <Link className="act" href={readers.address}>
+        <Link className="act self-center" href={readers.address}>
           {t('seeIt')}
         </Link>
       ) : null}

@@ -3,6 +3,7 @@ import type { LateRule } from '../grading/gradeInput';
 import type { Release } from '../posts/release';
 import type { Requirement } from '../requirements/requirement';
 import type { Criterion } from './rubric';
+import type { StarterGroup } from './starters';
 
 /** What happens at the gate while a required requirement is missing. */
 type MissingRule = 'warns' | 'stops';
@@ -12,6 +13,10 @@ export interface AssignmentSettings {
   readonly number: number;
   readonly title: string;
   readonly instructions: string;
+  /** Sentence starters that a writer may press, by when to use them. */
+  readonly starters: readonly StarterGroup[];
+  /** Headings that a new post begins with. */
+  readonly outline: readonly string[];
   readonly requirements: readonly Requirement[];
   readonly rubric: readonly Criterion[];
   readonly lateRule: LateRule;

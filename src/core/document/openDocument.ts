@@ -48,6 +48,16 @@ export function emptyDocument(): Node {
   return documentSchema.node('doc', null, [documentSchema.node('paragraph')]);
 }
 
+/** A new post's body: the headings of a starter outline, each with an empty paragraph; without one, one paragraph. */
+export function outlineDocument(outline: readonly string[]): Node {
+  if (outline.length === 0) return emptyDocument();
+  const blocks = outline.flatMap((heading) => [
+    documentSchema.node('heading', { level: 2, outline: true }, documentSchema.text(heading)),
+    documentSchema.node('paragraph'),
+  ]);
+  return documentSchema.node('doc', null, blocks);
+}
+
 function migrate(json: object): DocumentJson | null {
   let document: DocumentJson = json as DocumentJson;
   let version = versionOf(document);

@@ -97,3 +97,7 @@ export function lookProperties({ look, lettering }: Look): Readonly<Record<strin
   for (const [token, value] of Object.entries(LOOK_TOKENS[look])) properties[`--${token}`] = value;
   return properties;
 }
+
+/** The colours that a writer may give to words, and behind words; each stands for a token of the look. */
+export const WORD_COLOURS = ['porch', 'clay', 'dusk', 'plum'] as const;
+export const HIGHLIGHTS = ['amber', 'apricot', 'dusk', 'plum'] as const;

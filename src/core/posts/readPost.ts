@@ -20,10 +20,35 @@ export const postFileSchema = {
       additionalProperties: { enum: ['opens', 'private', 'missing', 'unreachable'] },
     },
     pictureHashes: { type: 'object', additionalProperties: { type: 'string', pattern: '^[0-9a-fA-F]{16}$' } },
+    cover: {
+      type: ['object', 'null'],
+      properties: { src: { type: 'string' }, description: { type: 'string' } },
+    },
+    others: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['html'],
+        properties: { id: { type: 'string' }, html: { type: 'string' } },
+      },
+    },
+    commentsGiven: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['post', 'words'],
+        properties: { post: { type: 'string' }, words: { type: 'number', minimum: 0 } },
+      },
+    },
+    judged: { type: 'object', additionalProperties: { enum: ['yes', 'partly', 'no'] } },
+    selfChecked: { type: 'array', items: { type: 'string' } },
+    classWords: { type: 'array', items: { type: 'string' } },
   },
 } as const;
 
-export interface PostFile extends Partial<Omit<PostToCheck, 'body'>> {
+export interface PostFile extends Partial<Omit<PostToCheck, 'body' | 'others' | 'cover' | 'speller'>> {
+  readonly cover?: { readonly src?: string; readonly description?: string } | null;
+  readonly others?: readonly { readonly id?: string; readonly html: string }[];
   readonly html?: string;
   readonly markdown?: string;
   readonly body?: unknown;
@@ -31,13 +56,26 @@ export interface PostFile extends Partial<Omit<PostToCheck, 'body'>> {
 
 /** A post in JSON form, checked against `postFileSchema`. @throws RangeError where its document does not check. */
 export function readPostFile(file: PostFile): PostToCheck {
+  const { title = '', labels = [], cover, others, teaser } = file;
+  const { openResults, pictureHashes, commentsGiven, judged, selfChecked, classWords } = file;
   return {
-    title: file.title ?? '',
-    labels: file.labels ?? [],
+    ...defined({ teaser, openResults, pictureHashes, commentsGiven, judged, selfChecked, classWords }),
+    title,
+    labels,
     body: bodyOf(file),
-    ...(file.openResults ? { openResults: file.openResults } : {}),
-    ...(file.pictureHashes ? { pictureHashes: file.pictureHashes } : {}),
+    ...(cover ? { cover: { src: cover.src ?? '', description: cover.description ?? '' } } : {}),
+    ...(others
+      ? { others: others.map(({ id, html }, index) => ({ id: id ?? String(index), body: readHtml(html) })) }
+      : {}),
   };
+}
+
+/** Only what is there: an absent field says that nobody has looked. */
+function defined<Fields extends object>(
+  fields: Fields,
+): { [Name in keyof Fields]?: NonNullable<Fields[Name]> } {
+  const there = Object.entries(fields).filter(([, value]) => value !== undefined && value !== null);
+  return Object.fromEntries(there) as { [Name in keyof Fields]?: NonNullable<Fields[Name]> };
 }
 
 /** A Markdown file with title and labels in its front matter. @throws RangeError where the front matter is not YAML. */

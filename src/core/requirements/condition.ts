@@ -8,6 +8,9 @@ export interface Condition {
   readonly over: boolean;
 }
 
+/** A condition about which nothing is known yet: it may still turn out well. */
+export const NOT_KNOWN: Condition = { share: 0, best: 1, over: false };
+
 export interface Limits {
   readonly min?: number;
   readonly max?: number;

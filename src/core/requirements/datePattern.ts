@@ -44,6 +44,25 @@ function monthNames(date: string, language: string): string[] {
   return shortened(full, 3);
 }
 
+/** Every month's name and its short forms in a language, folded. */
+export function everyMonthName(language: string): readonly string[] {
+  return Array.from({ length: 12 }, (_, month) => {
+    const date = `2026-${String(month + 1).padStart(2, '0')}-14`;
+    return monthNames(date, language);
+  }).flat();
+}
+
+/** Whether a language writes a dot after the day, as in "14. September". */
+export function dotsItsDays(language: string): boolean {
+  const parts = new Intl.DateTimeFormat(language, {
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  }).formatToParts(new Date('2026-09-14T00:00:00Z'));
+  const day = parts.findIndex((part) => part.type === 'day');
+  return parts[day + 1]?.value.startsWith('.') === true;
+}
+
 function weekdayNames(language: string): string[] {
   const long = WEEKDAYS.map((day) =>
     partOf({ weekday: 'long' }, new Date(Date.UTC(2024, 0, day)), language, 'weekday'),

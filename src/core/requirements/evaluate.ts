@@ -10,20 +10,27 @@ export function evaluate(assignment: AssignmentToCheck, post: PostToCheck): Answ
   const requirements = assignment.requirements.map((requirement) =>
     evaluateOne(requirement, assignment, post),
   );
-  const weighed = assignment.requirements.map((requirement, index) => ({
-    requirement,
-    answer: requirements[index]!,
-  }));
-  const required = weighed.filter(({ requirement }) => requirement.weight === 'required');
-  const bonus = weighed.filter(({ requirement }) => requirement.weight === 'bonus');
-  const sum = (of: typeof weighed, field: 'earned' | 'possible') =>
+  return summarise(
+    requirements,
+    assignment.requirements.map((requirement) => requirement.weight),
+  );
+}
+
+/** A whole answer from those of its requirements; `weights` stand in the same order. */
+export function summarise(
+  requirements: readonly RequirementAnswer[],
+  weights: readonly Requirement['weight'][],
+): Answer {
+  const required = requirements.filter((_, index) => weights[index] === 'required');
+  const bonus = requirements.filter((_, index) => weights[index] === 'bonus');
+  const sum = (of: typeof required, field: 'earned' | 'possible') =>
     roundHalfUp(
-      of.reduce((total, { answer }) => total + answer[field], 0),
+      of.reduce((total, answer) => total + answer[field], 0),
       4,
     );
   return {
-    ready: required.every(({ answer }) => answer.state === 'met' || answer.state === 'unknown'),
-    required: { met: required.filter(({ answer }) => answer.state === 'met').length, of: required.length },
+    ready: required.every(({ state }) => state === 'met' || state === 'unknown'),
+    required: { met: required.filter(({ state }) => state === 'met').length, of: required.length },
     points: {
       earned: sum(required, 'earned'),
       possible: sum(required, 'possible'),

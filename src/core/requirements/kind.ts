@@ -19,5 +19,7 @@ export interface RequirementKind<Settings> {
   readonly kind: string;
   /** JSON Schema of the kind's own settings, by property name. */
   readonly settings: { readonly [name: string]: object };
+  /** Settings that must be there. */
+  readonly required?: readonly string[];
   measure(settings: Settings, post: PostToCheck, assignment: AssignmentContext): Measurement;
 }

@@ -1,4 +1,8 @@
+import type { RequirementKind } from './kind';
 import { REQUIREMENT_KINDS } from './registry';
+
+/** Their settings are named here, never used. */
+const KINDS: readonly RequirementKind<never>[] = REQUIREMENT_KINDS;
 
 const common = {
   id: { type: 'string', minLength: 1, maxLength: 60 },
@@ -13,9 +17,9 @@ export const requirementSchema = {
   type: 'object',
   required: ['id', 'kind', 'weight'],
   discriminator: { propertyName: 'kind' },
-  oneOf: REQUIREMENT_KINDS.map((kind) => ({
+  oneOf: KINDS.map((kind) => ({
     properties: { ...common, kind: { const: kind.kind }, ...kind.settings },
-    required: ['id', 'kind', 'weight'],
+    required: ['id', 'kind', 'weight', ...(kind.required ?? [])],
     additionalProperties: false,
   })),
 } as const;

@@ -16,12 +16,18 @@ const segmenter = new Intl.Segmenter('en', { granularity: 'word' });
  * hold a letter or a digit; pieces in scripts without spaces are counted by Unicode word segmentation (UAX 29).
  */
 export function countWords(text: string): number {
-  let count = 0;
+  return wordsOf(text).length;
+}
+
+/** The words that `countWords` counts, as they are written, punctuation at their ends included. */
+export function wordsOf(text: string): readonly string[] {
+  const words: string[] = [];
   for (const piece of text.replace(EMOJI, '').replace(INVISIBLE, '').split(SEPARATORS)) {
     if (!LETTER_OR_DIGIT.test(piece)) continue;
-    count += UNSPACED.test(piece) ? wordLikeSegments(piece) : 1;
+    if (UNSPACED.test(piece)) words.push(...wordLikeSegments(piece));
+    else words.push(piece);
   }
-  return count;
+  return words;
 }
 
 /** The number of words in a document that count (see `countedBlocks`). */
@@ -29,8 +35,8 @@ export function countDocumentWords(document: Node, options: CountOptions = {}): 
   return countedBlocks(document, options).reduce((sum, block) => sum + countWords(block.text), 0);
 }
 
-function wordLikeSegments(piece: string): number {
-  let count = 0;
-  for (const segment of segmenter.segment(piece)) if (segment.isWordLike) count += 1;
-  return count;
+function wordLikeSegments(piece: string): readonly string[] {
+  const words: string[] = [];
+  for (const { segment, isWordLike } of segmenter.segment(piece)) if (isWordLike) words.push(segment);
+  return words;
 }

@@ -1,6 +1,7 @@
 import { AUDIENCES, audiencesUpTo } from '../../core/access/audience';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { rubricSchema } from '../../core/assignments/rubric';
+import { promptFields } from '../../core/assignments/starters';
 import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { RELEASES } from '../../core/posts/release';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -56,6 +57,7 @@ export const changeAssignment: UseCase<Input, Rows, { readonly version: number }
           due: {
             anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' }, { type: 'null' }],
           },
+          ...promptFields,
           requirements: { type: 'array', maxItems: 40, items: requirementSchema },
           rubric: rubricSchema,
           lateRule: lateRuleSchema,

@@ -1,3 +1,4 @@
+import { allStarters } from '../../core/assignments/starters';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
 import { localDate } from '../../core/timing/zonedTime';
 import { listLabels, type ClassRow } from '../classes/queries';
@@ -18,8 +19,8 @@ export async function assignmentToCheck(
     language: inClass.language,
     timeZone: inClass.timeZone,
     classLabels: await listLabels(database, inClass.id),
-    starters: [],
-    outline: [],
+    starters: allStarters(assignment.starters),
+    outline: assignment.outline,
     requirements: assignment.requirements,
   };
 }

@@ -16,6 +16,8 @@ export const makeAssignment = classUseCase<{ readonly classId: string }, { reado
       number: await nextNumber(database, classId),
       title: '',
       instructions: '',
+      starters: [],
+      outline: [],
       dueAt: null,
       requirements: [],
       rubric: [],

@@ -1,4 +1,5 @@
 import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { LateRule } from '../../core/grading/gradeInput';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -13,14 +14,19 @@ export interface AssignmentRow extends AssignmentSettings {
   readonly version: number;
 }
 
-type Stored = Omit<AssignmentRow, 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen'> & {
+type Stored = Omit<
+  AssignmentRow,
+  'starters' | 'outline' | 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen'
+> & {
+  readonly starters: string;
+  readonly outline: string;
   readonly requirements: string;
   readonly rubric: string;
   readonly lateRule: string;
   readonly draftsOpen: number;
 };
 
-const COLUMNS = `id, class_id AS classId, number, title, instructions, due_at AS dueAt, requirements, rubric,
+const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
   late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen,
   set_at AS setAt, opened_at AS openedAt, version`;
 
@@ -55,10 +61,10 @@ export async function insertAssignment(
   made: { readonly by: string; readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO assignments (id, class_id, number, title, instructions, due_at, requirements, rubric, late_rule, audience,
-       release_rule, missing_rule, drafts_open, set_at, opened_at, version, created_by, created_at)
-     VALUES (:id, :classId, :number, :title, :instructions, :dueAt, :requirements, :rubric, :lateRule, :audience,
-       :release, :missing, :draftsOpen, :setAt, :openedAt, :version, :by, :at)`,
+    `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
+       late_rule, audience, release_rule, missing_rule, drafts_open, set_at, opened_at, version, created_by, created_at)
+     VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :setAt, :openedAt, :version, :by, :at)`,
     { ...toStored(assignment), by: made.by, at: made.at },
   );
 }
@@ -71,7 +77,8 @@ export async function updateAssignment(
 ): Promise<number> {
   const { classId: _, openedAt: __, setAt: ___, ...stored } = toStored(assignment);
   return database.change(
-    `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, due_at = :dueAt,
+    `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
+       due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
        release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, version = :version
      WHERE id = :id AND version = :basedOn`,
@@ -93,6 +100,8 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
 function fromStored(row: Stored): AssignmentRow {
   return {
     ...row,
+    starters: JSON.parse(row.starters) as readonly StarterGroup[],
+    outline: JSON.parse(row.outline) as readonly string[],
     requirements: JSON.parse(row.requirements) as readonly Requirement[],
     rubric: JSON.parse(row.rubric) as readonly Criterion[],
     lateRule: JSON.parse(row.lateRule) as LateRule,
@@ -103,6 +112,8 @@ function fromStored(row: Stored): AssignmentRow {
 function toStored(row: AssignmentRow) {
   return {
     ...row,
+    starters: JSON.stringify(row.starters),
+    outline: JSON.stringify(row.outline),
     requirements: JSON.stringify(row.requirements),
     rubric: JSON.stringify(row.rubric),
     lateRule: JSON.stringify(row.lateRule),

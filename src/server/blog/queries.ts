@@ -1,4 +1,6 @@
 import type { Audience } from '../../core/access/audience';
+import type { Beside } from '../../core/posts/beside';
+import { besideOf } from '../posts/queries';
 import type { Database } from '../database/database';
 
 export interface PublishedRow {
@@ -13,13 +15,14 @@ export interface PublishedRow {
   readonly assignmentId: string;
   readonly assignmentTitle: string;
   readonly labels: readonly string[];
+  readonly beside: Beside;
 }
 
-type Stored = Omit<PublishedRow, 'labels'> & { readonly labels: string };
+type Stored = Omit<PublishedRow, 'labels' | 'beside'> & { readonly labels: string; readonly beside: string };
 
 const PUBLISHED = `SELECT posts.id AS postId, posts.writer_id AS writerId, posts.address, publications.audience,
     (SELECT MIN(since) FROM publications AS first WHERE first.post_id = posts.id) AS since,
-    revisions.id AS revisionId, revisions.title, revisions.body, revisions.labels, assignments.id AS assignmentId,
+    revisions.id AS revisionId, revisions.title, revisions.body, revisions.labels, revisions.beside, assignments.id AS assignmentId,
     assignments.title AS assignmentTitle
   FROM publications JOIN posts ON posts.id = publications.post_id
   JOIN revisions ON revisions.id = publications.revision_id
@@ -29,7 +32,7 @@ const PUBLISHED = `SELECT posts.id AS postId, posts.writer_id AS writerId, posts
 /** The posts of a class that some audience reads, the newest first. Who asks is sifted by the caller. */
 export async function listPublished(database: Database, classId: string): Promise<readonly PublishedRow[]> {
   const rows = await database.rows<Stored>(`${PUBLISHED} ORDER BY since DESC, posts.id`, { classId });
-  return rows.map(withLabels);
+  return rows.map(fromStored);
 }
 
 export async function findPublished(
@@ -41,9 +44,9 @@ export async function findPublished(
     classId,
     address,
   });
-  return row ? withLabels(row) : null;
+  return row ? fromStored(row) : null;
 }
 
-function withLabels(row: Stored): PublishedRow {
-  return { ...row, labels: JSON.parse(row.labels) as readonly string[] };
+function fromStored(row: Stored): PublishedRow {
+  return { ...row, labels: JSON.parse(row.labels) as readonly string[], beside: besideOf(row.beside) };
 }

@@ -149,12 +149,13 @@ function card(post: PublishedRow, blog: Blog) {
     postId: post.postId,
     address: `/blog/${inClass.address}/${post.address}`,
     title: post.title,
-    teaser: teaserFrom(body),
+    subtitle: post.beside.subtitle,
+    teaser: post.beside.teaser.trim() || teaserFrom(body),
     words: countDocumentWords(body),
     labels: post.labels,
     assignmentTitle: post.assignmentTitle,
     published: dateInWords(post.since.getTime(), inClass.timeZone, inClass.language),
-    cover: first ? { src: first.src, description: first.description } : null,
+    cover: post.beside.cover ?? (first ? { src: first.src, description: first.description } : null),
     writer: shownWriter(members.get(post.writerId), blog),
   };
 }

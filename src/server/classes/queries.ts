@@ -35,12 +35,14 @@ export interface ClassRow extends Look {
   readonly restedAt: Date | null;
   /** When its archive was last taken. */
   readonly archivedAt: Date | null;
+  /** Spellings that the class allows beside the dictionary. */
+  readonly words: readonly string[];
 }
 
 /** What a new class is made of; the rest comes later. */
 export type NewClassRow = Omit<
   ClassRow,
-  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | keyof Look
+  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | 'words' | keyof Look
 > & {
   readonly createdAt: Date;
 };
@@ -59,7 +61,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, look, banner, lettering,
-  archived_at AS archivedAt`;
+  archived_at AS archivedAt, words`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -111,12 +113,13 @@ export async function listClassesOf(
 /** Truth values arrive as numbers, lists as JSON. */
 type StoredClass = Omit<
   ClassRow,
-  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded'
+  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words'
 > & {
   readonly namesTyped: number;
   readonly editorsRead: number;
   readonly searchEngines: number;
   readonly consentNeeded: number;
+  readonly words: string;
   readonly terms: string;
   readonly holidays: string;
   readonly schoolDays: string;
@@ -125,6 +128,7 @@ type StoredClass = Omit<
 function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRow {
   return {
     ...row,
+    words: JSON.parse(row.words) as readonly string[],
     namesTyped: row.namesTyped === 1,
     editorsRead: row.editorsRead === 1,
     searchEngines: row.searchEngines === 1,
@@ -321,6 +325,17 @@ export async function updateLook(
     'UPDATE classes SET look = :look, banner = :banner, lettering = :lettering WHERE id = :classId',
     { classId, look, banner, lettering },
   );
+}
+
+export async function updateWords(
+  database: Database,
+  classId: string,
+  words: readonly string[],
+): Promise<void> {
+  await database.change('UPDATE classes SET words = :words WHERE id = :classId', {
+    classId,
+    words: JSON.stringify(words),
+  });
 }
 
 export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {

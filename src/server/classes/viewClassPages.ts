@@ -1,5 +1,6 @@
 import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { isStudent, may } from '../../core/access/may';
+import { FIRST_LOOK } from '../../core/looks/looks';
 import { NAMING_RULES, nameOutside, type NamingRule } from '../../core/people/names';
 import { dateInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
@@ -38,6 +39,13 @@ export async function maybeClassFrame({ personId, role, inClass }: Desk) {
       : ([
           { step: 'names', done: inClass.subtitle !== '' || inClass.schoolName !== '' },
           { step: 'year', done: inClass.year.terms.length > 0 },
+          {
+            step: 'look',
+            done:
+              inClass.look !== FIRST_LOOK.look ||
+              inClass.banner !== FIRST_LOOK.banner ||
+              inClass.lettering !== FIRST_LOOK.lettering,
+          },
           { step: 'privacy', done: inClass.ceiling !== 'ourClass' || inClass.namingRule !== 'firstName' },
           { step: 'students', done: students.length > 0 },
         ] as const),
@@ -55,6 +63,7 @@ export function maybeClassSettings({ personId, role, inClass }: Desk) {
     address: inClass.address,
     place: { timeZone, language },
     year: inClass.year,
+    words: inClass.words,
     resting: inClass.restedAt !== null,
     runsIt: may({ personId, role }, 'class.delete', {}),
     archived:

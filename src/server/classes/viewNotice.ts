@@ -4,6 +4,7 @@ import { findActor } from '../access/roles';
 import { database } from '../database/database';
 import { findPassphraseSince } from '../passphrases/queries';
 import { REVERSIBLE_DAYS } from '../people/deletion';
+import { findRetention } from '../retention/queries';
 import { IDLE } from '../sessions/signIn';
 import { getSettings } from '../settings/settings';
 import { findClassByAddress, listMembers } from './queries';
@@ -31,6 +32,7 @@ export async function maybeNotice(address: string, personId: string | null) {
     sharedHours: IDLE.shared.student / 3_600_000,
     reversibleDays: REVERSIBLE_DAYS,
     schoolSignIn: school?.name ?? null,
+    retention: await findRetention(database),
     mailHost: new URL(mailServer).hostname,
   };
 }

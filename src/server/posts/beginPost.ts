@@ -1,4 +1,5 @@
-import { emptyDocument } from '../../core/document/openDocument';
+import { outlineDocument } from '../../core/document/openDocument';
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import { done, type UseCase } from '../access/useCase';
 import { findAssignment, type AssignmentRow } from '../assignments/queries';
 import { newId } from '../database/newId';
@@ -41,7 +42,8 @@ export const beginPost: UseCase<Input, AssignmentRow, { readonly postId: string 
       stage: 'draft',
       title: '',
       labels: [],
-      body: JSON.stringify(emptyDocument().toJSON()),
+      beside: NOTHING_BESIDE,
+      body: JSON.stringify(outlineDocument(assignment.outline).toJSON()),
       audience: null,
       address: null,
       version: 1,

@@ -9,6 +9,7 @@ const ERASING: readonly string[] = [
   `DELETE FROM decisions WHERE hand_in_id IN ${HAND_INS}`,
   'DELETE FROM notes WHERE post_id = :postId',
   'DELETE FROM judgements WHERE post_id = :postId',
+  'DELETE FROM requirement_judgements WHERE post_id = :postId',
   'DELETE FROM grades WHERE post_id = :postId',
   'DELETE FROM publications WHERE post_id = :postId',
   'DELETE FROM hand_ins WHERE post_id = :postId',

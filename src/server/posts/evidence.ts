@@ -1,13 +1,15 @@
 import { openDocument } from '../../core/document/openDocument';
 import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
+import type { PostToCheck } from '../../core/requirements/post';
 import { countDocumentWords } from '../../core/words/countWords';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
-import type { Writing } from './queries';
+import { maybeSpeller } from '../spelling/spellers';
+import { listOthersBodies, type PostRow } from './queries';
 import { pictureIds } from './writing';
 
 export interface Evidence {
@@ -15,19 +17,42 @@ export interface Evidence {
   readonly words: number;
 }
 
-/** How a writing stands against its assignment, computed here and now; at a hand-in this alone counts. */
+/** How a post stands against its assignment, computed here and now; at a hand-in this alone counts. */
 export async function evidenceFor(
   database: Database,
-  writing: Writing,
+  post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
 ): Promise<Evidence> {
-  const body = openDocument(JSON.parse(writing.body));
+  const body = openDocument(JSON.parse(post.body));
+  const { teaser, cover, selfChecked } = post.beside;
   const answer = evaluate(await assignmentToCheck(database, assignment, inClass), {
-    title: writing.title,
-    labels: writing.labels,
+    title: post.title,
+    labels: post.labels,
     body,
-    pictureHashes: await listPerceptualHashes(database, pictureIds(writing)),
+    teaser,
+    cover,
+    selfChecked,
+    classWords: inClass.words,
+    pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
+    ...(await foundElsewhere(database, post, assignment, inClass)),
   });
   return { answer, words: countDocumentWords(body) };
+}
+
+/** What takes other people's words or a dictionary is looked for only where it is asked. */
+async function foundElsewhere(
+  database: Database,
+  post: PostRow,
+  assignment: AssignmentRow,
+  inClass: ClassRow,
+): Promise<Pick<PostToCheck, 'others' | 'speller'>> {
+  const asks = (kind: string) => assignment.requirements.some((requirement) => requirement.kind === kind);
+  const others = asks('ownWords') ? await listOthersBodies(database, assignment.id, post.writerId) : null;
+  return {
+    ...(asks('spelling') ? { speller: maybeSpeller(inClass.language) } : {}),
+    ...(others
+      ? { others: others.map(({ id, body }) => ({ id, body: openDocument(JSON.parse(body)) })) }
+      : {}),
+  };
 }

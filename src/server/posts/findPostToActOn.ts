@@ -1,5 +1,6 @@
 import { narrower } from '../../core/access/audience';
 import type { Subject } from '../../core/access/may';
+import { rejudge } from '../../core/requirements/rejudge';
 import { widestWith, type Appearance } from '../../core/privacy/consent';
 import type { Found } from '../access/useCase';
 import { findAssignment, type AssignmentRow } from '../assignments/queries';
@@ -7,7 +8,7 @@ import { findClass, type ClassRow } from '../classes/queries';
 import { findAppearance } from '../consents/appearances';
 import type { Database } from '../database/database';
 import { findPublication, type PublicationRow } from '../publications/queries';
-import { findGrade, type GradeRow } from '../reviews/queries';
+import { findGrade, findRequirementJudgements, type GradeRow } from '../reviews/queries';
 import { findPost, listHandIns, listReadings, lockPost, type HandInRow, type PostRow } from './queries';
 
 /** A post with everything that decides what may be done to it. */
@@ -55,12 +56,28 @@ async function factsOf(
   if (!assignment || !ownClass) return null;
   const appears = await findAppearance(database, ownClass, { writerId: post.writerId, now });
   const inClass = { ...ownClass, ceiling: narrower(ownClass.ceiling, widestWith(appears)) };
-  const handIns = (await listHandIns(database, post.id)).filter((handIn) => handIn.takenBackAt === null);
+  const handIns = await withJudgements(
+    database,
+    assignment,
+    (await listHandIns(database, post.id)).filter((handIn) => handIn.takenBackAt === null),
+  );
   const readBy = (await listReadings(database, post.id)).filter((one) => one.handInId === handIns.at(-1)?.id);
   const publication = await findPublication(database, post.id);
   const grade = await findGrade(database, post.id);
   const rows = { post, assignment, inClass, appears, handIns, readBy, publication, grade };
   return { subject: subjectOf(rows), classId: post.classId, subjectId: post.id, rows };
+}
+
+/** Hand-ins whose evidence has what a teacher said of them since; only assignments that ask for eyes are asked about. */
+async function withJudgements(
+  database: Database,
+  { requirements }: AssignmentRow,
+  handIns: readonly HandInRow[],
+): Promise<readonly HandInRow[]> {
+  const postId = handIns[0]?.postId;
+  if (postId === undefined || !requirements.some((one) => one.kind === 'judged')) return handIns;
+  const judged = await findRequirementJudgements(database, postId);
+  return handIns.map((handIn) => ({ ...handIn, evidence: rejudge(handIn.evidence, requirements, judged) }));
 }
 
 /** The facts that the access table asks for. */

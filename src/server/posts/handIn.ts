@@ -46,13 +46,14 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
       return refused('post.empty');
     const { answer, words } = await evidenceFor(database, post, assignment, inClass);
     if (assignment.missing === 'stops' && !answer.ready) return refused('post.missingStops');
-    const { title, labels, body } = post;
+    const { title, labels, beside, body } = post;
     const revision = {
       id: newId(),
       postId: post.id,
       kind: 'handIn',
       title,
       labels,
+      beside,
       body,
       createdAt: now,
     } as const;

@@ -1,4 +1,5 @@
 import type { Audience } from '../../core/access/audience';
+import { NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../database/database';
@@ -7,6 +8,7 @@ import type { Database } from '../database/database';
 export interface Writing {
   readonly title: string;
   readonly labels: readonly string[];
+  readonly beside: Beside;
   readonly body: string;
 }
 
@@ -45,28 +47,28 @@ export interface RevisionRow extends Writing {
 }
 
 const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  body, audience, address, version, begun_at AS begunAt, saved_at AS savedAt`;
+  beside, body, audience, address, version, begun_at AS begunAt, saved_at AS savedAt`;
 const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words,
   handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
-const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, body, created_at AS createdAt';
+const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, beside, body, created_at AS createdAt';
 
 export async function findPost(database: Database, id: string): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredLabels<PostRow>>(
+  const [row] = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`,
     { id },
   );
-  return row ? withLabels<PostRow>(row) : null;
+  return row ? fromStored<PostRow>(row) : null;
 }
 
 /** The post, held until the transaction ends, so that two changes of it come one after the other. */
 export async function lockPost(database: Database, id: string): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredLabels<PostRow>>(
+  const [row] = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id FOR UPDATE`,
     {
       id,
     },
   );
-  return row ? withLabels<PostRow>(row) : null;
+  return row ? fromStored<PostRow>(row) : null;
 }
 
 export async function findPostOf(
@@ -74,18 +76,18 @@ export async function findPostOf(
   assignmentId: string,
   writerId: string,
 ): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredLabels<PostRow>>(
+  const [row] = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE assignment_id = :assignmentId AND writer_id = :writerId`,
     { assignmentId, writerId },
   );
-  return row ? withLabels<PostRow>(row) : null;
+  return row ? fromStored<PostRow>(row) : null;
 }
 
 export async function insertPost(database: Database, post: PostRow): Promise<void> {
   await database.change(
-    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, body, audience, address, version, begun_at, saved_at)
-     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :body, :audience, :address, :version, :begunAt, :savedAt)`,
-    { ...post, labels: JSON.stringify(post.labels) },
+    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at)
+     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt)`,
+    { ...post, ...asStored(post) },
   );
 }
 
@@ -94,8 +96,8 @@ export async function updateDraft(
   draft: Writing & { readonly id: string; readonly version: number; readonly savedAt: Date },
 ): Promise<void> {
   await database.change(
-    'UPDATE posts SET title = :title, labels = :labels, body = :body, version = :version, saved_at = :savedAt WHERE id = :id',
-    { ...draft, labels: JSON.stringify(draft.labels) },
+    'UPDATE posts SET title = :title, labels = :labels, beside = :beside, body = :body, version = :version, saved_at = :savedAt WHERE id = :id',
+    { ...draft, ...asStored(draft) },
   );
 }
 
@@ -134,9 +136,9 @@ export async function insertRevision(
   pictureIds: readonly string[],
 ): Promise<void> {
   await database.change(
-    `INSERT INTO revisions (id, post_id, kind, title, labels, body, created_at)
-     VALUES (:id, :postId, :kind, :title, :labels, :body, :createdAt)`,
-    { ...revision, labels: JSON.stringify(revision.labels) },
+    `INSERT INTO revisions (id, post_id, kind, title, labels, beside, body, created_at)
+     VALUES (:id, :postId, :kind, :title, :labels, :beside, :body, :createdAt)`,
+    { ...revision, ...asStored(revision) },
   );
   // Only pictures that there are are noted: a document may name others, which nobody is shown.
   await database.change(
@@ -148,19 +150,19 @@ export async function insertRevision(
 }
 
 export async function findRevision(database: Database, id: string): Promise<RevisionRow | null> {
-  const [row] = await database.rows<StoredLabels<RevisionRow>>(
+  const [row] = await database.rows<StoredWriting<RevisionRow>>(
     `SELECT ${REVISION_COLUMNS} FROM revisions WHERE id = :id`,
     { id },
   );
-  return row ? withLabels<RevisionRow>(row) : null;
+  return row ? fromStored<RevisionRow>(row) : null;
 }
 
 export async function findLatestRevision(database: Database, postId: string): Promise<RevisionRow | null> {
-  const [row] = await database.rows<StoredLabels<RevisionRow>>(
+  const [row] = await database.rows<StoredWriting<RevisionRow>>(
     `SELECT ${REVISION_COLUMNS} FROM revisions WHERE post_id = :postId AND kind <> 'branch' ORDER BY created_at DESC LIMIT 1`,
     { postId },
   );
-  return row ? withLabels<RevisionRow>(row) : null;
+  return row ? fromStored<RevisionRow>(row) : null;
 }
 
 /** All hand-ins of a post, oldest first, those taken back too. */
@@ -207,11 +209,28 @@ export async function listReadings(
   );
 }
 
-type StoredLabels<Row> = Omit<Row, 'labels'> & { readonly labels: string };
+/** Lists and records arrive as JSON. */
+type StoredWriting<Row> = Omit<Row, 'labels' | 'beside'> & {
+  readonly labels: string;
+  readonly beside: string;
+};
 type StoredEvidence = Omit<HandInRow, 'evidence'> & { readonly evidence: string };
 
-function withLabels<Row extends { readonly labels: readonly string[] }>(row: StoredLabels<Row>): Row {
-  return { ...row, labels: JSON.parse(row.labels) as readonly string[] } as unknown as Row;
+function fromStored<Row extends Writing>(row: StoredWriting<Row>): Row {
+  return {
+    ...row,
+    labels: JSON.parse(row.labels) as readonly string[],
+    beside: besideOf(row.beside),
+  } as unknown as Row;
+}
+
+/** What stands beside a post; posts from before have less of it. */
+export function besideOf(json: string): Beside {
+  return { ...NOTHING_BESIDE, ...(JSON.parse(json) as Partial<Beside>) };
+}
+
+function asStored({ labels, beside }: Writing): { readonly labels: string; readonly beside: string } {
+  return { labels: JSON.stringify(labels), beside: JSON.stringify(beside) };
 }
 
 function withEvidence(row: StoredEvidence): HandInRow {
@@ -260,11 +279,11 @@ export async function listPostsOf(
   classId: string,
   writerId: string,
 ): Promise<readonly PostRow[]> {
-  const rows = await database.rows<StoredLabels<PostRow>>(
+  const rows = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE class_id = :classId AND writer_id = :writerId`,
     { classId, writerId },
   );
-  return rows.map((row) => withLabels<PostRow>(row));
+  return rows.map((row) => fromStored<PostRow>(row));
 }
 
 export interface LeftPostRow {
@@ -287,5 +306,21 @@ export async function listLeftPosts(database: Database, personId: string): Promi
      JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NOT NULL
      WHERE writer_id = :personId ORDER BY posts.saved_at DESC`,
     { personId },
+  );
+}
+
+/** The bodies of what others handed in last for an assignment, as JSON text: what own words are compared with. */
+export async function listOthersBodies(
+  database: Database,
+  assignmentId: string,
+  writerId: string,
+): Promise<readonly { readonly id: string; readonly body: string }[]> {
+  return database.rows(
+    `SELECT posts.id, revisions.body FROM posts
+     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     JOIN revisions ON revisions.id = hand_ins.revision_id
+     WHERE posts.assignment_id = :assignmentId AND posts.writer_id <> :writerId`,
+    { assignmentId, writerId },
   );
 }

@@ -67,6 +67,7 @@ async function branch(post: PostRow, writing: Writing, { database, now }: Contex
   const stands = {
     title: post.title,
     labels: post.labels,
+    beside: post.beside,
     body: JSON.parse(post.body) as SentWriting['body'],
   };
   return { kind: 'branched', branchId: id, version: post.version, writing: stands };
@@ -78,10 +79,10 @@ async function keepCopy(post: PostRow, writing: Writing, { database, now }: Cont
   const since = now.getTime() - (last?.createdAt ?? post.begunAt).getTime();
   const muchIsLost = post.body.length - writing.body.length > MUCH;
   if ((since < KEEP_EVERY && !muchIsLost) || (last && isSame(last, post))) return;
-  const { title, labels, body } = post;
+  const { title, labels, beside, body } = post;
   await insertRevision(
     database,
-    { id: newId(), postId: post.id, kind: 'saved', title, labels, body, createdAt: now },
+    { id: newId(), postId: post.id, kind: 'saved', title, labels, beside, body, createdAt: now },
     pictureIds(post),
   );
 }
@@ -90,6 +91,7 @@ function isSame(one: Writing, other: Writing): boolean {
   return (
     one.title === other.title &&
     one.body === other.body &&
-    JSON.stringify(one.labels) === JSON.stringify(other.labels)
+    JSON.stringify(one.labels) === JSON.stringify(other.labels) &&
+    JSON.stringify(one.beside) === JSON.stringify(other.beside)
   );
 }

@@ -36,6 +36,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       handIns: handIns.length,
       title: post.title,
       labels: post.labels,
+      beside: post.beside,
       body: JSON.parse(post.body) as DocumentJson,
     },
     assignment: {
@@ -43,6 +44,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       id: assignment.id,
       missing: assignment.missing,
       instructions: assignment.instructions,
+      prompts: assignment.starters,
     },
     writer: {
       id: personId,
@@ -60,6 +62,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     opened: await listOpeningsToTell(post.id, inClass),
     due: dueOf(found.rows, now),
     readers: readersOf(found.rows, teachers),
+    classWords: inClass.words,
     hashes: await listPerceptualHashes(database, pictureIds(post)),
     grade:
       readsGrade && found.rows.grade?.givenBack

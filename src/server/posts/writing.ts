@@ -1,9 +1,10 @@
 import { maybeOpenDocument, openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
+import { besideSchema, NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Writing } from './queries';
 
-/** JSON Schema of what an editor sends: title, labels and the document. */
+/** JSON Schema of what an editor sends: title, labels, what stands beside it, and the document. */
 export const writingSchema = {
   type: 'object',
   required: ['title', 'labels', 'body'],
@@ -11,6 +12,7 @@ export const writingSchema = {
   properties: {
     title: { type: 'string', maxLength: 300 },
     labels: { type: 'array', maxItems: 30, items: { type: 'string', minLength: 1, maxLength: 60 } },
+    beside: besideSchema,
     body: { type: 'object' },
   },
 } as const;
@@ -18,6 +20,8 @@ export const writingSchema = {
 export interface SentWriting {
   readonly title: string;
   readonly labels: readonly string[];
+  /** Absent in what an older page of ours sends. */
+  readonly beside?: Beside;
   readonly body: DocumentJson;
 }
 
@@ -28,11 +32,13 @@ export function maybeWriting(sent: SentWriting): Writing | null {
   return {
     title: sent.title,
     labels: [...new Set(sent.labels)],
+    beside: sent.beside ?? NOTHING_BESIDE,
     body: JSON.stringify(opened.document.toJSON()),
   };
 }
 
-/** The ids of the pictures that a stored writing shows. */
-export function pictureIds(writing: Writing): readonly string[] {
-  return [...new Set(pictures(openDocument(JSON.parse(writing.body))).map((picture) => picture.src))];
+/** The ids of the pictures that a stored writing shows, its cover among them. */
+export function pictureIds({ body, beside }: Writing): readonly string[] {
+  const shown = pictures(openDocument(JSON.parse(body))).map((picture) => picture.src);
+  return [...new Set(beside.cover ? [...shown, beside.cover.src] : shown)];
 }

@@ -1,4 +1,5 @@
 import type { Grade } from '../../core/grading/grade';
+import type { Judgement } from '../../core/requirements/post';
 import type { Database } from '../database/database';
 
 export interface GradeRow {
@@ -146,5 +147,46 @@ export async function listNotes(
        given_name AS givenName, family_name AS familyName
      FROM notes JOIN people ON people.id = notes.author_id WHERE post_id = :postId ORDER BY notes.created_at`,
     { postId },
+  );
+}
+
+/** What teachers said to the requirements of a post that are looked for by eye, by the requirement's id. */
+export async function findRequirementJudgements(
+  database: Database,
+  postId: string,
+): Promise<Readonly<Record<string, Judgement>>> {
+  const rows = await database.rows<{ id: string; judgement: Judgement }>(
+    'SELECT requirement_id AS id, judgement FROM requirement_judgements WHERE post_id = :postId',
+    { postId },
+  );
+  return Object.fromEntries(rows.map((row) => [row.id, row.judgement]));
+}
+
+export async function upsertRequirementJudgement(
+  database: Database,
+  judgement: {
+    readonly postId: string;
+    readonly requirementId: string;
+    readonly judgement: Judgement;
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO requirement_judgements (post_id, requirement_id, judgement, judged_by, judged_at)
+     VALUES (:postId, :requirementId, :judgement, :by, :at)
+     ON DUPLICATE KEY UPDATE judgement = :judgement, judged_by = :by, judged_at = :at`,
+    judgement,
+  );
+}
+
+export async function deleteRequirementJudgement(
+  database: Database,
+  postId: string,
+  requirementId: string,
+): Promise<void> {
+  await database.change(
+    'DELETE FROM requirement_judgements WHERE post_id = :postId AND requirement_id = :requirementId',
+    { postId, requirementId },
   );
 }

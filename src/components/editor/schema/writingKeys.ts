@@ -1,19 +1,21 @@
+import { moveCell } from './tableCommands';
 import { Extension, textblockTypeInputRule, wrappingInputRule } from '@tiptap/core';
 
 /** Keys and typed beginnings that every writer expects of lists, headings and quotations. */
 export const writingKeys = Extension.create({
   name: 'writingKeys',
   addKeyboardShortcuts() {
-    const { commands } = this.editor;
+    // Commands belong to the moment in which they are asked for: kept, they would change a document that is gone.
+    const commands = () => this.editor.commands;
     return {
-      Enter: () => commands.splitListItem('listItem'),
-      Tab: () => commands.sinkListItem('listItem'),
-      'Shift-Tab': () => commands.liftListItem('listItem'),
-      'Mod-Alt-0': () => commands.setNode('paragraph'),
-      'Mod-Alt-2': () => commands.toggleNode('heading', 'paragraph', { level: 2 }),
-      'Mod-Alt-3': () => commands.toggleNode('heading', 'paragraph', { level: 3 }),
-      'Mod-Shift-7': () => commands.toggleList('orderedList', 'listItem'),
-      'Mod-Shift-8': () => commands.toggleList('bulletList', 'listItem'),
+      Enter: () => commands().splitListItem('listItem'),
+      Tab: () => moveCell(this.editor, 1) || commands().sinkListItem('listItem'),
+      'Shift-Tab': () => moveCell(this.editor, -1) || commands().liftListItem('listItem'),
+      'Mod-Alt-0': () => commands().setNode('paragraph'),
+      'Mod-Alt-2': () => commands().toggleNode('heading', 'paragraph', { level: 2 }),
+      'Mod-Alt-3': () => commands().toggleNode('heading', 'paragraph', { level: 3 }),
+      'Mod-Shift-7': () => commands().toggleList('orderedList', 'listItem'),
+      'Mod-Shift-8': () => commands().toggleList('bulletList', 'listItem'),
     };
   },
   addInputRules() {

@@ -6,6 +6,7 @@ import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
 import { LinkPopover } from './LinkPopover';
+import { MoreTools } from './MoreTools';
 
 interface ToolsProps {
   readonly editor: Editor;
@@ -77,6 +78,7 @@ export function Tools({ editor, onFiles }: ToolsProps) {
       <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
         <Quote aria-hidden="true" /> {t('quotation')}
       </Kind>
+      <MoreTools editor={editor} />
       <span className="flex-1" />
       <Toolbar.Button disabled={!state.canUndo} onClick={() => run().undo().run()}>
         <Undo2 aria-hidden="true" /> {t('undo')}

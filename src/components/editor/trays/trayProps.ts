@@ -1,5 +1,6 @@
 import type { Editor } from '@tiptap/react';
 import type { RequirementAnswer } from '../../../core/requirements/answer';
+import type { Beside } from '../../../core/posts/beside';
 import type { Requirement } from '../../../core/requirements/requirement';
 import type { ComposeProps } from '../composeProps';
 
@@ -12,8 +13,12 @@ export interface TrayContentProps {
   readonly editor: Editor;
   readonly title: string;
   readonly labels: readonly string[];
+  readonly beside: Beside;
+  readonly setBeside: (part: Partial<Beside>) => void;
   readonly setTitle: (title: string) => void;
   readonly setLabels: (labels: readonly string[]) => void;
   readonly addPictures: () => void;
+  /** Adds a picture that does not stand in the text; its id, or null where it was refused. */
+  readonly addPictureBeside: (file: File) => Promise<string | null>;
   readonly lower: () => void;
 }

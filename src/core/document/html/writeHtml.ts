@@ -43,7 +43,7 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
   quoteSource: (node, options) => element('cite', {}, inline(node, options)),
   picture: writePicture,
   pictureRow: (node, options) => element('div', { 'data-row': '' }, children(node, options)),
-  video: (node) =>
+  video: (node, options) =>
     element(
       'figure',
       {
@@ -52,7 +52,8 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
         'data-title': filled(node.attrs['title']),
         'data-still': filled(node.attrs['still']),
       },
-      '',
+      // Nobody's page is asked for anything by itself: a reader opens a video in a tab of its own.
+      options.forReaders ? outwardLink(node.attrs['address'], node.attrs['title']) : '',
     ),
   table: (node, options) =>
     element(
@@ -66,10 +67,25 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
   tableCell: (node, options) => element('td', {}, children(node, options)),
   codeBlock: (node) => element('pre', {}, element('code', {}, escapeHtml(node.textContent))),
   rule: () => '<hr>',
-  sharedDocument: (node) =>
-    titled('a', { 'data-document': '', href: linkAddress(node.attrs['address']) }, node.attrs['title']),
+  sharedDocument: (node, options) =>
+    titled(
+      'a',
+      {
+        'data-document': '',
+        href: linkAddress(node.attrs['address']),
+        ...(options.forReaders ? OUTWARD : {}),
+      },
+      node.attrs['title'] || (options.forReaders ? node.attrs['address'] : ''),
+    ),
   attachment: (node) => titled('a', { 'data-attachment': String(node.attrs['file']) }, node.attrs['title']),
 };
+
+/** Readers' links open in their own tab and tell the other side nothing. */
+const OUTWARD = { target: '_blank', rel: 'noopener noreferrer nofollow ugc' } as const;
+
+function outwardLink(address: unknown, title: unknown): string {
+  return titled('a', { href: linkAddress(address), ...OUTWARD }, title || address);
+}
 
 const MARKS: Readonly<Record<string, (mark: Mark, inner: string, options: WriteHtmlOptions) => string>> = {
   link: (mark, inner, options) => {
@@ -79,7 +95,7 @@ const MARKS: Readonly<Record<string, (mark: Mark, inner: string, options: WriteH
       'a',
       {
         href: linkAddress(href),
-        ...(outward ? { target: '_blank', rel: 'noopener noreferrer nofollow ugc' } : {}),
+        ...(outward ? OUTWARD : {}),
       },
       inner,
     );

@@ -3,7 +3,8 @@ import type { Place } from '../answer';
 import { atLeast, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import { saysWhereItLeads } from '../descriptiveText';
 import type { RequirementKind } from '../kind';
-import type { OpenResult, PostToCheck } from '../post';
+import { isNotKnown, openResultsByAddress } from '../openResults';
+import type { PostToCheck } from '../post';
 import { count, flag } from '../settings';
 
 interface LinksSettings {
@@ -83,7 +84,7 @@ function conditionsOf(
 }
 
 function destinations(settings: LinksSettings, post: PostToCheck): Destination[] {
-  const results = normalised(post.openResults ?? {});
+  const results = openResultsByAddress(post.openResults ?? {});
   const byAddress = new Map<string, LinkInPost[]>();
   for (const link of linksIn(post.body)) {
     const address = maybeWebAddress(link.href);
@@ -95,18 +96,9 @@ function destinations(settings: LinksSettings, post: PostToCheck): Destination[]
       lacks.push('text');
     const result = results.get(address);
     if (settings.opens && (result === 'private' || result === 'missing')) lacks.push(result);
-    const unknown = settings.opens === true && (result === undefined || result === 'unreachable');
+    const unknown = settings.opens === true && isNotKnown(result);
     return { address, links: found, lacks, unknown };
   });
-}
-
-function normalised(results: Readonly<Record<string, OpenResult>>): Map<string, OpenResult> {
-  const map = new Map<string, OpenResult>();
-  for (const [address, result] of Object.entries(results)) {
-    const web = maybeWebAddress(address);
-    if (web) map.set(web, result);
-  }
-  return map;
 }
 
 function siteCount(found: readonly Destination[]): number {

@@ -1,0 +1,12 @@
+import { maybeDictionary } from '@/server/spelling/spellers';
+
+interface Context {
+  readonly params: Promise<{ readonly name: string }>;
+}
+
+/** A dictionary for the browser's own speller. Nothing in it is about anybody. */
+export async function GET(_: Request, { params }: Context): Promise<Response> {
+  const dictionary = maybeDictionary((await params).name);
+  if (!dictionary) return new Response('There is no such dictionary.', { status: 404 });
+  return Response.json(dictionary, { headers: { 'cache-control': 'public, max-age=604800' } });
+}

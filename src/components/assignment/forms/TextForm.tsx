@@ -1,0 +1,23 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import type { RequirementFormProps } from './formProps';
+
+/** The form part of kinds that are nothing but a teacher's words: what is looked for, what the writer confirms. */
+export function TextForm({ requirement, change }: RequirementFormProps) {
+  const t = useTranslations('requirements');
+  const say = (key: string) => t(`${requirement.kind}.form.${key}`);
+  return (
+    <>
+      {say('text')}{' '}
+      <input
+        className="fill !w-64"
+        aria-label={say('textLabel')}
+        placeholder={say('hint')}
+        maxLength={300}
+        value={requirement.text ?? ''}
+        onChange={(event) => change({ text: event.target.value || undefined })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { ChevronDown } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import { DropdownMenu, Popover, Toolbar } from 'radix-ui';
+import { useState } from 'react';
+import { HIGHLIGHTS, WORD_COLOURS } from '../../../core/looks/looks';
+import {
+  addColumn,
+  addRow,
+  maybeTable,
+  putTable,
+  removeColumn,
+  removeRow,
+  removeTable,
+} from '../schema/tableCommands';
+import { AddressForm, type Addressed } from './AddressForm';
+
+const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
+
+/** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
+export function MoreTools({ editor }: { readonly editor: Editor }) {
+  const t = useTranslations('editor.more');
+  const [asking, setAsking] = useState<Addressed | null>(null);
+  const [open, setOpen] = useState(false);
+  const run = () => editor.chain().focus();
+  const centre = () => {
+    const name = editor.isActive('heading') ? 'heading' : 'paragraph';
+    const now = String(editor.getAttributes(name)['align']);
+    run()
+      .updateAttributes(name, { align: now === 'centre' ? 'start' : 'centre' })
+      .run();
+  };
+  const put: Readonly<Record<string, () => void>> = {
+    table: () => putTable(editor),
+    video: () => setAsking('video'),
+    sharedDocument: () => setAsking('sharedDocument'),
+    rule: () =>
+      run()
+        .insertContent([{ type: 'rule' }, { type: 'paragraph' }])
+        .run(),
+    codeBlock: () => run().toggleNode('codeBlock', 'paragraph').run(),
+  };
+  const words: Readonly<Record<string, () => void>> = {
+    centre,
+    smallestHeading: () => run().toggleNode('heading', 'paragraph', { level: 4 }).run(),
+    strike: () => run().toggleMark('strike').run(),
+    code: () => run().toggleMark('code').run(),
+    large: () => run().toggleMark('large').run(),
+    small: () => run().toggleMark('small').run(),
+  };
+  return (
+    <Popover.Root open={asking !== null} onOpenChange={(shown) => (shown ? null : setAsking(null))}>
+      <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
+        <Popover.Anchor asChild>
+          <DropdownMenu.Trigger asChild>
+            <Toolbar.Button>
+              {t('label')} <ChevronDown aria-hidden="true" />
+            </Toolbar.Button>
+          </DropdownMenu.Trigger>
+        </Popover.Anchor>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            className="menu more-tools"
+            sideOffset={4}
+            // What was chosen has put the cursor where it belongs.
+            onCloseAutoFocus={(event) => event.preventDefault()}
+          >
+            {open && maybeTable(editor) ? (
+              <DropdownMenu.Group aria-label={t('inTable')}>
+                <DropdownMenu.Label>{t('inTable')}</DropdownMenu.Label>
+                {Object.entries(IN_TABLE).map(([name, command]) => (
+                  <DropdownMenu.Item key={name} onSelect={() => command(editor)}>
+                    {t(name)}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Group>
+            ) : null}
+            <DropdownMenu.Group aria-label={t('put')}>
+              <DropdownMenu.Label>{t('put')}</DropdownMenu.Label>
+              {Object.entries(put).map(([name, command]) => (
+                <DropdownMenu.Item key={name} onSelect={command}>
+                  {t(name)}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Group>
+            <DropdownMenu.Group aria-label={t('words')}>
+              <DropdownMenu.Label>{t('words')}</DropdownMenu.Label>
+              {Object.entries(words).map(([name, command]) => (
+                <DropdownMenu.Item key={name} onSelect={command}>
+                  {t(name)}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Group>
+            <Colours editor={editor} mark="colour" names={WORD_COLOURS} />
+            <Colours editor={editor} mark="highlight" names={HIGHLIGHTS} />
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Popover.Portal>
+        <Popover.Content className="menu w-[340px] !p-4" sideOffset={4} aria-label={t('put')}>
+          {asking ? <AddressForm editor={editor} kind={asking} onDone={() => setAsking(null)} /> : null}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+interface ColoursProps {
+  readonly editor: Editor;
+  readonly mark: 'colour' | 'highlight';
+  readonly names: readonly string[];
+}
+
+/** The look's colours for words, or behind them, and taking them away again. */
+function Colours({ editor, mark, names }: ColoursProps) {
+  const t = useTranslations('editor.more');
+  return (
+    <DropdownMenu.Group aria-label={t(mark)}>
+      <DropdownMenu.Label>{t(mark)}</DropdownMenu.Label>
+      {names.map((name) => (
+        <DropdownMenu.Item key={name} onSelect={() => editor.chain().focus().setMark(mark, { name }).run()}>
+          <i
+            aria-hidden="true"
+            className="swatch"
+            style={{ background: `var(--${mark === 'colour' ? name : `${name}-tint`})` }}
+          />
+          {t(`colours.${name}`)}
+        </DropdownMenu.Item>
+      ))}
+      <DropdownMenu.Item onSelect={() => editor.chain().focus().unsetMark(mark).run()}>
+        {t('without')}
+      </DropdownMenu.Item>
+    </DropdownMenu.Group>
+  );
+}

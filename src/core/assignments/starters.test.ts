@@ -1,0 +1,23 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { allStarters, readStarters, writeStarters } from './starters';
+
+const TYPED = 'I noticed that …\n\nTo explain:\n This happens because …\nTo end:\nNext time I will …';
+
+test('a line with a colon begins a group', () => {
+  expect(readStarters(TYPED)).toEqual([
+    { when: '', starters: ['I noticed that …'] },
+    { when: 'To explain', starters: ['This happens because …'] },
+    { when: 'To end', starters: ['Next time I will …'] },
+  ]);
+  expect(allStarters(readStarters(TYPED))).toHaveLength(3);
+});
+
+test('what is read and written again stays the same', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom('a', 'b …', 'To begin:', '', ' c ')), (lines) => {
+      const once = readStarters(lines.join('\n'));
+      expect(readStarters(writeStarters(once))).toEqual(once);
+    }),
+  );
+});

@@ -1,0 +1,150 @@
+import { pictures } from '../../document/pictures';
+import { sections, wordCounter, type Section } from '../../document/sections';
+import type { Place } from '../answer';
+import { known, ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { entryNumberReader } from '../entryNumber';
+import type { RequirementKind } from '../kind';
+import type { PostToCheck } from '../post';
+import type { AssignmentContext } from '../requirement';
+import { count, flag } from '../settings';
+
+interface EntriesSettings {
+  readonly min?: number;
+  readonly max?: number;
+  /** Each with a picture. */
+  readonly picture?: boolean;
+  /** Each with a title after its number. */
+  readonly title?: boolean;
+  /** Least words in each. */
+  readonly minWords?: number;
+  /** Numbered without gaps, from 1, rising or falling. */
+  readonly sequential?: boolean;
+}
+
+type Lack = 'picture' | 'title' | 'words';
+
+interface Entry {
+  readonly section: Section;
+  readonly number: number;
+  readonly lacks: readonly Lack[];
+}
+
+/** Numbered entries of a growing post: the numbered headings at the level of the first numbered one. */
+export const entries: RequirementKind<EntriesSettings> = {
+  kind: 'entries',
+  settings: { min: count, max: count, picture: flag, title: flag, minWords: count, sequential: flag },
+  measure(settings, post, assignment) {
+    const all = entriesOf(settings, post, assignment);
+    const complete = all.filter((entry) => entry.lacks.length === 0).length;
+    const numbering = numberingOf(all.map((entry) => entry.number));
+    const first = all.find((entry) => entry.lacks.length > 0);
+    const { min = 0, max } = settings;
+    const key = messageKey(settings, { all: all.length, complete, numbering });
+    return {
+      measured: complete,
+      target: targetOf(settings),
+      conditions: conditionsOf(settings, { complete, all: all.length, numbering }),
+      places: [...lacking(all), ...(settings.sequential ? numberedTwice(all) : [])],
+      message: {
+        key,
+        values: {
+          measured: complete,
+          all: all.length,
+          min,
+          max: max ?? 0,
+          toGo: Math.max(0, min - complete),
+          number: key === 'incomplete' ? (first?.number ?? 0) : numbering.number,
+          lack: first?.lacks[0] ?? 'none',
+        },
+      },
+    };
+  },
+};
+
+function entriesOf(
+  settings: EntriesSettings,
+  post: PostToCheck,
+  assignment: AssignmentContext,
+): readonly Entry[] {
+  const read = entryNumberReader(assignment.language);
+  const numbered = sections(post.body).flatMap((section) => {
+    const found = read(section.text);
+    return found ? [{ section, ...found }] : [];
+  });
+  const level = numbered[0]?.section.level;
+  const shown = settings.picture ? pictures(post.body) : [];
+  const words = wordCounter(post.body, { outline: assignment.outline });
+  return numbered
+    .filter(({ section }) => section.level === level)
+    .map(({ section, number, title }) => {
+      const within = (position: number) => position > section.position && position < section.end;
+      const lacks: Lack[] = [];
+      if (settings.title && !/[\p{L}\p{N}]/u.test(title)) lacks.push('title');
+      if (settings.picture && !shown.some((picture) => within(picture.position))) lacks.push('picture');
+      if (settings.minWords !== undefined && words(section.position + 1, section.end) < settings.minWords)
+        lacks.push('words');
+      return { section, number, lacks };
+    });
+}
+
+interface Found {
+  readonly complete: number;
+  readonly all: number;
+  readonly numbering: Numbering;
+}
+
+function conditionsOf(settings: EntriesSettings, { complete, all, numbering }: Found): Condition[] {
+  const asksOfEach = settings.picture || settings.title || settings.minWords !== undefined;
+  const conditions: Condition[] = [];
+  if (settings.min !== undefined || settings.max !== undefined)
+    conditions.push(withinLimits(settings, complete, { all }));
+  if (settings.min === undefined && asksOfEach) conditions.push(ofEach(complete, all));
+  if (settings.sequential) conditions.push(known(numbering.share));
+  return conditions;
+}
+
+function messageKey({ min, max, sequential }: EntriesSettings, { complete, all, numbering }: Found): string {
+  if (max !== undefined && all > max) return 'over';
+  if (all > complete && (min === undefined || complete < min)) return 'incomplete';
+  if (complete < (min ?? 0)) return 'below';
+  if (sequential && numbering.share < 1 && all > 0) return numbering.fault;
+  return all === 0 ? 'none' : 'enough';
+}
+
+function lacking(all: readonly Entry[]): readonly Place[] {
+  return all.flatMap(({ section, lacks }) =>
+    lacks.map((reason) => ({ from: section.position, to: section.end, reason })),
+  );
+}
+
+function numberedTwice(all: readonly Entry[]): readonly Place[] {
+  return all
+    .filter((entry, index) => all.findIndex((other) => other.number === entry.number) < index)
+    .map(({ section }) => ({ from: section.position, to: section.end, reason: 'twice' }));
+}
+
+interface Numbering {
+  /** The different numbers found in 1 … n ÷ n; ½ if only the order is mixed. */
+  readonly share: number;
+  readonly fault: 'gap' | 'twice' | 'order';
+  /** The number that is missing or stands twice; 0 where the order is mixed. */
+  readonly number: number;
+}
+
+function numberingOf(numbers: readonly number[]): Numbering {
+  if (numbers.length === 0) return { share: 0, fault: 'gap', number: 1 };
+  const highest = Math.max(...numbers, numbers.length);
+  const found = new Set(numbers.filter((number) => number >= 1));
+  if (found.size < highest) {
+    const twice = numbers.find((number, index) => numbers.indexOf(number) < index);
+    const missing = Array.from({ length: highest }, (_, index) => index + 1).find((one) => !found.has(one));
+    return {
+      share: found.size / highest,
+      fault: twice === undefined ? 'gap' : 'twice',
+      number: twice ?? missing ?? 0,
+    };
+  }
+  const runs = (step: number) =>
+    numbers.every((number, index) => index === 0 || number === numbers[index - 1]! + step);
+  return { share: runs(1) || runs(-1) ? 1 : 0.5, fault: 'order', number: 0 };
+}

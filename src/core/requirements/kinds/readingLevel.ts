@@ -1,0 +1,70 @@
+import { syllable } from 'syllable';
+import { countedBlocks } from '../../document/countedBlocks';
+import { countWords } from '../../words/countWords';
+import { NOT_KNOWN, withinLimits } from '../condition';
+import type { Measurement, RequirementKind } from '../kind';
+import type { Target, UnknownReason } from '../answer';
+import type { PostToCheck } from '../post';
+
+interface ReadingLevelSettings {
+  /** Years of age. */
+  readonly from?: number;
+  readonly to?: number;
+}
+
+/** Fewer words than this say nothing about how hard a text is. */
+const LEAST_WORDS = 100;
+/** A school grade of the formula's own is for children so many years older. */
+const YEARS_BEFORE_SCHOOL = 5;
+const age = { type: 'number', minimum: 3, maximum: 25 } as const;
+
+/**
+ * How old a reader has to be: Flesch–Kincaid grade level (Kincaid, Fishburne, Rogers, Chissom 1975) + 5, for English.
+ */
+export const readingLevel: RequirementKind<ReadingLevelSettings> = {
+  kind: 'readingLevel',
+  settings: { from: age, to: age },
+  measure({ from, to }, post, assignment) {
+    const target = { ...(from === undefined ? {} : { min: from }), ...(to === undefined ? {} : { max: to }) };
+    if (!/^en\b/i.test(assignment.language)) return notKnown('language', target);
+    const measured = maybeReadingAge(post, assignment.outline);
+    if (measured === null) return notKnown('length', target);
+    const condition = withinLimits(target, measured);
+    const key = condition.over ? 'over' : condition.share < 1 ? 'below' : 'within';
+    return {
+      measured,
+      target,
+      conditions: from === undefined && to === undefined ? [] : [condition],
+      places: [],
+      message: { key, values: { measured: Math.round(measured), min: from ?? 0, max: to ?? 0 } },
+    };
+  },
+};
+
+function notKnown(unknown: UnknownReason, target: Target): Measurement {
+  return {
+    measured: null,
+    target,
+    conditions: [NOT_KNOWN],
+    places: [],
+    message: { key: unknown, values: { least: LEAST_WORDS } },
+    unknown,
+  };
+}
+
+/** Years of age that a post's text is for, or null for one that is too short to say. */
+function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
+  let words = 0;
+  let sentences = 0;
+  let syllables = 0;
+  for (const { text } of countedBlocks(post.body, { outline })) {
+    for (const sentence of text.split(/[.!?\u2026]+/u)) {
+      const count = countWords(sentence);
+      if (count > 0) sentences += 1;
+    }
+    words += countWords(text);
+    syllables += syllable(text);
+  }
+  if (words < LEAST_WORDS) return null;
+  return 0.39 * (words / sentences) + 11.8 * (syllables / words) - 15.59 + YEARS_BEFORE_SCHOOL;
+}

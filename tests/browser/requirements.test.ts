@@ -1,0 +1,190 @@
+import { By, Key, until } from 'selenium-webdriver';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { ASSIGNMENTS } from '../../demo/assignments';
+import { OTHER_STUDENTS } from '../../demo/people';
+import { Person } from './person';
+
+let teacher: Person;
+let student: Person;
+
+beforeAll(async () => {
+  [teacher, student] = [await Person.arrive(), await Person.arrive()];
+});
+afterAll(async () => {
+  await teacher.leave();
+  await student.leave();
+});
+
+const RAILING = '//footer';
+const MENU = "//*[@role='menu']";
+
+/** An assignment of this walk's own, so that no other finds the demo's changed; the address of its builder. */
+async function ownAssignment(): Promise<string> {
+  await teacher.goTo('/class/cards');
+  const page = await teacher.driver.getPageSource();
+  const classId = /classId\\*":\\*"([0-9a-z]{16})/.exec(page)?.[1] ?? '';
+  const ask = (useCase: string, input: object) =>
+    teacher.driver.executeAsyncScript<{ readonly value: { readonly assignmentId: string } }>(
+      `const [useCase, input, done] = arguments;
+       fetch('/api/do/' + useCase, { method: 'POST', body: JSON.stringify(input), headers: { 'content-type': 'application/json' } })
+         .then((response) => response.json()).then(done);`,
+      useCase,
+      input,
+    );
+  const { assignmentId } = (await ask('makeAssignment', { classId })).value;
+  const in30Days = new Date(Date.now() + 30 * 86_400_000).toISOString().slice(0, 10);
+  const { fields } = ASSIGNMENTS.find((one) => one.key === 'storm')!;
+  // The smaller class is closed to everybody outside.
+  const own = {
+    ...fields,
+    audience: 'ourClass' as const,
+    number: 9,
+    title: 'Storm night',
+    due: `${in30Days}T16:00`,
+  };
+  await ask('changeAssignment', { assignmentId, version: 1, fields: own });
+  return `/assignments/${assignmentId}`;
+}
+
+/** The smaller class has a student whom no other walk needs. */
+async function signInPim(): Promise<void> {
+  await student.goTo('/sign-in');
+  await student.fill('Class code', `MOSS5520${Key.ENTER}`);
+  await student.press('Pim');
+  for (const word of OTHER_STUDENTS[0]!.passcode.split(' ')) await student.press(word, '//ul');
+  await student.driver.wait(until.urlContains('/today'), 20_000);
+}
+
+/** Types at the cursor, wherever it is. */
+const type = (...keys: string[]) =>
+  student.driver
+    .actions()
+    .sendKeys(...keys)
+    .perform();
+
+/** The same, once the tray that led there has given the text the focus. */
+async function write(...keys: string[]): Promise<void> {
+  await student.driver.wait(
+    () => student.driver.executeScript("return document.activeElement?.closest('.ProseMirror') !== null"),
+    20_000,
+    'the text has not got the focus',
+  );
+  await type(...keys);
+}
+
+/** What a bay says, by the beginning of its name. */
+async function bay(name: string): Promise<string> {
+  const found = await student.find(
+    By.xpath(`//footer//button[contains(@class,'bay')][b[starts-with(., '${name}')]]`),
+  );
+  return (await found.getAttribute('textContent')) ?? '';
+}
+
+async function bayComesToSay(name: string, words: string): Promise<void> {
+  await student.driver.wait(async () => (await bay(name)).includes(words), 20_000, `${name}: not ${words}`);
+}
+
+test('a teacher adds requirements of many kinds as sentences, in their own words', async () => {
+  await teacher.signInAsTeacher('idris');
+  await teacher.goTo(await ownAssignment());
+  // The railing is drawn in the browser: from then on buttons answer.
+  await teacher.find(By.css('.railing .bay'));
+  for (const kind of ['Parts', 'Spelling', 'Teaser', 'Table', 'Sentence starters', 'Entries']) {
+    await teacher.press(kind, "//*[@aria-label='Add a bay']");
+    await teacher.find(By.xpath(`//li[@aria-label='${kind}']`));
+  }
+  await teacher.fill('Headings, one to a line', 'The storm 6\nAfterwards');
+  await teacher.fill('What Spelling is called, in your own words', 'Spelt right');
+  await teacher.press('Remove Entries');
+  await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
+  await teacher.press('Set it');
+  await teacher.sees('is set: 6A sees it');
+  await teacher.driver.navigate().refresh();
+  const headings = await teacher.field('Headings, one to a line');
+  expect(await headings.getAttribute('value')).toBe('The storm 6\nAfterwards');
+});
+
+test('a student sees in every bay what is missing, and each tray helps', async () => {
+  await signInPim();
+  await student.press('Storm night');
+  await student.sees('Then tell it so that a reader');
+  await student.press('Begin');
+  await student.sees('Storm night, assignment 9');
+  await student.find(By.css('.ProseMirror'));
+  await student.press('Parts', RAILING);
+  await student.press('Put the heading in', "//li[contains(., 'The storm')]");
+  await write('the harbour wall brok that night', Key.ENTER);
+  await bayComesToSay('Parts', '“Afterwards” is missing');
+  await bayComesToSay('Spelt right', 'one word is not known');
+  await student.press('Spelt right', RAILING);
+  await student.press('Go there', "//li[contains(., 'brok')]");
+  await write('broke');
+  await bayComesToSay('Spelt right', 'every word is known');
+  await student.press('Parts', RAILING);
+  await student.press('Put the heading in', "//li[contains(., 'Afterwards')]");
+  await student.press('Sentence starters', RAILING);
+  await student.press('What I remember is');
+  await bayComesToSay('Sentence starters', 'one is not finished');
+  await write('the cold.');
+  await bayComesToSay('Sentence starters', 'one used');
+  await bayComesToSay('Parts', 'all 2 are there');
+});
+
+test('what is less common is under More, with tables that are filled by keyboard', async () => {
+  await student.press('More');
+  await student.press('Table', MENU);
+  await write(
+    'Year',
+    Key.TAB,
+    'Height',
+    Key.TAB,
+    '1961',
+    Key.TAB,
+    '4 m',
+    Key.TAB,
+    Key.TAB,
+    Key.TAB,
+    'one more row',
+  );
+  await bayComesToSay('Table', 'as it should be');
+  const rows = await student.driver.executeScript<readonly string[]>(
+    "return [...document.querySelectorAll('.ProseMirror tr')].map((row) => row.innerText.replace(/\\s+/g, ' ').trim())",
+  );
+  expect(rows).toEqual(['Year Height', '1961 4 m', '', 'one more row']);
+  expect(await student.complaints()).toEqual([]);
+});
+
+test('a quotation gets its source, the teaser its length, and the writer confirms', async () => {
+  await student.driver.executeScript("document.querySelector('.ProseMirror').focus()");
+  await write(Key.chord(Key.CONTROL, Key.END));
+  await write('It came up the stairs.');
+  await student.press('Quotation', "//*[contains(@class,'tools')]");
+  await bayComesToSay('Quotations', 'say where it is from');
+  await student.press('Quotations', RAILING);
+  await student.press('Go there');
+  await write('Grandfather, in the kitchen');
+  await bayComesToSay('Quotations', 'as it should be');
+  await student.press('Teaser', RAILING);
+  await student.fill('Teaser', 'A night in 1961, told by somebody who stood on the stairs.');
+  await type(Key.ESCAPE);
+  await bayComesToSay('Teaser', '58 characters');
+  await student.press('I read it aloud', RAILING);
+  await (await student.field('Yes, I have done this')).click();
+  await type(Key.ESCAPE);
+  await bayComesToSay('I read it aloud', 'confirmed');
+  await student.isSaved();
+  await student.driver.navigate().refresh();
+  await bayComesToSay('I read it aloud', 'confirmed');
+  await bayComesToSay('Teaser', '58 characters');
+  expect(await student.barriers()).toEqual([]);
+  expect(await student.standsOut()).toEqual([]);
+});
+
+test('a page without a worker measures all the same', async () => {
+  await student.driver.sendDevToolsCommand('Network.enable', {});
+  await student.driver.sendDevToolsCommand('Network.setBlockedURLs', { urls: ['*worker*'] });
+  await student.driver.navigate().refresh();
+  await student.find(By.css('.ProseMirror'));
+  await bayComesToSay('Sentence starters', 'one used');
+  await student.driver.sendDevToolsCommand('Network.setBlockedURLs', { urls: [] });
+});
