@@ -7,9 +7,17 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench roster`: measurements as lines of JSON, on a database of their own that is gone afterwards. */
+/** `./porch bench core|roster`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '']: readonly string[]): Promise<number> {
-  if (part !== 'roster') throw new Failure(`There is no benchmark ${part}; there is roster.`);
+  if (part === 'roster') return benchOnDatabase(root);
+  if (part !== 'core') throw new Failure(`There is no benchmark ${part}; there are core and roster.`);
+  const { benchCore } = await import('../benches/core');
+  for (const line of await benchCore()) console.log(JSON.stringify(line));
+  return 0;
+}
+
+/** What is measured on a database of their own that is gone afterwards. */
+async function benchOnDatabase(root: string): Promise<number> {
   await install([MARIADB]);
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-bench-'));
   // Commits are flushed as in a running install.

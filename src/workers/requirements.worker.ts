@@ -1,4 +1,4 @@
-import { documentSchema } from '../core/document/schema';
+import { documentReader } from '../core/document/documentReader';
 import { evaluate } from '../core/requirements/evaluate';
 import { makeSpeller, type Dictionary } from '../core/spelling/speller';
 import type { Asked, Answered } from './requirementsMessages';
@@ -12,6 +12,7 @@ const worker = self as unknown as Worker;
 
 /** Spellers by the name of their dictionary: undefined while one is being fetched and read. */
 const spellers = new Map<string, ReturnType<typeof makeSpeller> | undefined>();
+const read = documentReader();
 let latest: Asked | null = null;
 
 worker.onmessage = ({ data }) => {
@@ -22,7 +23,7 @@ worker.onmessage = ({ data }) => {
 
 function answer({ turn, assignment, post, dictionary }: Asked): void {
   const speller = dictionary === null ? null : spellers.get(dictionary);
-  const body = documentSchema.nodeFromJSON(post.body);
+  const body = read(post.body);
   worker.postMessage({
     turn,
     answer: evaluate(assignment, { ...post, body, ...(speller === undefined ? {} : { speller }) }),

@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { countedBlocks, type CountOptions } from './countedBlocks';
 import { headings, type HeadingInPost } from './headings';
-import { countWords } from '../words/countWords';
+import { wordsInBlock } from '../words/countWords';
 
 /** A heading with all that stands under it. */
 export interface Section extends HeadingInPost {
@@ -28,7 +28,7 @@ export function wordCounter(
 ): (from: number, to: number) => number {
   const blocks = countedBlocks(document, options).map((block) => ({
     position: block.position,
-    words: countWords(block.text),
+    words: wordsInBlock(block.node),
   }));
   return (from, to) =>
     blocks.reduce((sum, { position, words }) => (position >= from && position < to ? sum + words : sum), 0);

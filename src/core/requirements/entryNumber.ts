@@ -21,8 +21,19 @@ const BEFORE: Readonly<Record<string, readonly string[]>> = {
 };
 const DASH = String.raw`[\p{Pd}\u2212]`;
 
+type Reader = (heading: string) => EntryNumber | null;
+
+/** Months and words of a language never change, and asking for them takes long. */
+const READERS = new Map<string, Reader>();
+
 /** Reads the numbers of headings in one class's language. */
-export function entryNumberReader(language: string): (heading: string) => EntryNumber | null {
+export function entryNumberReader(language: string): Reader {
+  const reader = READERS.get(language) ?? makeReader(language);
+  READERS.set(language, reader);
+  return reader;
+}
+
+function makeReader(language: string): Reader {
   const tongue = language.toLowerCase().split('-')[0] ?? 'en';
   const words = [...new Set([...(BEFORE['en'] ?? []), ...(BEFORE[tongue] ?? [])])].sort(
     (a, b) => b.length - a.length,

@@ -1,6 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { countedBlocks } from '../document/countedBlocks';
-import { alike, fold } from '../text/alike';
+import { foldedText } from '../document/plainText';
+import { alike } from '../text/alike';
 
 /** A place in the counted text where a sentence starter stands. */
 export interface StarterUse {
@@ -28,8 +29,8 @@ export function starterUses(
 ): readonly StarterUse[] {
   const wanted = starters.map(bareStarter);
   const uses: StarterUse[] = [];
-  for (const { node, position, text } of countedBlocks(document, { outline })) {
-    const folded = fold(text);
+  for (const { node, position } of countedBlocks(document, { outline })) {
+    const folded = foldedText(node);
     wanted.forEach((starter, index) => {
       for (const after of endsOf(folded, starter))
         uses.push({

@@ -1,5 +1,6 @@
 import type { Node } from 'prosemirror-model';
 import { countedBlocks } from '../document/countedBlocks';
+import { rememberByNode } from '../document/remember';
 import type { Speller } from '../requirements/post';
 import { fold } from '../text/alike';
 
@@ -32,15 +33,17 @@ export function unknownWords(
   },
 ): readonly UnknownWord[] {
   const allowed = new Set(classWords.map(fold));
-  const known = new Map<string, boolean>();
   const found = new Map<string, { word: string; places: { from: number; to: number }[] }>();
-  const isKnown = (word: string) => {
-    const answer = known.get(word) ?? knows(word, speller, allowed);
-    known.set(word, answer);
-    return answer;
+  const asked = askedOf(speller);
+  const isKnown = (word: string): boolean => {
+    const answer = asked.get(word) ?? knows(word, speller);
+    asked.set(word, answer);
+    if (answer || allowed.has(fold(word))) return true;
+    const parts = word.split('-').filter(Boolean);
+    return parts.length > 1 && parts.every(isKnown);
   };
   for (const { node, position } of countedBlocks(document, { outline })) {
-    for (const { word, offset } of wordsToSpell(speltText(node))) {
+    for (const { word, offset } of wordsToSpell(node)) {
       if (isKnown(word)) continue;
       const key = fold(word);
       const entry = found.get(key) ?? { word, places: [] };
@@ -68,7 +71,8 @@ interface WordInText {
   readonly offset: number;
 }
 
-function wordsToSpell(text: string): readonly WordInText[] {
+const wordsToSpell = rememberByNode((block: Node): readonly WordInText[] => {
+  const text = speltText(block);
   const words: WordInText[] = [];
   let begins = true;
   for (const { 0: piece, index } of text.matchAll(PIECE)) {
@@ -83,13 +87,20 @@ function wordsToSpell(text: string): readonly WordInText[] {
     if (word !== '') begins = /[.!?\u2026:]["'\u201D\u2019\u00BB)\]]*$/u.test(piece);
   }
   return words;
+});
+
+/** What a speller was asked before. It lives as long as the speller does. */
+const ASKED = new WeakMap<Speller, Map<string, boolean>>();
+
+function askedOf(speller: Speller): Map<string, boolean> {
+  const asked = ASKED.get(speller) ?? new Map<string, boolean>();
+  ASKED.set(speller, asked);
+  return asked;
 }
 
-/** Whether a word is spelt right: whole, without the capital of a sentence's beginning, or in its parts. */
-function knows(word: string, speller: Speller, allowed: ReadonlySet<string>): boolean {
-  if (allowed.has(fold(word)) || speller.knows(word)) return true;
+/** Whether a word is spelt right: as it stands, or without the capital of a sentence's beginning. */
+function knows(word: string, speller: Speller): boolean {
+  if (speller.knows(word)) return true;
   const small = word.slice(0, 1).toLocaleLowerCase() + word.slice(1);
-  if (small !== word && speller.knows(small)) return true;
-  const parts = word.split('-').filter(Boolean);
-  return parts.length > 1 && parts.every((part) => knows(part, speller, allowed));
+  return small !== word && speller.knows(small);
 }

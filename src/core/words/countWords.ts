@@ -1,4 +1,6 @@
 import type { Node } from 'prosemirror-model';
+import { blockText } from '../document/plainText';
+import { rememberByNode } from '../document/remember';
 import { countedBlocks, type CountOptions } from '../document/countedBlocks';
 
 const EMOJI = /\p{RGI_Emoji}/gv;
@@ -30,9 +32,12 @@ export function wordsOf(text: string): readonly string[] {
   return words;
 }
 
+/** The number of words in one block of text. */
+export const wordsInBlock = rememberByNode((block: Node) => countWords(blockText(block)));
+
 /** The number of words in a document that count (see `countedBlocks`). */
 export function countDocumentWords(document: Node, options: CountOptions = {}): number {
-  return countedBlocks(document, options).reduce((sum, block) => sum + countWords(block.text), 0);
+  return countedBlocks(document, options).reduce((sum, block) => sum + wordsInBlock(block.node), 0);
 }
 
 function wordLikeSegments(piece: string): readonly string[] {

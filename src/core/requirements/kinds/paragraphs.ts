@@ -1,5 +1,4 @@
-import { blockText } from '../../document/plainText';
-import { countWords } from '../../words/countWords';
+import { wordsInBlock } from '../../words/countWords';
 import { ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
@@ -18,7 +17,7 @@ export const paragraphs: RequirementKind<ParagraphsSettings> = {
   measure(settings, post) {
     const found: { readonly from: number; readonly to: number; readonly words: number }[] = [];
     post.body.forEach((node, from) => {
-      const words = node.type.name === 'paragraph' ? countWords(blockText(node)) : 0;
+      const words = node.type.name === 'paragraph' ? wordsInBlock(node) : 0;
       if (words > 0) found.push({ from, to: from + node.nodeSize, words });
     });
     const { min = 0, max, maxWordsEach } = settings;

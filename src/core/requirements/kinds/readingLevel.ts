@@ -1,6 +1,9 @@
+import type { Node } from 'prosemirror-model';
 import { syllable } from 'syllable';
 import { countedBlocks } from '../../document/countedBlocks';
-import { countWords } from '../../words/countWords';
+import { blockText } from '../../document/plainText';
+import { rememberByNode } from '../../document/remember';
+import { countWords, wordsInBlock } from '../../words/countWords';
 import { NOT_KNOWN, withinLimits } from '../condition';
 import type { Measurement, RequirementKind } from '../kind';
 import type { Target, UnknownReason } from '../answer';
@@ -54,17 +57,20 @@ function notKnown(unknown: UnknownReason, target: Target): Measurement {
 
 /** Years of age that a post's text is for, or null for one that is too short to say. */
 function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
-  let words = 0;
-  let sentences = 0;
-  let syllables = 0;
-  for (const { text } of countedBlocks(post.body, { outline })) {
-    for (const sentence of text.split(/[.!?\u2026]+/u)) {
-      const count = countWords(sentence);
-      if (count > 0) sentences += 1;
-    }
-    words += countWords(text);
-    syllables += syllable(text);
+  let [words, sentences, syllables] = [0, 0, 0];
+  for (const { node } of countedBlocks(post.body, { outline })) {
+    const block = measuresOf(node);
+    words += block.words;
+    sentences += block.sentences;
+    syllables += block.syllables;
   }
   if (words < LEAST_WORDS) return null;
   return 0.39 * (words / sentences) + 11.8 * (syllables / words) - 15.59 + YEARS_BEFORE_SCHOOL;
 }
+
+/** What the formula needs of one block; a sentence ends at its punctuation or with the block. */
+const measuresOf = rememberByNode((block: Node) => {
+  const text = blockText(block);
+  const sentences = text.split(/[.!?\u2026]+/u).filter((sentence) => countWords(sentence) > 0).length;
+  return { words: wordsInBlock(block), sentences, syllables: syllable(text) };
+});

@@ -1,0 +1,115 @@
+import type { Node } from 'prosemirror-model';
+import { readHtml } from '../core/document/html/readHtml';
+import { documentSchema } from '../core/document/schema';
+import { plainText } from '../core/document/plainText';
+import { evaluate } from '../core/requirements/evaluate';
+import type { AssignmentToCheck, Requirement } from '../core/requirements/requirement';
+import { maybeSpeller } from '../server/spelling/spellers';
+import { measurement, medianTime, type Measurement } from './measure';
+
+const TURNS = 15;
+/** So many runs are measured as one, since one alone is shorter than the clock is exact. */
+const RUNS = 20;
+
+/** Every kind that is measured in the browser, with settings that make it look at everything. */
+const KINDS: readonly object[] = [
+  { kind: 'words', min: 100, max: 4000 },
+  { kind: 'paragraphs', min: 3, maxWordsEach: 120 },
+  { kind: 'title', startsWith: '{number} ·', maxCharacters: 60 },
+  { kind: 'parts', headings: [{ text: 'Part 3', minWords: 20 }, { text: 'Part 7' }], inOrder: true },
+  { kind: 'starters', min: 1, noneUnfinished: true },
+  { kind: 'pictures', min: 5, credit: true, description: true, distinct: true, every: true },
+  { kind: 'cover', description: true, distinct: true },
+  { kind: 'video', min: 0, introductionWords: 20 },
+  { kind: 'links', min: 5, differentSites: 2, descriptiveText: true, every: true },
+  { kind: 'document', min: 0, opens: true },
+  { kind: 'quotations', min: 0, source: true },
+  { kind: 'table', min: 0, minRows: 2 },
+  { kind: 'entries', min: 1, picture: true, title: true, minWords: 5, sequential: true },
+  { kind: 'labels', allOf: ['storm'], max: 5, classOnly: true },
+  { kind: 'teaser', minCharacters: 20, maxCharacters: 160 },
+  { kind: 'spelling', maxUnknown: 3 },
+  { kind: 'readingLevel', from: 9, to: 14 },
+  { kind: 'selfCheck', text: 'I read it aloud' },
+];
+
+const ASSIGNMENT: AssignmentToCheck = {
+  number: 2,
+  title: 'Bench',
+  date: '2026-09-14',
+  week: 3,
+  language: 'en-GB',
+  timeZone: 'Europe/Dublin',
+  classLabels: ['storm', 'rain'],
+  starters: ['I noticed that …', 'What surprised me was …'],
+  outline: ['What I saw'],
+  requirements: KINDS.map((settings, index) => ({
+    id: `r${index}`,
+    weight: 'required',
+    points: 1,
+    ...settings,
+  })) as unknown as readonly Requirement[],
+};
+
+/** `evaluate-2000`, `evaluate-entries` and `growth`: how long a railing takes against a plain walk through the same text. */
+export async function benchCore(): Promise<readonly Measurement[]> {
+  const post = document(20, 100);
+  const growing = document(50, 40);
+  const long = document(200, 100);
+  const [text, railing, walkEntries, railingEntries, railingLong] = [
+    await timeOf(post, plainText),
+    await timeOf(post, railingOf),
+    await timeOf(growing, plainText),
+    await timeOf(growing, railingOf),
+    await timeOf(long, railingOf),
+  ];
+  return [
+    measurement('evaluate-2000', railing, text),
+    measurement('evaluate-entries', railingEntries, walkEntries),
+    measurement('growth', railingLong, railing),
+  ];
+}
+
+/** The time of some work on a document in which, as after every key, one paragraph is another than before. */
+async function timeOf(body: Node, work: (body: Node) => unknown): Promise<number> {
+  const all = await medianTime(TURNS, (turn) => {
+    for (let run = 0; run < RUNS; run += 1) work(typedInto(body, turn * RUNS + run));
+    return Promise.resolve();
+  });
+  return all / RUNS;
+}
+
+function typedInto(body: Node, key: number): Node {
+  const words = `one more ${key}`;
+  return body.copy(
+    body.content.replaceChild(1, documentSchema.node('paragraph', null, [documentSchema.text(words)])),
+  );
+}
+
+function railingOf(body: Node) {
+  return evaluate(ASSIGNMENT, {
+    title: '2 · Bench',
+    labels: ['storm'],
+    teaser: 'A post to be measured with.',
+    cover: { src: 'cover', description: 'a sky' },
+    body,
+    speller: maybeSpeller('en-GB'),
+  });
+}
+
+const WORDS = 'the fog came in from the sea at night and nobody saw where it began or how far it went'.split(
+  ' ',
+);
+
+/** A post of so many numbered parts, each with a picture, a link and so many words. */
+function document(parts: number, words: number): Node {
+  const html = Array.from({ length: parts }, (_, part) => {
+    const text = Array.from({ length: words - 3 }, (__, index) => WORDS[(index * 7 + part) % WORDS.length]);
+    const half = Math.floor(text.length / 2);
+    return `<h2>${part + 1}. Part ${part + 1}</h2>
+      <p>I noticed that ${text.slice(0, half).join(' ')}.</p>
+      <figure><img src="p${part}" alt="a sky"><figcaption>Sky <cite>Ines</cite></figcaption></figure>
+      <p>${text.slice(half).join(' ')} <a href="https://site${part % 9}.example/${part}">tide tables</a>.</p>`;
+  });
+  return readHtml(html.join(''));
+}
