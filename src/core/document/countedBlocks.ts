@@ -1,6 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { alike } from '../text/alike';
 import { blockText } from './plainText';
+import { rememberByNode } from './remember';
 
 /** A block whose text is counted, and where it begins (a document position). */
 export interface CountedBlock {
@@ -21,27 +22,35 @@ const COUNTED = new Set(['paragraph', 'heading']);
 const NEVER_COUNTED = new Set(['picture', 'quoteSource', 'codeBlock']);
 
 /** The blocks whose words count (by default all of these): paragraphs, headings, list items, quotations, table cells. */
-export function countedBlocks(document: Node, options: CountOptions = {}): CountedBlock[] {
-  const blocks: CountedBlock[] = [];
-  const outline = new Set((options.outline ?? []).map(alike));
+export function countedBlocks(document: Node, options: CountOptions = {}): readonly CountedBlock[] {
+  const { excludeQuotations = false, excludeHeadings = false, outline = [] } = options;
+  const all = textBlocks(document);
+  if (!excludeQuotations && !excludeHeadings && outline.length === 0) return all;
+  const given = new Set(outline.map(alike));
+  return all.filter(
+    ({ node, text, quoted }) =>
+      !(excludeQuotations && quoted) &&
+      (node.type.name !== 'heading' ||
+        !(excludeHeadings || (node.attrs['outline'] === true && given.has(alike(text))))),
+  );
+}
+
+interface TextBlock extends CountedBlock {
+  /** Whether it stands in a quotation. */
+  readonly quoted: boolean;
+}
+
+/** Every block that could count, found once for each document. */
+const textBlocks = rememberByNode((document: Node): readonly TextBlock[] => {
+  const blocks: TextBlock[] = [];
+  let quotedUntil = -1;
   document.descendants((node, position) => {
-    if (NEVER_COUNTED.has(node.type.name)) return false;
-    if (node.type.name === 'blockquote' && options.excludeQuotations) return false;
-    if (!COUNTED.has(node.type.name)) return true;
-    const text = blockText(node);
-    if (node.type.name !== 'heading' || headingCounts(node, text, options, outline))
-      blocks.push({ node, position, text });
+    const name = node.type.name;
+    if (NEVER_COUNTED.has(name)) return false;
+    if (name === 'blockquote') quotedUntil = Math.max(quotedUntil, position + node.nodeSize);
+    if (!COUNTED.has(name)) return true;
+    blocks.push({ node, position, text: blockText(node), quoted: position < quotedUntil });
     return false;
   });
   return blocks;
-}
-
-function headingCounts(
-  heading: Node,
-  text: string,
-  options: CountOptions,
-  outline: ReadonlySet<string>,
-): boolean {
-  if (options.excludeHeadings) return false;
-  return !(heading.attrs['outline'] === true && outline.has(alike(text)));
-}
+});

@@ -1,5 +1,6 @@
 import type { Node } from 'prosemirror-model';
 import { blockText } from './plainText';
+import { rememberByNode } from './remember';
 
 export interface HeadingInPost {
   readonly position: number;
@@ -9,7 +10,7 @@ export interface HeadingInPost {
 }
 
 /** The headings of a document that say something, in reading order. */
-export function headings(document: Node): HeadingInPost[] {
+export const headings = rememberByNode((document: Node): readonly HeadingInPost[] => {
   const found: HeadingInPost[] = [];
   document.descendants((node, position) => {
     if (node.type.name !== 'heading') return !node.isTextblock;
@@ -18,4 +19,4 @@ export function headings(document: Node): HeadingInPost[] {
     return false;
   });
   return found;
-}
+});

@@ -1,4 +1,6 @@
 import type { Node } from 'prosemirror-model';
+import { rememberByText } from '../text/remember';
+import { rememberByNode } from './remember';
 
 /** A stretch of text that leads somewhere. `from` and `to` are document positions. */
 export interface LinkInPost {
@@ -9,7 +11,7 @@ export interface LinkInPost {
 }
 
 /** All links of a document in reading order, captions and credits included; neighbours with one address are one link. */
-export function links(document: Node): LinkInPost[] {
+export const links = rememberByNode((document: Node): readonly LinkInPost[] => {
   const found: LinkInPost[] = [];
   document.descendants((node, position) => {
     if (!node.isTextblock) return true;
@@ -17,7 +19,7 @@ export function links(document: Node): LinkInPost[] {
     return false;
   });
   return found;
-}
+});
 
 function linksInBlock(block: Node, start: number): LinkInPost[] {
   const found: LinkInPost[] = [];
@@ -39,7 +41,7 @@ function linksInBlock(block: Node, start: number): LinkInPost[] {
  * An address as the WHATWG URL parser writes it, without its fragment, so that two spellings of one address are equal.
  * Null when it is not one that leads to the web (http or https).
  */
-export function maybeWebAddress(href: string): string | null {
+export const maybeWebAddress = rememberByText((href): string | null => {
   if (!/^https?:/i.test(href.trim())) return null;
   try {
     const url = new URL(href.trim());
@@ -49,7 +51,7 @@ export function maybeWebAddress(href: string): string | null {
     // The parser has one kind of failure only: this is no address.
     return null;
   }
-}
+});
 
 /** The host of a web address without a leading `www.`, for telling sites apart. */
 export function siteOf(webAddress: string): string {

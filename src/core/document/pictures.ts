@@ -1,5 +1,6 @@
 import type { Node } from 'prosemirror-model';
 import { blockText } from './plainText';
+import { rememberByNode } from './remember';
 
 /** A picture as requirements and lists see it. Texts are trimmed; an empty one is missing. */
 export interface PictureInPost {
@@ -12,7 +13,7 @@ export interface PictureInPost {
 }
 
 /** All pictures of a document in reading order, those in rows, lists and tables too. */
-export function pictures(document: Node): PictureInPost[] {
+export const pictures = rememberByNode((document: Node): readonly PictureInPost[] => {
   const found: PictureInPost[] = [];
   document.descendants((node, position) => {
     if (node.type.name !== 'picture') return true;
@@ -27,4 +28,4 @@ export function pictures(document: Node): PictureInPost[] {
     return false;
   });
   return found;
-}
+});

@@ -1,5 +1,6 @@
 import type { Node } from 'prosemirror-model';
 import { countedBlocks, type CountOptions } from './countedBlocks';
+import { rememberByNode } from './remember';
 import { headings, type HeadingInPost } from './headings';
 import { wordsInBlock } from '../words/countWords';
 
@@ -10,13 +11,13 @@ export interface Section extends HeadingInPost {
 }
 
 /** The sections of a document, in reading order; those of deeper headings lie within those of higher ones. */
-export function sections(document: Node): readonly Section[] {
+export const sections = rememberByNode((document: Node): readonly Section[] => {
   const all = headings(document);
   return all.map((heading, index) => {
     const next = all.slice(index + 1).find((other) => other.level <= heading.level);
     return { ...heading, end: next?.position ?? document.content.size };
   });
-}
+});
 
 /**
  * A counter of the words between two document positions. The blocks are counted once, so that asking for many stretches

@@ -1,4 +1,5 @@
 import { fold } from '../text/alike';
+import { rememberByText } from '../text/remember';
 import { dotsItsDays, everyMonthName } from './datePattern';
 
 /** The number that a heading begins with, and the rest of it. */
@@ -47,12 +48,12 @@ function makeReader(language: string): Reader {
   const date = new RegExp(String.raw`^(?:\s+\d|(?:[.:]|${DASH})\d|\s+(?:${months})(?!\p{L})${dotted})`, 'u');
   const separator = new RegExp(String.raw`^(?:[\s.):]|${DASH})`, 'u');
   const separators = new RegExp(String.raw`^(?:[\s.):]|${DASH})+`, 'u');
-  return (heading) => {
+  return rememberByText((heading) => {
     const text = fold(heading).trim().replace(before, '');
     const digits = /^\d{1,3}(?!\d)/.exec(text)?.[0];
     if (digits === undefined) return null;
     const rest = text.slice(digits.length);
     if (rest !== '' && !separator.test(rest)) return null;
     return date.test(rest) ? null : { number: Number(digits), title: rest.replace(separators, '').trim() };
-  };
+  });
 }

@@ -2,6 +2,7 @@ import type { Node } from 'prosemirror-model';
 import { countedBlocks } from '../document/countedBlocks';
 import { foldedText } from '../document/plainText';
 import { alike } from '../text/alike';
+import { rememberByText } from '../text/remember';
 
 /** A place in the counted text where a sentence starter stands. */
 export interface StarterUse {
@@ -15,9 +16,7 @@ export interface StarterUse {
 }
 
 /** A starter as it is looked for: alike, without its trailing dots. */
-export function bareStarter(starter: string): string {
-  return alike(alike(starter).replace(/[.\u2026\s]+$/u, ''));
-}
+export const bareStarter = rememberByText((starter) => alike(alike(starter).replace(/[.\u2026\s]+$/u, '')));
 
 /**
  * Where a post's counted text has sentence starters, as whole words. A use is unfinished when only dots or end

@@ -1,3 +1,5 @@
+import { rememberByText } from './remember';
+
 /** Every sign that is written for an apostrophe. */
 const APOSTROPHES = /[\u2018\u2019\u201B\u02BC\u02B9\u2032\uFF07`\u00B4]/gu;
 const ENDS =
@@ -7,9 +9,7 @@ const ENDS =
  * Text as it is compared where spelling should not matter: Unicode case folding; combining marks removed after Latin
  * and Greek letters; every apostrophe one; white space collapsed; symbols and emoji at both ends dropped.
  */
-export function alike(text: string): string {
-  return fold(text).replace(ENDS, '').trim();
-}
+export const alike = rememberByText((text) => fold(text).replace(ENDS, '').trim());
 
 /** `alike` without dropping anything at the ends. */
 export function fold(text: string): string {

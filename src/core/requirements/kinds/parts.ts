@@ -1,5 +1,6 @@
 import { sections, wordCounter, type Section } from '../../document/sections';
 import { alike } from '../../text/alike';
+import { rememberByText } from '../../text/remember';
 import { known } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';
@@ -78,13 +79,13 @@ export const parts: RequirementKind<PartsSettings> = {
 };
 
 /** A heading as it is compared: alike, without a leading number and its separator, without end punctuation. */
-export function headingKey(text: string): string {
+export const headingKey = rememberByText((text) => {
   const whole = alike(text);
   const bare = alike(whole.replace(/^\p{N}+(?:\.\p{N}+)*\s*[.):\p{Pd}](?!\p{N})\s*/u, ''));
   // A heading that is nothing but a number keeps it.
   const unnumbered = bare || whole;
   return alike(unnumbered.replace(/[\p{P}\s]+$/u, '')) || unnumbered;
-}
+});
 
 function checkPart(
   wanted: WantedHeading,
