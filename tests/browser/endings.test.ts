@@ -1,7 +1,7 @@
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { By } from 'selenium-webdriver';
+import { By, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { Person } from './person';
 
@@ -123,7 +123,8 @@ test('a class is deleted only at rest, with its archive taken and its title type
     await owner.press('Bring Rock pools back');
     await owner.sees('at rest');
     expect(await owner.shows('One class that you deleted')).toBe(false);
-    await owner.press('Go there: Rock pools');
+    await owner.press('Rock pools');
+    await owner.driver.wait(until.urlContains('/today'), 20_000);
     await owner.goTo('/class/settings');
     await owner.press('Delete this class');
     await owner.fill('Type its title', 'rock pools');
