@@ -3,7 +3,7 @@ import { rememberByText } from '../text/remember';
 import { dotsItsDays, everyMonthName } from './datePattern';
 
 /** The number that a heading begins with, and the rest of it. */
-export interface EntryNumber {
+interface EntryNumber {
   readonly number: number;
   /** What stands after the number and its separator. */
   readonly title: string;
