@@ -158,7 +158,6 @@ test('a teacher takes it down again, and it is as if it had never been there', a
 test('a teacher of two classes turns from one to the other', async () => {
   await visitor.signInAsTeacher('idris');
   await visitor.sees('The Moss Garden, 6A');
-  await visitor.sees('Make the first assignment');
   await visitor.press('your menu');
   await visitor.press('Wind & Weather, 8B', "//*[@role='menu']");
   await visitor.sees('to read');
