@@ -2,7 +2,8 @@ import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import { countWords } from '../core/words/countWords';
-import { assignmentOf, gradeInputOf, postFileOf, spellerFor } from './checks';
+import { spellerFor } from '../server/spelling/spellers';
+import { assignmentOf, gradeInputOf, postFileOf } from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -25,7 +26,10 @@ function sides(given: Fields): readonly [expected: unknown, got: unknown] {
   if ('input' in given) return [given['expect'], outcome(() => grade(gradeInputOf(given['input'])))];
   const answer = outcome(() => {
     const assignment = assignmentOf(given['assignment']);
-    return evaluate(assignment, { ...readPostFile(postFileOf(given['post'])), ...spellerFor(assignment) });
+    return evaluate(assignment, {
+      ...readPostFile(postFileOf(given['post'])),
+      ...spellerFor(assignment.requirements, assignment.language),
+    });
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];

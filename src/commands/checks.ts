@@ -4,8 +4,6 @@ import type { ExistingPerson } from '../core/roster/planRoster';
 import type { AssignmentToCheck } from '../core/requirements/requirement';
 import { assignmentSchema } from '../core/requirements/requirementSchema';
 import { isTimeZone } from '../core/timing/zonedTime';
-import type { PostToCheck } from '../core/requirements/post';
-import { maybeSpeller } from '../server/spelling/spellers';
 import { checkOf } from '../server/input/validate';
 import { checked, UnreadableInput } from './input';
 
@@ -45,11 +43,6 @@ export function assignmentOf(json: unknown): AssignmentToCheck {
 /** A post from JSON. @throws UnreadableInput */
 export function postFileOf(json: unknown): PostFile {
   return checked(checkPost, json);
-}
-
-/** The dictionary of an assignment's language, where one of its requirements asks about spelling: reading one takes long. */
-export function spellerFor({ requirements, language }: AssignmentToCheck): Pick<PostToCheck, 'speller'> {
-  return requirements.some(({ kind }) => kind === 'spelling') ? { speller: maybeSpeller(language) } : {};
 }
 
 /** A grade's input from JSON. @throws UnreadableInput */

@@ -7,8 +7,9 @@ import type { PostToCheck } from '../core/requirements/post';
 import { countDocumentWords, countWords } from '../core/words/countWords';
 import { planRoster } from '../core/roster/planRoster';
 import { readRosterCsv } from '../core/roster/readRosterCsv';
+import { spellerFor } from '../server/spelling/spellers';
 import { runCase } from './cases';
-import { assignmentOf, existingPeopleOf, gradeInputOf, postFileOf, spellerFor } from './checks';
+import { assignmentOf, existingPeopleOf, gradeInputOf, postFileOf } from './checks';
 import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './input';
 import { problemOf, reasonOf } from './rosterWords';
 
@@ -35,7 +36,12 @@ function check(args: readonly string[]): number {
   if (!assignmentFile || !file || rest.length > 1)
     throw new UnreadableInput('usage: ./porch check --assignment A.json POST');
   const assignment = assignmentOf(parseJson(readText(assignmentFile), assignmentFile));
-  print(evaluate(assignment, { ...readPost(file, readText(file)), ...spellerFor(assignment) }));
+  print(
+    evaluate(assignment, {
+      ...readPost(file, readText(file)),
+      ...spellerFor(assignment.requirements, assignment.language),
+    }),
+  );
   return 0;
 }
 

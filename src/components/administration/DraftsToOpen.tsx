@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
+import type { OpeningState } from '../../core/privacy/opening';
 import { useDeed } from '../basics/useDeed';
 
 export interface OpeningToDecide {
@@ -14,7 +15,7 @@ export interface OpeningToDecide {
   readonly reason: string;
   readonly harm: string;
   readonly asked: string;
-  readonly state: 'waits' | 'open' | 'declined' | 'over';
+  readonly state: OpeningState;
   /** Whether the administrator asked for it as a teacher: then another one decides. */
   readonly own: boolean;
 }

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { documentSchema } from '../../core/document/schema';
 import type { Answer } from '../../core/requirements/answer';
 import { evaluate } from '../../core/requirements/evaluate';
+import { asksFor } from '../../core/requirements/requirement';
 import { dictionaryName } from '../../core/spelling/speller';
 import type { Answered, Asked } from '../../workers/requirementsMessages';
 import type { ComposeProps, Writing } from './composeProps';
@@ -57,12 +58,11 @@ export function useAnswer({ assignment, writing, hashes, classWords }: Question)
 function question(turn: number, { assignment, writing, hashes, classWords }: Question): Asked {
   const { title, labels, body, beside } = writing;
   const { teaser, cover, selfChecked } = beside;
-  const asksSpelling = assignment.requirements.some(({ kind }) => kind === 'spelling');
   return {
     turn,
     assignment,
     post: { title, labels, body, teaser, cover, selfChecked, classWords, pictureHashes: hashes },
-    dictionary: asksSpelling ? dictionaryName(assignment.language) : null,
+    dictionary: asksFor(assignment.requirements, 'spelling') ? dictionaryName(assignment.language) : null,
   };
 }
 

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useId, useState } from 'react';
 import { Field } from '../basics/Field';
 import { Mark } from '../basics/Mark';
+import type { OpeningState } from '../../core/privacy/opening';
 import { useDeed } from '../basics/useDeed';
 
 export interface OpenDraftProps {
@@ -19,7 +20,7 @@ export interface OpenDraftProps {
     readonly assignment: string;
     readonly asked: string;
     readonly until: string | null;
-    readonly state: 'waits' | 'open' | 'declined' | 'over';
+    readonly state: OpeningState;
     readonly told: boolean;
     readonly own: boolean;
   }[];

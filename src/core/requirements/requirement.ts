@@ -14,6 +14,11 @@ export interface RequirementBase {
 /** A requirement of any kind; its further fields are the settings that its kind's schema describes. */
 export type Requirement = RequirementBase & { readonly [setting: string]: unknown };
 
+/** Whether one of an assignment's requirements is of a kind. */
+export function asksFor(requirements: readonly Requirement[], kind: string): boolean {
+  return requirements.some((requirement) => requirement.kind === kind);
+}
+
 /** What of an assignment the requirements are measured with. */
 export interface AssignmentContext {
   readonly number: number;

@@ -59,11 +59,7 @@ export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>
 export const restoreAnybody = installUseCase<Input, null>({
   name: 'restoreAnybody',
   fields,
-  async run({ personId }, { database, now }) {
-    const outcome = await endDeletion(database, personId, now);
-    if (outcome === 'notDeleted') return NOT_THERE;
-    return outcome === 'back' ? done(null) : refused('roster.goneForGood');
-  },
+  run: ({ personId }, { database, now }) => endDeletion(database, personId, now),
 });
 
 async function problemOf(database: Database, personId: string): Promise<Refusal | null> {

@@ -1,11 +1,9 @@
 import { done, refused, type Refusal } from '../access/useCase';
 import { insertJob } from '../jobs/queries';
+import { REVERSIBLE_DAYS } from '../people/deletion';
 import { classUseCase } from './classUseCase';
 import { countClassHoldings, hideClass, type ClassHoldings } from './deletionQueries';
-import type { ClassRow } from './queries';
-
-/** For how many days a deleted class can be brought back. */
-const REVERSIBLE_DAYS = 30;
+import { isArchivedAtRest, type ClassRow } from './queries';
 
 interface Input {
   readonly classId: string;
@@ -40,9 +38,9 @@ export const deleteClass = classUseCase<Input, { readonly eraseAt: string }>({
   },
 });
 
-function notYet({ restedAt, archivedAt }: ClassRow): Refusal | null {
-  if (!restedAt) return refused('class.restFirst');
-  return archivedAt && archivedAt >= restedAt ? null : refused('class.archiveFirst');
+function notYet(inClass: ClassRow): Refusal | null {
+  if (!inClass.restedAt) return refused('class.restFirst');
+  return isArchivedAtRest(inClass) ? null : refused('class.archiveFirst');
 }
 
 function otherTitle(inClass: ClassRow, title: string): Refusal | null {

@@ -39,6 +39,11 @@ export interface ClassRow extends Look {
   readonly words: readonly string[];
 }
 
+/** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
+export function isArchivedAtRest({ restedAt, archivedAt }: ClassRow): boolean {
+  return restedAt !== null && archivedAt !== null && archivedAt >= restedAt;
+}
+
 /** What a new class is made of; the rest comes later. */
 export type NewClassRow = Omit<
   ClassRow,

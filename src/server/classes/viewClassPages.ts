@@ -7,7 +7,7 @@ import { database } from '../database/database';
 import { findPassphraseSince } from '../passphrases/queries';
 import { listPublications } from '../publications/queries';
 import type { Desk } from '../sessions/desk';
-import { listMembers } from './queries';
+import { isArchivedAtRest, listMembers } from './queries';
 
 /** Languages that a class can have; the interface and the dates follow it. */
 const LANGUAGES = [
@@ -66,8 +66,7 @@ export function maybeClassSettings({ personId, role, inClass }: Desk) {
     words: inClass.words,
     resting: inClass.restedAt !== null,
     runsIt: may({ personId, role }, 'class.delete', {}),
-    archived:
-      inClass.restedAt !== null && inClass.archivedAt !== null && inClass.archivedAt >= inClass.restedAt,
+    archived: isArchivedAtRest(inClass),
     languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
     timeZones: Intl.supportedValuesOf('timeZone'),
   };

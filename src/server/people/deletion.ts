@@ -1,10 +1,11 @@
+import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
 import { erasePost } from '../posts/erasePost';
 
 const DAY = 86_400_000;
 
-/** For how many days a deleted person can be brought back. */
+/** For how many days a deleted person or class can be brought back. */
 export const REVERSIBLE_DAYS = 30;
 
 /** What there is of a person, counted before it goes. */
@@ -97,16 +98,12 @@ export async function unhidePerson(
 }
 
 /** Brings a deleted person back while that is still possible. */
-export async function endDeletion(
-  database: Database,
-  personId: string,
-  now: Date,
-): Promise<'back' | 'notDeleted' | 'goneForGood'> {
+export async function endDeletion(database: Database, personId: string, now: Date): Promise<Result<null>> {
   const deleted = await lockDeleted(database, personId);
-  if (!deleted) return 'notDeleted';
-  if (deleted.eraseAt <= now) return 'goneForGood';
+  if (!deleted) return NOT_THERE;
+  if (deleted.eraseAt <= now) return refused('roster.goneForGood');
   await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
-  return 'back';
+  return done(null);
 }
 
 /** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */

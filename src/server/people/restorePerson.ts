@@ -1,4 +1,4 @@
-import { done, NOT_THERE, refused } from '../access/useCase';
+import { NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { endDeletion } from './deletion';
 import { findMembership } from './rosterQueries';
@@ -16,8 +16,6 @@ export const restorePerson = classUseCase<Input, null>({
   fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
   async run({ classId, personId }, _, { database, now }) {
     if (!(await findMembership(database, classId, personId))) return NOT_THERE;
-    const outcome = await endDeletion(database, personId, now);
-    if (outcome === 'notDeleted') return NOT_THERE;
-    return outcome === 'back' ? done(null) : refused('roster.goneForGood');
+    return endDeletion(database, personId, now);
   },
 });

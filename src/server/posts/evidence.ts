@@ -2,13 +2,14 @@ import { openDocument } from '../../core/document/openDocument';
 import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
 import type { PostToCheck } from '../../core/requirements/post';
+import { asksFor } from '../../core/requirements/requirement';
 import { countDocumentWords } from '../../core/words/countWords';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
-import { maybeSpeller } from '../spelling/spellers';
+import { spellerFor } from '../spelling/spellers';
 import { listOthersBodies, type PostRow } from './queries';
 import { pictureIds } from './writing';
 
@@ -47,10 +48,12 @@ async function foundElsewhere(
   assignment: AssignmentRow,
   inClass: ClassRow,
 ): Promise<Pick<PostToCheck, 'others' | 'speller'>> {
-  const asks = (kind: string) => assignment.requirements.some((requirement) => requirement.kind === kind);
-  const others = asks('ownWords') ? await listOthersBodies(database, assignment.id, post.writerId) : null;
+  const { requirements } = assignment;
+  const others = asksFor(requirements, 'ownWords')
+    ? await listOthersBodies(database, assignment.id, post.writerId)
+    : null;
   return {
-    ...(asks('spelling') ? { speller: maybeSpeller(inClass.language) } : {}),
+    ...spellerFor(requirements, inClass.language),
     ...(others
       ? { others: others.map(({ id, body }) => ({ id, body: openDocument(JSON.parse(body)) })) }
       : {}),

@@ -1,5 +1,6 @@
 import { narrower } from '../../core/access/audience';
 import type { Subject } from '../../core/access/may';
+import { asksFor } from '../../core/requirements/requirement';
 import { rejudge } from '../../core/requirements/rejudge';
 import { widestWith, type Appearance } from '../../core/privacy/consent';
 import type { Found } from '../access/useCase';
@@ -75,7 +76,7 @@ async function withJudgements(
   handIns: readonly HandInRow[],
 ): Promise<readonly HandInRow[]> {
   const postId = handIns[0]?.postId;
-  if (postId === undefined || !requirements.some((one) => one.kind === 'judged')) return handIns;
+  if (postId === undefined || !asksFor(requirements, 'judged')) return handIns;
   const judged = await findRequirementJudgements(database, postId);
   return handIns.map((handIn) => ({ ...handIn, evidence: rejudge(handIn.evidence, requirements, judged) }));
 }

@@ -1,3 +1,4 @@
+import { openingState } from '../../core/privacy/opening';
 import { done, refused, type UseCase } from '../access/useCase';
 import { newId } from '../database/newId';
 import { sendMail } from '../mail/sendMail';
@@ -35,7 +36,7 @@ export const askToOpenDraft: UseCase<Input, PostFacts, { readonly openingId: str
   async run({ postId, reason, harm }, { rows: { post, inClass } }, { database, personId, now }) {
     if (reason.trim() === '') return refused('safety.noReason', 'reason');
     const earlier = await listOpeningsOf(database, postId);
-    if (earlier.some((one) => one.decidedAt === null || (one.endsAt !== null && one.endsAt > now)))
+    if (earlier.some((one) => ['waits', 'open'].includes(openingState(one, now))))
       return refused('safety.asked');
     const administrators = await listAdministratorsToAsk(database, personId);
     if (administrators.length === 0) return refused('safety.nobodyToAsk');

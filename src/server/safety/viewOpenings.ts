@@ -2,6 +2,7 @@ import { may, type AccountRole } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
 import { openDocument } from '../../core/document/openDocument';
 import { nameInClass, teacherName } from '../../core/people/names';
+import { openingState } from '../../core/privacy/opening';
 import { agoInWords, dateInWords, momentInWords } from '../../core/timing/inWords';
 import { writeAuditLine } from '../access/auditLog';
 import { findActor } from '../access/roles';
@@ -10,23 +11,7 @@ import { database, inTransaction } from '../database/database';
 import { findPerson } from '../people/queries';
 import { findPost } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
-import {
-  findOpening,
-  listDrafts,
-  listOpenings,
-  listOpeningsFor,
-  listOpeningsOf,
-  type OpeningRow,
-} from './queries';
-
-/** How far the opening of a draft is. */
-export type OpeningState = 'waits' | 'open' | 'declined' | 'over';
-
-function stateOf({ decidedAt, agreed, endsAt }: OpeningRow, now: Date): OpeningState {
-  if (!decidedAt) return 'waits';
-  if (!agreed) return 'declined';
-  return endsAt && endsAt > now ? 'open' : 'over';
-}
+import { findOpening, listDrafts, listOpenings, listOpeningsFor, listOpeningsOf } from './queries';
 
 /** What the teachers of a class asked to open, and what could be asked for; null for everybody else. */
 export async function maybeOpenings({ personId, role, inClass, now }: Desk) {
@@ -48,7 +33,7 @@ export async function maybeOpenings({ personId, role, inClass, now }: Desk) {
       assignment: one.assignmentTitle,
       asked: agoInWords(one.askedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
       until: one.endsAt && momentInWords(one.endsAt.getTime(), inClass.timeZone, inClass.language),
-      state: stateOf(one, now),
+      state: openingState(one, now),
       told: one.harm === '',
       /** Only the teacher who asked may read it. */
       own: one.askedBy === personId,
@@ -76,7 +61,7 @@ export async function maybeOpeningsToDecide({
     reason: one.reason,
     harm: one.harm,
     asked: agoInWords(one.askedAt.getTime(), now.getTime(), 'UTC', 'en-GB'),
-    state: stateOf(one, now),
+    state: openingState(one, now),
     own: one.askedBy === personId,
   }));
 }
@@ -87,7 +72,7 @@ export async function maybeOpeningsToDecide({
  */
 export async function maybeOpenedDraft(openingId: string, personId: string, now: Date) {
   const opening = await findOpening(database, openingId);
-  if (!opening?.decidedBy || stateOf(opening, now) !== 'open') return null;
+  if (!opening?.decidedBy || openingState(opening, now) !== 'open') return null;
   const { classId, postId } = opening;
   const actor = await findActor(database, classId, personId);
   const openedFor = [opening.askedBy, opening.decidedBy];

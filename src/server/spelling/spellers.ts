@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import type { PostToCheck } from '../../core/requirements/post';
+import { asksFor, type Requirement } from '../../core/requirements/requirement';
 import {
   dictionaryName,
   makeSpeller,
@@ -20,6 +22,14 @@ export function maybeSpeller(language: string): SuggestingSpeller | null {
   const speller = read.get(name) ?? makeSpeller(readDictionary(name));
   read.set(name, speller);
   return speller;
+}
+
+/** The dictionary of an assignment's language, where one of its requirements asks about spelling: reading one takes long. */
+export function spellerFor(
+  requirements: readonly Requirement[],
+  language: string,
+): Pick<PostToCheck, 'speller'> {
+  return asksFor(requirements, 'spelling') ? { speller: maybeSpeller(language) } : {};
 }
 
 /** The dictionary of one of our names, or null. */
