@@ -2,6 +2,7 @@
 
 import { useFormatter, useTranslations } from 'next-intl';
 import { useState } from 'react';
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
@@ -15,14 +16,6 @@ interface PersonFound {
   readonly teaches: boolean;
 }
 
-interface Holdings {
-  readonly posts: number;
-  readonly published: number;
-  readonly revisions: number;
-  readonly notes: number;
-  readonly pictures: number;
-}
-
 /** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
 export function FindPerson() {
   const t = useTranslations('install.people');
@@ -31,9 +24,10 @@ export function FindPerson() {
   const [words, setWords] = useState('');
   const [found, setFound] = useState<readonly PersonFound[] | null>(null);
   const [problem, setProblem] = useState('');
-  const [asking, setAsking] = useState<{ readonly person: PersonFound; readonly holdings: Holdings } | null>(
-    null,
-  );
+  const [asking, setAsking] = useState<{
+    readonly person: PersonFound;
+    readonly holdings: PersonHoldings;
+  } | null>(null);
   const search = async () => {
     const outcome = await call<{ people: readonly PersonFound[] }>('searchPeople', { words });
     setProblem(outcome.ok ? '' : refusal(outcome));
@@ -41,7 +35,7 @@ export function FindPerson() {
     setAsking(null);
   };
   const ask = async (person: PersonFound) => {
-    const outcome = await call<Holdings>('previewErasure', { personId: person.personId });
+    const outcome = await call<PersonHoldings>('previewErasure', { personId: person.personId });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setAsking(outcome.ok ? { person, holdings: outcome.value } : null);
   };

@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { RETAINED, RETENTION_MONTHS, type Retention } from '../../core/privacy/retention';
+import { RETAINED, type Retention } from '../../core/privacy/retention';
 import { useDeed } from '../basics/useDeed';
 
 /** How long the school keeps what is not needed any more. An empty line keeps it. */
@@ -42,7 +42,7 @@ export function RetentionForm({ retention }: { readonly retention: Retention }) 
           <span>{t('months')}</span>
           {field === what ? (
             <span role="alert" className="problem col-span-3">
-              {problem === '' ? '' : t('outside', RETENTION_MONTHS[what])}
+              {problem}
             </span>
           ) : null}
         </label>

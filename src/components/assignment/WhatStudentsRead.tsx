@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { linesOf } from '../../core/text/lines';
 import { readStarters, writeStarters } from '../../core/assignments/starters';
 import { dayOff, isSchoolDay } from '../../core/classes/schoolYear';
 import { RELEASES } from '../../core/posts/release';
@@ -89,10 +90,7 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
         problem={problemAt('outline')}
         onLines={(lines) =>
           change({
-            outline: lines
-              .split('\n')
-              .map((line) => line.trim())
-              .filter(Boolean),
+            outline: linesOf(lines),
           })
         }
       />

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { linesOf } from '../../core/text/lines';
 import { useDeed } from '../basics/useDeed';
 import { KeepLine } from './KeepLine';
 
@@ -18,10 +19,7 @@ export function WordsForm({
   const id = useId();
   const [typed, setTyped] = useState(words.join('\n'));
   const [kept, setKept] = useState(false);
-  const lines = typed
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean);
+  const lines = linesOf(typed);
   return (
     <form
       className="grid gap-3"

@@ -2,6 +2,7 @@
 
 import type { Editor } from '@tiptap/react';
 import { useCallback, useState } from 'react';
+import { afterBlock, putAfterBlock } from './putIn';
 import { send } from '../basics/call';
 
 interface Added {
@@ -71,15 +72,8 @@ export function usePictureUpload(classId: string, known: Readonly<Record<string,
 
 /** After the block that the cursor is in; never inside another picture's caption. */
 function insertPicture(editor: Editor, src: string): void {
-  const { $from } = editor.state.selection;
-  const after = $from.depth > 0 ? $from.after(1) : $from.pos;
+  const after = afterBlock(editor);
   const picture = { type: 'picture', attrs: { src }, content: [{ type: 'caption' }, { type: 'credit' }] };
   const last = after >= editor.state.doc.content.size;
-  editor
-    .chain()
-    .insertContentAt(after, last ? [picture, { type: 'paragraph' }] : [picture])
-    .setTextSelection(after + 2)
-    .focus()
-    .scrollIntoView()
-    .run();
+  putAfterBlock(editor, last ? [picture, { type: 'paragraph' }] : [picture], 2);
 }

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call } from '../basics/call';
 import { useDeed } from '../basics/useDeed';
 import { useRefusal } from '../basics/useRefusal';
@@ -13,24 +14,16 @@ interface DeletePersonProps {
   readonly onDeleted: () => void;
 }
 
-interface Holdings {
-  readonly posts: number;
-  readonly published: number;
-  readonly revisions: number;
-  readonly notes: number;
-  readonly pictures: number;
-}
-
 /** Deleting a student: first what there is and what becomes of it, then the deed, which can be undone for a month. */
 export function DeletePerson({ classId, person, onDeleted }: DeletePersonProps) {
   const t = useTranslations('roster.deleting');
   const refusal = useRefusal();
   const { act, busy, problem } = useDeed();
-  const [holdings, setHoldings] = useState<Holdings | null>(null);
+  const [holdings, setHoldings] = useState<PersonHoldings | null>(null);
   const [refused, setRefused] = useState('');
   const input = { classId, personId: person.personId };
   const ask = async () => {
-    const outcome = await call<Holdings>('previewDeletion', input);
+    const outcome = await call<PersonHoldings>('previewDeletion', input);
     setRefused(outcome.ok ? '' : refusal(outcome));
     setHoldings(outcome.ok ? outcome.value : null);
   };

@@ -1,3 +1,5 @@
+import { linesOf } from '../text/lines';
+
 /** Sentence starters that an assignment offers, grouped by when to use them. */
 export interface StarterGroup {
   /** When they help, such as "To begin"; empty for those of no group. */
@@ -26,8 +28,7 @@ export const promptFields = {
 /** Starters from lines that a teacher types: a line with a colon at its end begins a group, every other one is a starter. */
 export function readStarters(lines: string): readonly StarterGroup[] {
   const groups: { when: string; starters: string[] }[] = [];
-  for (const line of lines.split('\n').map((one) => one.trim())) {
-    if (line === '') continue;
+  for (const line of linesOf(lines)) {
     if (line.endsWith(':')) groups.push({ when: line.slice(0, -1).trim(), starters: [] });
     else if (groups.length === 0) groups.push({ when: '', starters: [line] });
     else groups.at(-1)?.starters.push(line);

@@ -53,6 +53,13 @@ export const maybeWebAddress = rememberByText((href): string | null => {
   }
 });
 
+/** A web address as somebody types it, its scheme put in front where it was left out; null where it can be none. */
+export function maybeTypedAddress(typed: string): string | null {
+  const address = typed.trim();
+  const complete = /^[a-z]+:/i.test(address) ? address : `https://${address}`;
+  return maybeWebAddress(complete) && complete.includes('.') ? complete : null;
+}
+
 /** The host of a web address without a leading `www.`, for telling sites apart. */
 export function siteOf(webAddress: string): string {
   return new URL(webAddress).hostname.replace(/^www\./, '');

@@ -1,12 +1,7 @@
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
 import type { Database } from '../database/database';
-import {
-  beginDeletion,
-  countHoldings,
-  endDeletion,
-  lockDeleted,
-  type PersonHoldings,
-} from '../people/deletion';
+import { beginDeletion, countHoldings, endDeletion, lockDeleted } from '../people/deletion';
 import { findPerson } from '../people/queries';
 import { installUseCase } from './installUseCase';
 import { findPeople, hasTaught, type PersonFound } from './queries';

@@ -1,10 +1,11 @@
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { may } from '../../core/access/may';
 import { findActor } from '../access/roles';
 import { done, NOT_THERE, refused, type Context, type Refusal } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
-import { beginDeletion, countHoldings, lockDeleted, type PersonHoldings } from './deletion';
+import { beginDeletion, countHoldings, lockDeleted } from './deletion';
 import { findMembership, isGrownUp } from './rosterQueries';
 
 interface Input {

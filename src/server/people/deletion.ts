@@ -1,3 +1,4 @@
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
@@ -7,15 +8,6 @@ const DAY = 86_400_000;
 
 /** For how many days a deleted person or class can be brought back. */
 export const REVERSIBLE_DAYS = 30;
-
-/** What there is of a person, counted before it goes. */
-export interface PersonHoldings {
-  readonly posts: number;
-  readonly published: number;
-  readonly revisions: number;
-  readonly notes: number;
-  readonly pictures: number;
-}
 
 export async function countHoldings(database: Database, personId: string): Promise<PersonHoldings> {
   const [row] = await database.rows<PersonHoldings>(

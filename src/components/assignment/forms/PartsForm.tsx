@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { linesOf } from '../../../core/text/lines';
 import type { RequirementFormProps } from './formProps';
 import { AskedFills } from './LimitFill';
 
@@ -37,12 +38,8 @@ export function PartsForm({ requirement, change }: RequirementFormProps) {
 }
 
 function readHeadings(lines: string): readonly Heading[] {
-  return lines
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .map((line) => {
-      const [, text = line, words] = /^(.*\D)\s+(\d{1,5})$/.exec(line) ?? [];
-      return words === undefined ? { text: line } : { text: text.trim(), minWords: Number(words) };
-    });
+  return linesOf(lines).map((line) => {
+    const [, text = line, words] = /^(.*\D)\s+(\d{1,5})$/.exec(line) ?? [];
+    return words === undefined ? { text: line } : { text: text.trim(), minWords: Number(words) };
+  });
 }

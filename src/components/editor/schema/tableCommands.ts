@@ -1,4 +1,5 @@
 import type { Editor } from '@tiptap/core';
+import { putAfterBlock } from '../putIn';
 import type { Node, ResolvedPos } from '@tiptap/pm/model';
 
 /** Where the cursor is in a table. */
@@ -33,8 +34,6 @@ const cell = (type: string) => ({ type, content: [{ type: 'paragraph' }] });
 
 /** Puts a table after the block that the cursor is in: a row that says what stands in the columns, and two more. */
 export function putTable(editor: Editor, rows = 3, columns = 2): void {
-  const { $from } = editor.state.selection;
-  const after = $from.depth > 0 ? $from.after(1) : $from.pos;
   const row = (type: string) => ({
     type: 'tableRow',
     content: Array.from({ length: columns }, () => cell(type)),
@@ -46,13 +45,7 @@ export function putTable(editor: Editor, rows = 3, columns = 2): void {
     },
     { type: 'paragraph' },
   ];
-  editor
-    .chain()
-    .insertContentAt(after, content)
-    .setTextSelection(after + 4)
-    .focus()
-    .scrollIntoView()
-    .run();
+  putAfterBlock(editor, content, 4);
 }
 
 /** Puts the cursor into the next cell or the one before; after the last one a row is added. False outside a table. */

@@ -3,7 +3,8 @@
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { maybeWebAddress } from '../../../core/document/links';
+import { maybeTypedAddress } from '../../../core/document/links';
+import { putAfterBlock } from '../putIn';
 import { Field } from '../../basics/Field';
 
 /** What is put into a post by its address. */
@@ -22,22 +23,10 @@ export function AddressForm({ editor, kind, onDone }: AddressFormProps) {
   const [title, setTitle] = useState('');
   const [problem, setProblem] = useState('');
   const put = () => {
-    const typed = address.trim();
-    const complete = /^[a-z]+:/i.test(typed) ? typed : `https://${typed}`;
-    const web = maybeWebAddress(complete);
-    if (!web || !web.includes('.')) return setProblem(t('noAddress'));
-    const { $from } = editor.state.selection;
-    const after = $from.depth > 0 ? $from.after(1) : $from.pos;
-    editor
-      .chain()
-      .insertContentAt(after, [
-        { type: kind, attrs: { address: complete, title: title.trim() } },
-        { type: 'paragraph' },
-      ])
-      .setTextSelection(after + 2)
-      .focus()
-      .scrollIntoView()
-      .run();
+    const complete = maybeTypedAddress(address);
+    if (!complete) return setProblem(t('noAddress'));
+    const block = { type: kind, attrs: { address: complete, title: title.trim() } };
+    putAfterBlock(editor, [block, { type: 'paragraph' }], 2);
     return onDone();
   };
   return (

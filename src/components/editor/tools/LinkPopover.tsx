@@ -4,7 +4,7 @@ import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { Popover, Toolbar } from 'radix-ui';
 import { useId, useState, type SyntheticEvent, type ReactNode } from 'react';
-import { maybeWebAddress } from '../../../core/document/links';
+import { maybeTypedAddress } from '../../../core/document/links';
 
 interface LinkPopoverProps {
   readonly editor: Editor;
@@ -49,8 +49,8 @@ function LinkForm({
   const needsWords = editor.state.selection.empty && !on;
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
-    const complete = /^[a-z]+:/i.test(address.trim()) ? address.trim() : `https://${address.trim()}`;
-    if (!maybeWebAddress(complete) || !/\./.test(complete)) return setProblem(t('noAddress'));
+    const complete = maybeTypedAddress(address);
+    if (!complete) return setProblem(t('noAddress'));
     if (needsWords && !words.trim()) return setProblem(t('noWords'));
     const mark = { type: 'link', attrs: { href: complete } };
     if (needsWords)

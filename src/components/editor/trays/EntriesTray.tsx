@@ -5,6 +5,7 @@ import { sections } from '../../../core/document/sections';
 import { entryNumberReader } from '../../../core/requirements/entryNumber';
 import { formattedDate } from '../../../core/requirements/datePattern';
 import { localDate } from '../../../core/timing/zonedTime';
+import { putHeadingAtEnd } from '../putIn';
 import { PlaceList } from './PlaceList';
 import type { TrayContentProps } from './trayProps';
 
@@ -21,17 +22,7 @@ export function EntriesTray({ editor, assignment, answer, lower }: TrayContentPr
     lower();
     setTimeout(() => {
       const today = formattedDate(localDate(Date.now(), assignment.timeZone), assignment.language);
-      const heading = {
-        type: 'heading',
-        attrs: { level: numbered[0]?.level ?? 2 },
-        content: [{ type: 'text', text: `${next}. ${today}` }],
-      };
-      editor
-        .chain()
-        .insertContentAt(editor.state.doc.content.size, [heading, { type: 'paragraph' }])
-        .focus('end')
-        .scrollIntoView()
-        .run();
+      putHeadingAtEnd(editor, `${next}. ${today}`, numbered[0]?.level);
     });
   };
   return (

@@ -5,6 +5,7 @@ import { sections, wordCounter } from '../../../core/document/sections';
 import { headingKey } from '../../../core/requirements/kinds/parts';
 import { Mark } from '../../basics/Mark';
 import { goTo } from '../goTo';
+import { putHeadingAtEnd } from '../putIn';
 import type { TrayContentProps } from './trayProps';
 
 interface Wanted {
@@ -46,7 +47,7 @@ export function PartsTray({ editor, requirement, assignment, answer, lower }: Tr
                   setTimeout(() =>
                     section
                       ? goTo(editor, { from: section.position + 1, to: section.position + 1, reason: 'part' })
-                      : putHeading(editor, text),
+                      : putHeadingAtEnd(editor, text),
                   );
                 }}
               >
@@ -61,15 +62,4 @@ export function PartsTray({ editor, requirement, assignment, answer, lower }: Tr
       </p>
     </div>
   );
-}
-
-/** A heading at the end of the post, with an empty paragraph under it to write in. */
-function putHeading(editor: TrayContentProps['editor'], text: string): void {
-  const heading = { type: 'heading', attrs: { level: 2 }, content: [{ type: 'text', text }] };
-  editor
-    .chain()
-    .insertContentAt(editor.state.doc.content.size, [heading, { type: 'paragraph' }])
-    .focus('end')
-    .scrollIntoView()
-    .run();
 }

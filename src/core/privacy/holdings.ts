@@ -1,0 +1,8 @@
+/** What there is of a person, counted before it goes. */
+export interface PersonHoldings {
+  readonly posts: number;
+  readonly published: number;
+  readonly revisions: number;
+  readonly notes: number;
+  readonly pictures: number;
+}
