@@ -1,13 +1,13 @@
 import { strToU8, type Zippable } from 'fflate';
 import { escapeHtml, writeHtml } from '../../core/document/html/writeHtml';
 import { openDocument } from '../../core/document/openDocument';
-import { pictures } from '../../core/document/pictures';
 import { addressFrom } from '../../core/posts/address';
 import { findAssignment } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import { database } from '../database/database';
 import { findPicture } from '../pictures/queries';
 import { findRevision, listHandIns, type PostRow, type Writing } from '../posts/queries';
+import { pictureIds } from '../posts/writing';
 import { findPublication } from '../publications/queries';
 import { findGrade, listNotes } from '../reviews/queries';
 import { maybeReadPicture } from '../storage/pictureFiles';
@@ -62,12 +62,23 @@ export async function addPost(files: Zippable, { post, under, withDraft }: Addin
 
 async function addWriting(files: Zippable, folder: string, name: string, writing: Writing): Promise<void> {
   const body = openDocument(JSON.parse(writing.body));
-  for (const { src } of pictures(body)) await addPicture(files, folder, src);
-  const html = writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) });
+  const { subtitle, teaser, cover } = writing.beside;
+  for (const src of pictureIds(writing)) await addPicture(files, folder, src);
   const title = escapeHtml(writing.title);
-  files[`${folder}/${name}.html`] = strToU8(
-    `<!doctype html>\n<html>\n<meta charset="utf-8">\n<title>${title}</title>\n<h1>${title}</h1>\n<p>${writing.labels.map(escapeHtml).join(', ')}</p>\n${html}\n</html>\n`,
-  );
+  const lines = [
+    '<!doctype html>',
+    '<html>',
+    '<meta charset="utf-8">',
+    teaser && `<meta name="description" content="${escapeHtml(teaser)}">`,
+    `<title>${title}</title>`,
+    `<h1>${title}</h1>`,
+    subtitle && `<p>${escapeHtml(subtitle)}</p>`,
+    cover && `<img src="pictures/${cover.src}.webp" alt="${escapeHtml(cover.description)}">`,
+    `<p>${writing.labels.map(escapeHtml).join(', ')}</p>`,
+    writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) }),
+    '</html>',
+  ];
+  files[`${folder}/${name}.html`] = strToU8(`${lines.filter(Boolean).join('\n')}\n`);
 }
 
 async function addPicture(files: Zippable, folder: string, src: string): Promise<void> {

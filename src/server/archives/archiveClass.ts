@@ -76,11 +76,14 @@ async function settingsOf(inClass: ClassRow) {
   return {
     ...{ title, groupName, subtitle, schoolName, address, timeZone, language, year },
     ...{ ceiling, namingRule, look, banner, lettering },
+    words: inClass.words,
     labels: await listLabels(database, inClass.id),
     assignments: (await listAssignments(database, inClass.id)).map((one) => ({
       number: one.number,
       title: one.title,
       instructions: one.instructions,
+      starters: one.starters,
+      outline: one.outline,
       dueAt: one.dueAt,
       requirements: one.requirements,
       rubric: one.rubric,

@@ -12,6 +12,7 @@ import {
   succeeded,
   writing,
 } from '../../../tests/server/house';
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import { closePool } from '../database/pool';
 import { savePost } from '../posts/savePost';
 import { giveBackGrade } from '../reviews/giveBackGrade';
@@ -81,4 +82,13 @@ test('nobody else gets any of it', async () => {
     const allowed = ['writer', 'teacher', 'coTeacher'].includes(who);
     expect([who, (await unpacked(personOf(house, who))) !== null]).toEqual([who, allowed]);
   }
+});
+
+test('what stands beside a post is in it, as text and nothing else', async () => {
+  const beside = { ...NOTHING_BESIDE, subtitle: 'From the <wall>', teaser: 'Grey & "greyer"' };
+  const sent = { ...writing('<p>x</p>'), beside };
+  await succeeded(as(house, 'writer', savePost, { postId: named.postId, version: 3, writing: sent }));
+  const draft = (await unpacked(house.people.writer))!.get('wind-weather-8b/2-three-skies/draft.html');
+  expect(draft).toContain('<p>From the &lt;wall&gt;</p>');
+  expect(draft).toContain('content="Grey &amp; &quot;greyer&quot;"');
 });
