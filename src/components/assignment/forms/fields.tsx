@@ -76,7 +76,7 @@ interface CheckFillProps {
 /** One thing that is asked or not. */
 export function CheckFill({ checked, onChange, children }: CheckFillProps) {
   return (
-    <label className="inline-flex items-center gap-1.5 whitespace-nowrap">
+    <label className="inline-flex max-w-full items-center gap-1.5">
       <input
         type="checkbox"
         className="h-[17px] w-[17px] accent-[var(--porch)]"
