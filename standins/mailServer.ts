@@ -1,6 +1,7 @@
-import { createServer, type Server } from 'node:http';
+import { createServer } from 'node:http';
 import { simpleParser } from 'mailparser';
 import { SMTPServer } from 'smtp-server';
+import { closed, listening, portOf } from './listening';
 
 /** A mail as it arrived. */
 export interface ReceivedMail {
@@ -62,29 +63,16 @@ export async function startMailServer(pagePort = 0): Promise<MailServer> {
     smtp.once('error', reject);
     smtp.listen(0, '127.0.0.1', resolve);
   });
-  await new Promise<void>((resolve, reject) => {
-    page.once('error', reject);
-    page.listen(pagePort, '127.0.0.1', resolve);
-  });
+  const pageAt = await listening(page, pagePort);
   return {
     smtp: `smtp://127.0.0.1:${portOf(smtp.server)}`,
-    page: `http://127.0.0.1:${portOf(page)}`,
+    page: `http://127.0.0.1:${pageAt}`,
     mails,
     stop: async () => {
       await new Promise<void>((resolve) => smtp.close(() => resolve()));
       await closed(page);
     },
   };
-}
-
-function portOf(server: { address(): ReturnType<Server['address']> }): number {
-  const address = server.address();
-  return typeof address === 'object' && address ? address.port : 0;
-}
-
-function closed(server: Server): Promise<void> {
-  server.closeAllConnections();
-  return new Promise((resolve) => server.close(() => resolve()));
 }
 
 function pageOf(mails: readonly ReceivedMail[]): string {

@@ -1,5 +1,6 @@
 import { generateKeyPairSync, randomBytes } from 'node:crypto';
 import { createServer } from 'node:http';
+import { closed, listening } from './listening';
 
 export interface SchoolSignIn {
   readonly issuer: string;
@@ -36,18 +37,12 @@ export async function startSchoolSignIn(port: number, returnTo: string): Promise
     ),
   );
   const server = createServer((request, response) => void provider.callback()(request, response));
-  await new Promise<void>((resolve, reject) => {
-    server.once('error', reject);
-    server.listen(port, '127.0.0.1', resolve);
-  });
+  await listening(server, port);
   return {
     issuer,
     client,
     secret,
-    stop: () => {
-      server.closeAllConnections();
-      return new Promise((resolve) => server.close(() => resolve()));
-    },
+    stop: () => closed(server),
   };
 }
 

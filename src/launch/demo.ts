@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
 import { startMailServer } from '../../standins/mailServer';
+import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../server/database/migrate';
 import { startApplication } from './application';
@@ -37,9 +38,12 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     const origin = `http://127.0.0.1:${port}`;
     const school = await startSchoolSignIn(await freePort(), `${origin}/api/school/back`);
     running.push(school);
+    const web = await startWeb();
+    running.push(web);
     Object.assign(process.env, {
       DATABASE_URL: database.url,
       PORCH_MAIL: mail.smtp,
+      PORCH_STAND_IN_WEB: web.address,
       PORCH_SCHOOL_ISSUER: school.issuer,
       PORCH_SCHOOL_CLIENT: school.client,
       PORCH_SCHOOL_SECRET: school.secret,

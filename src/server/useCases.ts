@@ -34,9 +34,11 @@ import { moveStudents } from './people/moveStudents';
 import { previewImport } from './people/previewImport';
 import { removeStudents } from './people/removeStudents';
 import { takeInAgain } from './people/takeInAgain';
+import { beAtPost } from './posts/beAtPost';
 import { beginPost } from './posts/beginPost';
 import { handIn } from './posts/handIn';
 import { narrowAudience } from './posts/narrowAudience';
+import { restoreRevision } from './posts/restoreRevision';
 import { savePost } from './posts/savePost';
 import { takeBack } from './posts/takeBack';
 import { askToOpenDraft } from './safety/askToOpenDraft';
@@ -114,6 +116,8 @@ export const USE_CASES = {
   setAssignment,
   beginPost,
   savePost,
+  beAtPost,
+  restoreRevision,
   narrowAudience,
   handIn,
   takeBack,

@@ -89,6 +89,60 @@ test('pasted HTML keeps its structure and nothing that executes', async () => {
   expect(await writer.driver.executeScript('return window.bad')).toBeNull();
 });
 
+test('what was changed in a paste is said, and taken back with one press', async () => {
+  await type('Before. ');
+  await pauseOfUndo();
+  await writer.driver.executeScript(
+    `const data = new DataTransfer();
+     data.setData('text/html', '<p style="font-size:20pt;margin-left:2cm;color:#ff0000">Grey and <span style="font-weight:700">low</span></p>');
+     document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));`,
+  );
+  await writer.sees('Left out of what you brought in: the sizes of its letters, its colours, and indents.');
+  expect(await html()).toContain('<strong>low</strong>');
+  await writer.press('Take it back');
+  expect(await html()).not.toContain('low');
+  await writer.sees('Before.');
+});
+
+test('a word processor’s file opens into the post with its pictures', async () => {
+  await writer.press('More', "//*[@role='toolbar']");
+  await writer.press('A file you wrote');
+  const file = path.resolve('tests/fixtures/wordProcessor/quay.docx');
+  await (await writer.driver.findElement(By.css("input[accept*='docx']"))).sendKeys(file);
+  await writer.sees('Skies over the quay');
+  await writer.find(By.css('.ProseMirror table'));
+  await writer.find(By.xpath("//*[contains(@class, 'ProseMirror')]//img[starts-with(@src, '/pictures/')]"));
+  const broken = path.join(folder, 'broken.docx');
+  writeFileSync(broken, 'none');
+  await (await writer.driver.findElement(By.css("input[accept*='docx']"))).sendKeys(broken);
+  await writer.sees('broken.docx: This file is broken, or isn’t what its name says.');
+  await writer.press('All right');
+});
+
+test('a link that a stranger cannot open is said to be one, where it is written and in the text', async () => {
+  await type('See ');
+  await writer.press('Link', "//*[@role='toolbar']");
+  await writer.fill('Words to press', 'our notes');
+  await writer.fill('Where it leads', 'papers.example/private/notes');
+  await writer.sees('A stranger cannot open this');
+  await writer.press('Put it in');
+  await writer.find(
+    By.xpath("//*[contains(@class, 'shut-link')][contains(., 'A stranger cannot open this')]"),
+  );
+  await writer.press('Links', BAYS);
+  await writer.press('Look at all of them again');
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+});
+
+test('a video has its title and its still from its host', async () => {
+  await writer.press('More', "//*[@role='toolbar']");
+  await writer.press('Video …');
+  await writer.fill('Its address', 'https://films.example/film/2');
+  await writer.press('Put it in');
+  await writer.find(By.xpath("//input[@value='How a rain gauge is read']"));
+  await writer.find(By.css('.addressed img[src^="/pictures/"]'));
+});
+
 test('a file that is no picture is refused in one line, and no word is lost', async () => {
   const file = path.join(folder, 'notes.png');
   writeFileSync(file, 'not a picture');

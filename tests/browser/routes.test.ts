@@ -184,6 +184,10 @@ const PAGES: Readonly<Record<string, Page>> = {
     address: () => `/writing/${ids.handedIn}/receipt`,
     needs: ['post.write', WRITERS],
   },
+  '(desk)/writing/[postId]/revisions/page.tsx': {
+    address: () => `/writing/${ids.draft}/revisions`,
+    needs: ['post.write', WRITERS],
+  },
   // Only leads on, to the oldest slip.
   '(desk)/pile/page.tsx': { address: () => '/pile', needs: 'nobody' },
   '(desk)/pile/[postId]/page.tsx': {
@@ -245,15 +249,19 @@ test('every page and every route handler is walked here', () => {
     'api/concern/route.ts',
     'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',
+    'api/files/route.ts',
     'api/invitation/route.ts',
+    'api/links/route.ts',
     'api/names/route.ts',
     'api/passphrase/route.ts',
     'api/password/route.ts',
+    'api/pictures/from/route.ts',
     'api/pictures/route.ts',
     'api/school/back/route.ts',
     'api/school/route.ts',
     'api/session/route.ts',
     'api/sessions/route.ts',
+    'api/videos/route.ts',
     'pictures/[id]/[width]/route.ts',
     'robots.txt/route.ts',
   ]);
@@ -308,6 +316,19 @@ describe('writing requests', () => {
       headers: { origin: origin(), cookie: cookies.get('writer') ?? '' },
     });
     expect(response.status).toBe(422);
+  });
+
+  test('what asks other servers is done for writers alone', async () => {
+    const asked: readonly (readonly [string, object])[] = [
+      ['/api/links', { postId: ids.draft, addresses: ['https://harbour.example/'] }],
+      ['/api/videos', { postId: ids.draft, address: 'https://films.example/film/1' }],
+      ['/api/pictures/from', { classId: 'nosuchclass00000', address: 'https://films.example/still/1.png' }],
+    ];
+    for (const [address, input] of asked) {
+      expect((await post(address, input)).status).toBe(401);
+      expect((await post(address, input, 'teacher')).status).toBe(404);
+      expect((await post(address, input, 'writer', { origin: 'https://evil.example' })).status).toBe(403);
+    }
   });
 
   test('a picture is taken from people of the class alone', async () => {

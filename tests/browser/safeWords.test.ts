@@ -1,5 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { STUDENTS } from '../../demo/people';
 import { Person } from './person';
 
 let laptop: Person;
@@ -54,12 +55,61 @@ test('a second device on the same post never overwrites: the writer sees both an
   await laptop.isSaved();
   await write(phone, ' From the phone.');
   await phone.sees('There are two versions of this post');
-  await phone.sees('From the laptop.');
-  await phone.press('Go on with this one');
+  // What differs stands side by side, word by word.
+  await phone.find(By.xpath("//del[contains(., 'laptop')]"));
+  await phone.find(By.xpath("//ins[contains(., 'phone')]"));
+  await phone.press('Only what I wrote here');
   await phone.isSaved();
   await laptop.driver.navigate().refresh();
   await laptop.sees('From the phone.');
   expect(await textOf(laptop)).not.toContain('From the laptop.');
+});
+
+test('two versions are merged: what both wrote stays, unless the writer says otherwise', async () => {
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('From the phone.');
+  await write(laptop, Key.ENTER + 'A part by the laptop.');
+  await laptop.isSaved();
+  await write(phone, Key.ENTER + 'A part by the phone.');
+  await phone.sees('There are two versions of this post');
+  await phone.press('Go on with what is chosen here');
+  await phone.isSaved();
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('A part by the phone.');
+  expect(await textOf(laptop)).toContain('A part by the laptop.');
+});
+
+test('a second page with the same post is shown as such, on both', async () => {
+  await laptop.sees('This post is open on another page too');
+  await phone.sees('This post is open on another page too');
+  await phone.goTo('/today');
+  await laptop.driver.wait(async () => !(await laptop.shows('This post is open on another page')), 40_000);
+});
+
+test('an earlier version is compared word by word, and gone back to', async () => {
+  await write(laptop, ' A last sentence.');
+  await laptop.isSaved();
+  await laptop.press('Earlier versions');
+  await laptop.sees('Compare two of them');
+  await laptop.find(By.css('.changed-text ins, .became'));
+  expect(await laptop.barriers()).toEqual([]);
+  await laptop.press('from: ');
+  await laptop.press('Go back to how it was');
+  await laptop.field('Your text');
+  expect(await textOf(laptop)).not.toContain('A last sentence.');
+});
+
+test('signed out while writing, the writer signs in again in place', async () => {
+  await laptop.driver.manage().deleteAllCookies();
+  await write(laptop, ' After a long pause.');
+  await laptop.press('Sign in again here');
+  await laptop.press('Go on', "//*[@role='dialog']");
+  await laptop.press('Uma ', "//*[@role='dialog']");
+  for (const word of STUDENTS.find((one) => one.key === 'uma')!.passcode.split(' '))
+    await laptop.press(word, "//*[@role='dialog']//ul");
+  await laptop.isSaved();
+  await laptop.driver.navigate().refresh();
+  await laptop.sees('After a long pause.');
 });
 
 test('signed out in mid-sentence: the words wait on this device for their writer alone', async () => {

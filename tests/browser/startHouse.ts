@@ -7,6 +7,7 @@ import { build } from '../../src/launch/build';
 import { startMariadb } from '../../src/launch/mariadb';
 import { freePort } from '../../src/launch/ports';
 import { startMailServer } from '../../standins/mailServer';
+import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../../src/server/database/migrate';
 
@@ -25,12 +26,14 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   const mail = await startMailServer();
   const origin = `http://127.0.0.1:${port}`;
   const school = await startSchoolSignIn(await freePort(), `${origin}/api/school/back`);
+  const web = await startWeb();
   Object.assign(process.env, {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
     PORCH_ORIGIN: origin,
     PORCH_LOG: 'silent',
     PORCH_MAIL: mail.smtp,
+    PORCH_STAND_IN_WEB: web.address,
     PORCH_SCHOOL_ISSUER: school.issuer,
     PORCH_SCHOOL_CLIENT: school.client,
     PORCH_SCHOOL_SECRET: school.secret,
@@ -45,6 +48,7 @@ export default async function startHouse(): Promise<() => Promise<void>> {
     await application.stop();
     await mail.stop();
     await school.stop();
+    await web.stop();
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };

@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { startWeb } from '../../standins/web';
 import { startMailServer } from '../../standins/mailServer';
 import { startMariadb } from '../../src/launch/mariadb';
 import { migrate } from '../../src/server/database/migrate';
@@ -13,16 +14,19 @@ export default async function startDatabase(): Promise<() => Promise<void>> {
   const database = await startMariadb(folder, { quick: true });
   await migrate(database.url, path.resolve('src/server/database/migrations'));
   const mail = await startMailServer();
+  const web = await startWeb();
   Object.assign(process.env, {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
     PORCH_ORIGIN: 'http://127.0.0.1:1',
     PORCH_LOG: 'silent',
     PORCH_MAIL: mail.smtp,
+    PORCH_STAND_IN_WEB: web.address,
     PORCH_TEST_MAIL: mail.page,
   });
   return async () => {
     await mail.stop();
+    await web.stop();
     await database.stop();
     rmSync(folder, { recursive: true, force: true });
   };

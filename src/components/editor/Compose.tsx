@@ -12,7 +12,11 @@ import type { DocumentJson } from '../../core/document/openDocument';
 import { call } from '../basics/call';
 import { useNonce } from '../basics/NonceContext';
 import { useRefusal } from '../basics/useRefusal';
+import { LookingContext } from './addresses/LookingContext';
+import { useOpenResults } from './addresses/useOpenResults';
 import { AsReadersSeeIt } from './AsReadersSeeIt';
+import { BroughtInLine } from './bringIn/BroughtInLine';
+import { useBringIn } from './bringIn/useBringIn';
 import { BranchBanner } from './BranchBanner';
 import type { ComposeProps, Writing } from './composeProps';
 import { GradeGivenBack } from './GradeGivenBack';
@@ -23,6 +27,7 @@ import { findUnsaved } from './unsavedCopy';
 import { UploadLine } from './UploadLine';
 import { usePictureUpload } from './usePictureUpload';
 import { useAnswer } from './useAnswer';
+import { useOtherPages } from './useOtherPages';
 import { useSaving } from './useSaving';
 import { editorContent, useWritingEditor } from './useWritingEditor';
 import { WritingRailing } from './WritingRailing';
@@ -70,10 +75,17 @@ export function Compose(props: ComposeProps) {
     },
     [pictures],
   );
+  const bringIn = useBringIn({
+    editor: editorRef,
+    postId: post.id,
+    classId,
+    addPicture: pictures.addBeside,
+  });
   const editor = useWritingEditor({
     body: post.body,
     label: t('textLabel'),
     nonce,
+    shut: { private: t('opens.private'), missing: t('opens.missing') },
     hints: {
       body: t('hints.body'),
       caption: t('hints.caption'),
@@ -83,6 +95,8 @@ export function Compose(props: ComposeProps) {
     onChange: (current) => change({ body: current.getJSON() as DocumentJson }),
     onUnfitting: () => setUnfitting(true),
     onFiles: addFiles,
+    onForeign: bringIn.paste,
+    onDocument: bringIn.open,
   });
   useEffect(() => {
     editorRef.current = editor;
@@ -92,7 +106,21 @@ export function Compose(props: ComposeProps) {
     setWriting(restored);
   });
 
-  const answer = useAnswer({ assignment, writing, hashes: pictures.hashes, classWords });
+  const others = useOtherPages(post.id);
+  const looking = useOpenResults({
+    postId: post.id,
+    classId,
+    editor,
+    body: writing.body,
+    known: props.openResults,
+  });
+  const answer = useAnswer({
+    assignment,
+    writing,
+    hashes: pictures.hashes,
+    openResults: looking.results,
+    classWords,
+  });
 
   const handIn = async () => {
     setHandingIn(true);
@@ -119,7 +147,7 @@ export function Compose(props: ComposeProps) {
   };
 
   return (
-    <>
+    <LookingContext value={looking}>
       <div className="head no-print">
         <Link className="back" href="/writing">
           <ArrowLeft aria-hidden="true" size={17} />{' '}
@@ -143,7 +171,7 @@ export function Compose(props: ComposeProps) {
         </button>
       </div>
       {editor && !asReaders ? (
-        <Tools editor={editor} onFiles={addFiles} />
+        <Tools editor={editor} onFiles={addFiles} onDocument={bringIn.open} />
       ) : (
         <div className="tools" aria-hidden="true" />
       )}
@@ -156,7 +184,19 @@ export function Compose(props: ComposeProps) {
             </details>
           </aside>
           <div className="sheet-text">
-            <SaveLine state={saving.state} stage={post.stage} readers={props.readers} />
+            <SaveLine
+              state={saving.state}
+              stage={post.stage}
+              readers={props.readers}
+              postId={post.id}
+              classCode={props.classCode}
+              onSignedIn={() => void saving.flush()}
+            />
+            {others > 0 ? (
+              <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
+                {t('otherPages', { count: others })}
+              </p>
+            ) : null}
             {props.opened.map((one) => (
               <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
                 {t('openedForSafety', one)}
@@ -171,19 +211,15 @@ export function Compose(props: ComposeProps) {
               <BranchBanner
                 mine={writing}
                 theirs={saving.state.theirs}
-                onMine={() => {
+                onChoose={(chosen) => {
                   if (saving.state.kind !== 'branched') return;
+                  replaceBy(chosen);
                   saving.settle(saving.state.version);
-                  saving.change(latest.current);
-                }}
-                onTheirs={() => {
-                  if (saving.state.kind !== 'branched') return;
-                  replaceBy(saving.state.theirs);
-                  saving.settle(saving.state.version);
-                  saving.change(saving.state.theirs);
+                  saving.change(chosen);
                 }}
               />
             ) : null}
+            <BroughtInLine bringIn={bringIn} doc={editor?.state.doc ?? null} />
             <UploadLine upload={pictures.upload} onDismiss={pictures.dismiss} />
             {asReaders ? (
               <AsReadersSeeIt writing={writing} writerName={writer.nameOutside} />
@@ -252,7 +288,7 @@ export function Compose(props: ComposeProps) {
       ) : (
         <footer className="railing min-h-[110px]" aria-busy="true" />
       )}
-    </>
+    </LookingContext>
   );
 }
 
@@ -267,11 +303,12 @@ function useUnsavedWords(
   useEffect(() => {
     if (!editor || looked.current) return;
     looked.current = true;
-    const kept = findUnsaved(writer.id, post.id);
-    if (!kept) return;
-    editor.commands.setContent(editorContent(kept.writing.body), { emitUpdate: false });
-    onRestored(kept.writing);
-    saving.settle(kept.version);
-    saving.change(kept.writing);
+    void findUnsaved(writer.id, post.id).then((kept) => {
+      if (!kept || editor.isDestroyed) return;
+      editor.commands.setContent(editorContent(kept.writing.body), { emitUpdate: false });
+      onRestored(kept.writing);
+      saving.settle(kept.version);
+      saving.change(kept.writing);
+    });
   }, [editor, onRestored, post.id, saving, writer.id]);
 }

@@ -1,19 +1,26 @@
 'use client';
 
 import { useFormatter, useNow, useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
 import type { ComposeProps } from './composeProps';
+import { SignInAgain } from './SignInAgain';
 import type { SaveState } from './useSaving';
 
 interface SaveLineProps {
   readonly state: SaveState;
   readonly stage: ComposeProps['post']['stage'];
   readonly readers: ComposeProps['readers'];
+  readonly postId: string;
+  /** The code of the class, for signing in again in place. */
+  readonly classCode: string;
+  /** Saves once somebody has signed in again. */
+  readonly onSignedIn: () => void;
 }
 
 /** The save state says both things: that the words are safe, and who can read them. */
-export function SaveLine({ state, stage, readers }: SaveLineProps) {
+export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn }: SaveLineProps) {
   const t = useTranslations('editor.saving');
   const refusal = useRefusal();
   const lit = state.kind === 'saved' || state.kind === 'saving';
@@ -29,7 +36,12 @@ export function SaveLine({ state, stage, readers }: SaveLineProps) {
           {state.kind === 'branched' ? t('branched') : null}
           {state.kind === 'refused' ? refusal(state) : null}
         </b>{' '}
-        <WhoCanRead stage={stage} readers={readers} />
+        <WhoCanRead stage={stage} readers={readers} />{' '}
+        {state.kind === 'signedOut' ? (
+          <SignInAgain classCode={classCode} onSignedIn={onSignedIn} />
+        ) : (
+          <Link href={`/writing/${postId}/revisions`}>{t('earlier')}</Link>
+        )}
       </span>
     </p>
   );

@@ -6,6 +6,7 @@ import type { Criterion } from '../../core/assignments/rubric';
 import type { Release } from '../../core/posts/release';
 import type { Beside } from '../../core/posts/beside';
 import type { Stage } from '../../core/posts/stage';
+import type { OpenResult } from '../../core/requirements/post';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
 
 /** What a writer writes, as it is sent and kept on this device. */
@@ -37,6 +38,7 @@ export interface DueShown {
 /** Everything that the writing desk shows. */
 export interface ComposeProps {
   readonly classId: string;
+  readonly classCode: string;
   readonly post: Writing & {
     readonly id: string;
     readonly version: number;
@@ -69,6 +71,8 @@ export interface ComposeProps {
   };
   /** Spellings that the class allows. */
   readonly classWords: readonly string[];
+  /** What is known of the addresses in the post. */
+  readonly openResults: Readonly<Record<string, OpenResult>>;
   readonly hashes: Readonly<Record<string, string>>;
   readonly grade: { readonly grade: Grade; readonly rubric: readonly Criterion[] } | null;
 }

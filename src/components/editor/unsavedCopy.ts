@@ -1,3 +1,4 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { NOTHING_BESIDE } from '../../core/posts/beside';
 import type { Writing } from './composeProps';
 
@@ -7,43 +8,63 @@ export interface UnsavedCopy {
   readonly writing: Writing;
 }
 
-/** Unsaved words wait on this device for their writer alone: the key holds the person. */
-function keyOf(personId: string, postId: string): string {
-  return `porch:unsaved:${personId}:${postId}`;
+interface Device extends DBSchema {
+  /** By person and post: unsaved words wait on this device for their writer alone. */
+  unsaved: { key: [personId: string, postId: string]; value: UnsavedCopy };
+}
+
+let opened: Promise<IDBPDatabase<Device>> | null = null;
+
+function device(): Promise<IDBPDatabase<Device>> {
+  opened ??= openDB<Device>('green-porch', 1, {
+    upgrade: (database) => void database.createObjectStore('unsaved'),
+    // Another page of ours wants to bring the form up to date; it is opened again when it is needed.
+    blocking: () => void closeDevice(),
+    terminated: () => (opened = null),
+  });
+  return opened;
+}
+
+/** Lets go of the device's store. */
+export async function closeDevice(): Promise<void> {
+  const database = await opened?.catch(() => null);
+  database?.close();
+  opened = null;
 }
 
 /** Keeps what is not saved yet on this device. False where the device has no room or forbids it. */
-export function keepUnsaved(personId: string, postId: string, copy: UnsavedCopy): boolean {
-  try {
-    localStorage.setItem(keyOf(personId, postId), JSON.stringify(copy));
+export function keepUnsaved(personId: string, postId: string, copy: UnsavedCopy): Promise<boolean> {
+  return onDevice(async (database) => {
+    await database.put('unsaved', copy, [personId, postId]);
     return true;
-  } catch (error) {
-    // Full or forbidden storage; the words are still in the page, and the save state says so.
-    if (error instanceof DOMException) return false;
-    throw error;
-  }
+  }, false);
 }
 
 /** What an earlier visit left unsaved, or null. */
-export function findUnsaved(personId: string, postId: string): UnsavedCopy | null {
-  try {
-    const kept = localStorage.getItem(keyOf(personId, postId));
-    if (kept === null) return null;
-    const copy = JSON.parse(kept) as UnsavedCopy;
+export function findUnsaved(personId: string, postId: string): Promise<UnsavedCopy | null> {
+  return onDevice(async (database) => {
+    const copy = await database.get('unsaved', [personId, postId]);
+    if (!copy) return null;
     // A copy that an older page of ours left has less beside the text.
-    const beside: unknown = copy.writing.beside;
-    return beside ? copy : { ...copy, writing: { ...copy.writing, beside: NOTHING_BESIDE } };
-  } catch (error) {
-    if (error instanceof DOMException || error instanceof SyntaxError) return null;
-    throw error;
-  }
+    return { ...copy, writing: { ...copy.writing, beside: { ...NOTHING_BESIDE, ...copy.writing.beside } } };
+  }, null);
 }
 
 /** Forgets the copy once the server has the words. */
-export function forgetUnsaved(personId: string, postId: string): void {
+export function forgetUnsaved(personId: string, postId: string): Promise<void> {
+  return onDevice((database) => database.delete('unsaved', [personId, postId]), undefined);
+}
+
+/** A store that is full or forbidden: the words are still in the page, and the save state says so. */
+async function onDevice<Value>(
+  work: (database: IDBPDatabase<Device>) => Promise<Value>,
+  otherwise: Value,
+): Promise<Value> {
   try {
-    localStorage.removeItem(keyOf(personId, postId));
+    return await work(await device());
   } catch (error) {
-    if (!(error instanceof DOMException)) throw error;
+    opened = null;
+    if (error instanceof DOMException || error instanceof ReferenceError) return otherwise;
+    throw error;
   }
 }

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { documentSchema } from '../../core/document/schema';
 import type { Answer } from '../../core/requirements/answer';
+import type { OpenResult } from '../../core/requirements/post';
 import { evaluate } from '../../core/requirements/evaluate';
 import { asksFor } from '../../core/requirements/requirement';
 import { dictionaryName } from '../../core/spelling/speller';
@@ -16,13 +17,14 @@ interface Question {
   readonly assignment: ComposeProps['assignment'];
   readonly writing: Writing;
   readonly hashes: Readonly<Record<string, string>>;
+  readonly openResults: Readonly<Record<string, OpenResult>>;
   readonly classWords: readonly string[];
 }
 
 /** How a writing stands, measured in a worker so that typing never waits for it. */
-export function useAnswer({ assignment, writing, hashes, classWords }: Question): Answer {
+export function useAnswer({ assignment, writing, hashes, openResults, classWords }: Question): Answer {
   const [answer, setAnswer] = useState<Answer>(() =>
-    answerHere(question(0, { assignment, writing, hashes, classWords })),
+    answerHere(question(0, { assignment, writing, hashes, openResults, classWords })),
   );
   const worker = useRef<Worker | null>(null);
   const turn = useRef(0);
@@ -46,22 +48,22 @@ export function useAnswer({ assignment, writing, hashes, classWords }: Question)
   useEffect(() => {
     const timer = setTimeout(() => {
       turn.current += 1;
-      const asked = question(turn.current, { assignment, writing, hashes, classWords });
+      const asked = question(turn.current, { assignment, writing, hashes, openResults, classWords });
       if (worker.current) worker.current.postMessage(asked);
       else setAnswer(answerHere(asked));
     }, PAUSE);
     return () => clearTimeout(timer);
-  }, [assignment, writing, hashes, classWords]);
+  }, [assignment, writing, hashes, openResults, classWords]);
   return answer;
 }
 
-function question(turn: number, { assignment, writing, hashes, classWords }: Question): Asked {
+function question(turn: number, { assignment, writing, hashes, openResults, classWords }: Question): Asked {
   const { title, labels, body, beside } = writing;
   const { teaser, cover, selfChecked } = beside;
   return {
     turn,
     assignment,
-    post: { title, labels, body, teaser, cover, selfChecked, classWords, pictureHashes: hashes },
+    post: { title, labels, body, teaser, cover, selfChecked, classWords, openResults, pictureHashes: hashes },
     dictionary: asksFor(assignment.requirements, 'spelling') ? dictionaryName(assignment.language) : null,
   };
 }

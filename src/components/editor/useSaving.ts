@@ -60,7 +60,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
     setState({ kind: 'saving' });
     const outcome = await call<Saved>('savePost', { postId, version: based.current, writing });
     if (!outcome.ok) {
-      const kept = keepUnsaved(personId, postId, {
+      const kept = await keepUnsaved(personId, postId, {
         version: based.current,
         writing: unsaved.current ?? writing,
       });
@@ -77,7 +77,8 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
     setState({ kind: 'saved', at: outcome.value.savedAt });
     if (unsaved.current !== writing) return save();
     unsaved.current = null;
-    forgetUnsaved(personId, postId);
+    // The device does one thing after the other: a copy of what is written from now on comes after this.
+    void forgetUnsaved(personId, postId);
     return true;
   }, [personId, postId]);
 
@@ -92,7 +93,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
   const change = useCallback(
     (writing: Writing) => {
       unsaved.current = writing;
-      keepUnsaved(personId, postId, { version: based.current, writing });
+      void keepUnsaved(personId, postId, { version: based.current, writing });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush(), PAUSE);
     },

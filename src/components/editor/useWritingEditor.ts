@@ -5,6 +5,7 @@ import { useEditor, type Editor, type JSONContent } from '@tiptap/react';
 import { documentSpec } from '../../core/document/schema';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { pictureNode } from './picture/pictureNode';
+import { shutLinks } from './addresses/shutLinks';
 import { emptyHints, type Hints } from './schema/emptyHints';
 import { marks } from './schema/marks';
 import { nodes } from './schema/nodes';
@@ -14,11 +15,16 @@ interface WritingEditorOptions {
   readonly body: DocumentJson;
   readonly hints: Hints;
   readonly label: string;
+  readonly shut: { readonly private: string; readonly missing: string };
   readonly nonce: string;
   readonly onChange: (editor: Editor) => void;
   /** The document does not fit the schema: the editor would go on with an emptied one, so nothing may be saved. */
   readonly onUnfitting: () => void;
   readonly onFiles: (files: readonly File[]) => void;
+  /** HTML that came from elsewhere by the clipboard. */
+  readonly onForeign: (html: string) => void;
+  /** A word processor's file or a text that was dropped into the post. */
+  readonly onDocument: (file: File) => void;
 }
 
 /** The editor on the one schema of posts. Null until the browser has it. */
@@ -34,6 +40,7 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
       Dropcursor.configure({ color: 'var(--dusk)', width: 3 }),
       Gapcursor,
       emptyHints.configure({ hints: options.hints }),
+      shutLinks.configure({ words: options.shut }),
     ],
     content: editorContent(options.body),
     immediatelyRender: false,
@@ -49,8 +56,14 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
         'aria-label': options.label,
         spellcheck: 'true',
       },
-      handlePaste: (_, event) => takesFiles(event.clipboardData, options.onFiles),
-      handleDrop: (_, event, __, moved) => !moved && takesFiles(event.dataTransfer, options.onFiles),
+      handlePaste: (view, event) =>
+        (!view.state.selection.$from.parent.type.spec.code &&
+          takesForeign(event.clipboardData, options.onForeign)) ||
+        takesFiles(event.clipboardData, options.onFiles),
+      handleDrop: (_, event, __, moved) =>
+        !moved &&
+        (takesFiles(event.dataTransfer, options.onFiles) ||
+          takesDocument(event.dataTransfer, options.onDocument)),
     },
   });
 }
@@ -58,6 +71,25 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
 /** The document in the editor's own type: the same JSON, which the editor reads and does not change. */
 export function editorContent(body: DocumentJson): JSONContent {
   return body as JSONContent;
+}
+
+/** Files that can be opened into a post, by their names. */
+export const DOCUMENT_FILES = '.docx,.odt,.txt,.md,.html,.htm';
+
+function takesDocument(data: DataTransfer | null, onDocument: (file: File) => void): boolean {
+  const file = [...(data?.files ?? [])].find(({ name }) =>
+    DOCUMENT_FILES.split(',').some((ending) => name.toLowerCase().endsWith(ending)),
+  );
+  if (file) onDocument(file);
+  return file !== undefined;
+}
+
+/** HTML from anywhere but an editor of ours, whose own is exact already. */
+function takesForeign(data: DataTransfer | null, onForeign: (html: string) => void): boolean {
+  const html = data?.getData('text/html') ?? '';
+  if (html === '' || html.includes('data-pm-slice')) return false;
+  onForeign(html);
+  return true;
 }
 
 function takesFiles(data: DataTransfer | null, onFiles: (files: readonly File[]) => void): boolean {

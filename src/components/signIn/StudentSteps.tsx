@@ -24,7 +24,13 @@ interface Who {
 }
 
 /** Three steps, one after the other; each that is done stands above and can be taken back. */
-export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
+export function StudentSteps({
+  cardCode,
+  onSignedIn = toToday,
+}: {
+  readonly cardCode: string;
+  readonly onSignedIn?: () => void;
+}) {
   const t = useTranslations('signIn');
   const refusal = useRefusal();
   const [code, setCode] = useState(cardCode);
@@ -45,7 +51,7 @@ export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
       'POST',
       JSON.stringify({ as: 'student', code, ...asWhom, passcode, ownDevice }),
     );
-    if (outcome.ok) window.location.assign('/today');
+    if (outcome.ok) onSignedIn();
     else setProblem(refusal(outcome));
     return outcome.ok;
   };
@@ -94,6 +100,10 @@ export function StudentSteps({ cardCode }: { readonly cardCode: string }) {
       )}
     </>
   );
+}
+
+function toToday(): void {
+  window.location.assign('/today');
 }
 
 function NameForm({ onName }: { readonly onName: (name: string) => void }) {

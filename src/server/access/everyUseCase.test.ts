@@ -28,6 +28,8 @@ import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 import { leaveClass } from '../people/rosterQueries';
+import { keepAsRevision } from '../posts/keepAsRevision';
+import { findPost, listRevisionMoments } from '../posts/queries';
 import { insertOpening } from '../safety/queries';
 import { USE_CASES } from '../useCases';
 
@@ -52,6 +54,8 @@ interface Ids {
   readonly openingId: string;
   readonly deletedClassId: string;
   readonly secondClassId: string;
+  /** A kept copy of the post. */
+  readonly revisionId: string;
 }
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
@@ -137,6 +141,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   setAssignment: ({ assignmentId }) => ({ assignmentId }),
   beginPost: ({ assignmentId }) => ({ assignmentId }),
   savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
+  beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
+  restoreRevision: ({ postId, revisionId }) => ({ postId, version: 2, revisionId }),
   narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
@@ -238,6 +244,8 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
   if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
   if (world === 'accepted') await acceptPost(house, postId, handInId);
+  await keepAsRevision(database, (await findPost(database, postId))!, NOW);
+  const revisionId = (await listRevisionMoments(database, postId)).at(-1)?.id ?? '';
   const secondClassId = await addClass('third', 'THIRD1', 'ourClass');
   for (const who of ['teacher', 'coTeacher'] as const)
     await addMember(house.people[who], secondClassId, 'teacher');
@@ -307,6 +315,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       deletedClassId,
       concernId,
       secondClassId,
+      revisionId,
     },
   };
 }

@@ -1,62 +1,60 @@
 import { may } from '../../core/access/may';
 import { findRole } from '../access/roles';
-import { done, NOT_THERE, refused, type Result } from '../access/useCase';
-import { database, inTransaction } from '../database/database';
+import { NOT_THERE, refused, type Result } from '../access/useCase';
+import { database } from '../database/database';
 import { checkOf } from '../input/validate';
-import { newId } from '../database/newId';
-import { writeAuditLine } from '../access/auditLog';
-import { storePicture } from '../storage/pictureFiles';
-import { encodePicture } from './encode';
-import { insertPicture } from './queries';
+import { guardedFetch } from '../links/guardedFetch';
+import { maybeWebAddress } from '../../core/document/links';
+import { MOST_BYTES } from './encode';
+import { keepPicture, type AddedPicture } from './keepPicture';
 
-export interface AddedPicture {
-  readonly pictureId: string;
-  readonly perceptualHash: string;
-  readonly width: number;
-  readonly height: number;
+interface Asker {
+  readonly personId: string | null;
+  readonly now: Date;
 }
 
-const check = checkOf<{ readonly classId: string }>({
+const classId = { type: 'string', minLength: 1, maxLength: 16 } as const;
+const checkClass = checkOf<{ readonly classId: string }>({
   type: 'object',
   required: ['classId'],
-  properties: { classId: { type: 'string', minLength: 1, maxLength: 16 } },
+  properties: { classId },
+});
+const checkAddress = checkOf<{ readonly classId: string; readonly address: string }>({
+  type: 'object',
+  required: ['classId', 'address'],
+  additionalProperties: false,
+  properties: { classId, address: { type: 'string', maxLength: 2000 } },
 });
 
-/**
- * Takes an uploaded picture into a class. Encoding takes a while, so it stands outside the transaction; the files are
- * in place before the row that names them.
- */
+/** Takes an uploaded picture into a class. */
 export async function addPicture(
-  { classId, file }: { readonly classId: string; readonly file: Buffer },
-  { personId, now }: { readonly personId: string | null; readonly now: Date },
+  { classId: given, file }: { readonly classId: string; readonly file: Buffer },
+  { personId, now }: Asker,
 ): Promise<Result<AddedPicture>> {
-  const checked = check({ classId });
+  const checked = checkClass({ classId: given });
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
-  if (personId === null) return NOT_THERE;
-  const role = await findRole(database, classId, personId);
-  if (!may({ personId, role }, 'picture.add', {})) return NOT_THERE;
-  const encoded = await encodePicture(file);
-  if (!encoded.ok) return encoded;
-  for (const [width, content] of encoded.files) await storePicture(encoded.contentHash, width, content);
-  const { contentHash, perceptualHash, width, height } = encoded;
-  const id = newId();
-  await inTransaction(async (transaction) => {
-    await insertPicture(transaction, {
-      id,
-      classId,
-      uploadedBy: personId,
-      contentHash,
-      perceptualHash,
-      width,
-      height,
-      at: now,
-    });
-    await writeAuditLine(transaction, {
-      useCase: 'addPicture',
-      found: { classId, subjectId: id },
-      personId,
-      now,
-    });
-  });
-  return done({ pictureId: id, perceptualHash, width, height });
+  if (personId === null || !(await mayAdd(given, personId))) return NOT_THERE;
+  return keepPicture(file, { classId: given, personId, purpose: 'picture', now });
+}
+
+/** Copies a picture from the web into a class, where a stranger can open it. */
+export async function addPictureFrom(
+  input: unknown,
+  { personId, now }: Asker,
+): Promise<Result<AddedPicture>> {
+  const checked = checkAddress(input);
+  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  const { value } = checked;
+  if (personId === null || !(await mayAdd(value.classId, personId))) return NOT_THERE;
+  const address = maybeWebAddress(value.address);
+  if (!address) return refused('links.noAddress', 'address');
+  const fetched = await guardedFetch(address, { mostBytes: MOST_BYTES, patience: 20_000 });
+  if (fetched.kind !== 'answered' || fetched.status !== 200) return refused('picture.notOpen', 'address');
+  if (!fetched.complete) return refused('picture.tooLarge', 'address', { most: MOST_BYTES / 1024 / 1024 });
+  return keepPicture(fetched.body, { classId: value.classId, personId, purpose: 'picture', now });
+}
+
+async function mayAdd(inClass: string, personId: string): Promise<boolean> {
+  const role = await findRole(database, inClass, personId);
+  return may({ personId, role }, 'picture.add', {});
 }

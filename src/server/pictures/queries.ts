@@ -1,6 +1,9 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../database/database';
 
+/** What a picture is for: one that a person added, or a video's still that its host gave. */
+export type PicturePurpose = 'picture' | 'still';
+
 export interface PictureRow {
   readonly id: string;
   readonly classId: string;
@@ -21,11 +24,11 @@ export async function findPicture(database: Database, id: string): Promise<Pictu
 
 export async function insertPicture(
   database: Database,
-  picture: PictureRow & { readonly at: Date },
+  picture: PictureRow & { readonly purpose: PicturePurpose; readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO pictures (id, class_id, uploaded_by, content_hash, perceptual_hash, width, height, created_at)
-     VALUES (:id, :classId, :uploadedBy, :contentHash, :perceptualHash, :width, :height, :at)`,
+    `INSERT INTO pictures (id, class_id, uploaded_by, content_hash, perceptual_hash, width, height, purpose, created_at)
+     VALUES (:id, :classId, :uploadedBy, :contentHash, :perceptualHash, :width, :height, :purpose, :at)`,
     { ...picture },
   );
 }

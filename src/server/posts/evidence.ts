@@ -1,4 +1,5 @@
 import { openDocument } from '../../core/document/openDocument';
+import { webAddresses } from '../../core/document/webAddresses';
 import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
 import type { PostToCheck } from '../../core/requirements/post';
@@ -9,6 +10,7 @@ import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
+import { findOpenResults } from '../links/lookAt';
 import { spellerFor } from '../spelling/spellers';
 import { listOthersBodies, type PostRow } from './queries';
 import { pictureIds } from './writing';
@@ -41,18 +43,19 @@ export async function evidenceFor(
   return { answer, words: countDocumentWords(body) };
 }
 
-/** What takes other people's words or a dictionary is looked for only where it is asked. */
+/** What is known of addresses; other people's words and a dictionary only where they are asked for. */
 async function foundElsewhere(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
-): Promise<Pick<PostToCheck, 'others' | 'speller'>> {
+): Promise<Pick<PostToCheck, 'others' | 'speller' | 'openResults'>> {
   const { requirements } = assignment;
   const others = asksFor(requirements, 'ownWords')
     ? await listOthersBodies(database, assignment.id, post.writerId)
     : null;
   return {
+    openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
     ...spellerFor(requirements, inClass.language),
     ...(others
       ? { others: others.map(({ id, body }) => ({ id, body: openDocument(JSON.parse(body)) })) }

@@ -1,11 +1,14 @@
 import { randomInt } from 'node:crypto';
 import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
+import { openDocument } from '../../core/document/openDocument';
+import { webAddresses } from '../../core/document/webAddresses';
 import { addressFrom, freeAddress } from '../../core/posts/address';
 import { maybeReaches } from '../../core/posts/release';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused, type UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
+import { insertJob } from '../jobs/queries';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { evidenceFor } from './evidence';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
@@ -59,8 +62,9 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     } as const;
     await insertRevision(database, revision, pictureIds(post));
     const receipt = await newReceipt(database);
+    const handInId = newId();
     await insertHandIn(database, {
-      id: newId(),
+      id: handInId,
       postId: post.id,
       revisionId: revision.id,
       ordinal: (await listHandIns(database, post.id)).length + 1,
@@ -71,6 +75,9 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
       takenBackAt: null,
     });
     await updateStage(database, post.id, next);
+    // Other people's servers are not waited for while a child waits for the receipt.
+    if (webAddresses(openDocument(JSON.parse(body))).length > 0)
+      await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
     if (post.address === null) await giveAddress(database, post);
     const audience = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
     const reached = maybeReaches('handIn', assignment.release, audience, {

@@ -165,6 +165,17 @@ export async function findLatestRevision(database: Database, postId: string): Pr
   return row ? fromStored<RevisionRow>(row) : null;
 }
 
+/** When each revision of a post was kept, oldest first, without what it says. */
+export async function listRevisionMoments(
+  database: Database,
+  postId: string,
+): Promise<readonly Pick<RevisionRow, 'id' | 'kind' | 'createdAt'>[]> {
+  return database.rows(
+    'SELECT id, kind, created_at AS createdAt FROM revisions WHERE post_id = :postId ORDER BY created_at, id',
+    { postId },
+  );
+}
+
 /** All hand-ins of a post, oldest first, those taken back too. */
 export async function listHandIns(database: Database, postId: string): Promise<readonly HandInRow[]> {
   const rows = await database.rows<StoredEvidence>(
@@ -180,6 +191,22 @@ export async function findHandInByReceipt(database: Database, receipt: number): 
     { receipt },
   );
   return row ? withEvidence(row) : null;
+}
+
+export async function findHandIn(database: Database, id: string): Promise<HandInRow | null> {
+  const [row] = await database.rows<StoredEvidence>(
+    `SELECT ${HAND_IN_COLUMNS} FROM hand_ins WHERE id = :id AND taken_back_at IS NULL`,
+    { id },
+  );
+  return row ? withEvidence(row) : null;
+}
+
+/** Completes the evidence of a hand-in with what could not be known at once. */
+export async function updateEvidence(database: Database, id: string, evidence: Answer): Promise<void> {
+  await database.change('UPDATE hand_ins SET evidence = :evidence WHERE id = :id', {
+    id,
+    evidence: JSON.stringify(evidence),
+  });
 }
 
 export async function insertHandIn(database: Database, handIn: HandInRow): Promise<void> {

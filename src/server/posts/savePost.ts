@@ -1,6 +1,7 @@
 import type { Context, UseCase } from '../access/useCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
+import { keepAsRevision } from './keepAsRevision';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import { findLatestRevision, insertRevision, updateDraft, type PostRow, type Writing } from './queries';
 import { maybeWriting, pictureIds, writingSchema, type SentWriting } from './writing';
@@ -79,12 +80,7 @@ async function keepCopy(post: PostRow, writing: Writing, { database, now }: Cont
   const since = now.getTime() - (last?.createdAt ?? post.begunAt).getTime();
   const muchIsLost = post.body.length - writing.body.length > MUCH;
   if ((since < KEEP_EVERY && !muchIsLost) || (last && isSame(last, post))) return;
-  const { title, labels, beside, body } = post;
-  await insertRevision(
-    database,
-    { id: newId(), postId: post.id, kind: 'saved', title, labels, beside, body, createdAt: now },
-    pictureIds(post),
-  );
+  await keepAsRevision(database, post, now);
 }
 
 function isSame(one: Writing, other: Writing): boolean {

@@ -1,6 +1,7 @@
 import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
-import type { DocumentJson } from '../../core/document/openDocument';
+import { openDocument, type DocumentJson } from '../../core/document/openDocument';
+import { webAddresses } from '../../core/document/webAddresses';
 import { monogram, nameOutside, teacherName } from '../../core/people/names';
 import { namingWith } from '../../core/privacy/consent';
 import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
@@ -8,6 +9,7 @@ import { localDate } from '../../core/timing/zonedTime';
 import { assignmentToCheck } from '../assignments/context';
 import { listMembers } from '../classes/queries';
 import { database } from '../database/database';
+import { findOpenResults } from '../links/lookAt';
 import { listPerceptualHashes } from '../pictures/queries';
 import { listNotes } from '../reviews/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
@@ -28,6 +30,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
   const context = await assignmentToCheck(database, assignment, inClass);
   return {
     classId: inClass.id,
+    classCode: inClass.code,
     post: {
       id: post.id,
       version: post.version,
@@ -63,6 +66,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     due: dueOf(found.rows, now),
     readers: readersOf(found.rows, teachers),
     classWords: inClass.words,
+    openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
     hashes: await listPerceptualHashes(database, pictureIds(post)),
     grade:
       readsGrade && found.rows.grade?.givenBack

@@ -1,4 +1,5 @@
 import { maybeOpenDocument, openDocument } from '../../core/document/openDocument';
+import { nodesOfType } from '../../core/document/nodesOfType';
 import { pictures } from '../../core/document/pictures';
 import { besideSchema, NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import type { DocumentJson } from '../../core/document/openDocument';
@@ -37,8 +38,11 @@ export function maybeWriting(sent: SentWriting): Writing | null {
   };
 }
 
-/** The ids of the pictures that a stored writing shows, its cover among them. */
+/** The ids of the pictures that a stored writing shows, its cover and the stills of its videos among them. */
 export function pictureIds({ body, beside }: Writing): readonly string[] {
-  const shown = pictures(openDocument(JSON.parse(body))).map((picture) => picture.src);
-  return [...new Set(beside.cover ? [...shown, beside.cover.src] : shown)];
+  const document = openDocument(JSON.parse(body));
+  const shown = pictures(document).map((picture) => picture.src);
+  const stills = nodesOfType(document, 'video').map(({ node }) => String(node.attrs['still']));
+  const cover = beside.cover ? [beside.cover.src] : [];
+  return [...new Set([...shown, ...stills, ...cover])].filter(Boolean);
 }

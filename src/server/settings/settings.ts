@@ -12,6 +12,8 @@ export interface Settings {
   readonly mailServer: string;
   /** The sender of our mail. */
   readonly mailFrom: string;
+  /** Where host names that are reserved for examples are answered, such as `http://127.0.0.1:4173`; null in earnest. */
+  readonly standInWeb: string | null;
   /** The school's own sign-in (OpenID Connect), or null where there is none. */
   readonly school: {
     readonly issuer: string;
@@ -33,6 +35,7 @@ const check = checkOf<Record<string, string>>({
     PORCH_ORIGIN: { type: 'string', pattern: '^https?://[^/]+$' },
     PORCH_MAIL: { type: 'string', pattern: '^smtps?://' },
     PORCH_MAIL_FROM: { type: 'string', pattern: '@' },
+    PORCH_STAND_IN_WEB: { type: 'string', pattern: '^http://127\\.0\\.0\\.1:\\d+$' },
     PORCH_SCHOOL_ISSUER: { type: 'string', pattern: '^https?://' },
     PORCH_SCHOOL_CLIENT: { type: 'string', minLength: 1 },
     PORCH_SCHOOL_SECRET: { type: 'string', minLength: 1 },
@@ -59,6 +62,7 @@ function readSettings(environment: NodeJS.ProcessEnv): Settings {
     origin: environment['PORCH_ORIGIN'] ?? '',
     logLevel: environment['PORCH_LOG'] ?? 'info',
     // Without a mail server of the install, mail waits on the list until there is one.
+    standInWeb: environment['PORCH_STAND_IN_WEB'] ?? null,
     mailServer: environment['PORCH_MAIL'] ?? 'smtp://127.0.0.1:25',
     school: environment['PORCH_SCHOOL_ISSUER']
       ? {

@@ -15,7 +15,13 @@ export function PictureView({ node, updateAttributes, editor }: NodeViewProps) {
   const hasCredit = node.childCount > 1 && node.child(1).textContent.trim() !== '';
   return (
     <NodeViewWrapper>
-      <img src={`/pictures/${src}/960`} alt={description} draggable={false} contentEditable={false} />
+      {/^[0-9a-z]{16}$/.test(src) ? (
+        <img src={`/pictures/${src}/960`} alt={description} draggable={false} contentEditable={false} />
+      ) : (
+        <p className="on-its-way" contentEditable={false} role="status">
+          {t('onItsWay')}
+        </p>
+      )}
       <NodeViewContent />
       <div
         contentEditable={false}

@@ -1,5 +1,7 @@
 import { Node, type NodeConfig } from '@tiptap/core';
+import { ReactNodeViewRenderer } from '@tiptap/react';
 import { isLinkAddress } from '../../../core/document/schema';
+import { AddressedView } from '../addresses/AddressedView';
 
 /**
  * How the nodes of the one schema stand in the editor's page, and how they are read from it. Their structure comes
@@ -63,16 +65,27 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
         getAttrs: (element: HTMLElement) => {
           const address = element.getAttribute('data-video') ?? '';
           return isLinkAddress(address)
-            ? { address, title: element.getAttribute('data-title') ?? '' }
+            ? {
+                address,
+                title: element.getAttribute('data-title') ?? '',
+                provider: element.getAttribute('data-provider') ?? '',
+                still: element.getAttribute('data-still') ?? '',
+              }
             : false;
         },
       },
     ],
     renderHTML: ({ node }) => [
       'figure',
-      { 'data-video': String(node.attrs['address']) },
+      {
+        'data-video': String(node.attrs['address']),
+        'data-title': String(node.attrs['title']),
+        'data-provider': String(node.attrs['provider']),
+        'data-still': String(node.attrs['still']),
+      },
       String(node.attrs['title']),
     ],
+    addNodeView: () => ReactNodeViewRenderer(AddressedView),
   },
   table: { parseHTML: () => [{ tag: 'table' }], renderHTML: () => ['table', ['tbody', 0]] },
   tableRow: { parseHTML: () => [{ tag: 'tr' }], renderHTML: () => ['tr', 0] },
@@ -94,7 +107,12 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
         },
       },
     ],
-    renderHTML: ({ node }) => ['div', { 'data-document': '' }, String(node.attrs['title'])],
+    renderHTML: ({ node }) => [
+      'a',
+      { 'data-document': '', href: String(node.attrs['address']) },
+      String(node.attrs['title']),
+    ],
+    addNodeView: () => ReactNodeViewRenderer(AddressedView),
   },
   attachment: {
     parseHTML: () => [

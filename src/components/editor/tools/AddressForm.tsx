@@ -4,6 +4,8 @@ import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { maybeTypedAddress } from '../../../core/document/links';
+import { OpenLine } from '../addresses/OpenLine';
+import { useOpensAsTyped } from '../addresses/useOpensAsTyped';
 import { putAfterBlock } from '../putIn';
 import { Field } from '../../basics/Field';
 
@@ -22,6 +24,7 @@ export function AddressForm({ editor, kind, onDone }: AddressFormProps) {
   const [address, setAddress] = useState('');
   const [title, setTitle] = useState('');
   const [problem, setProblem] = useState('');
+  const opens = useOpensAsTyped(address);
   const put = () => {
     const complete = maybeTypedAddress(address);
     if (!complete) return setProblem(t('noAddress'));
@@ -47,6 +50,11 @@ export function AddressForm({ editor, kind, onDone }: AddressFormProps) {
         problem={problem}
         onText={setAddress}
       />
+      {opens.shown ? (
+        <p role="status">
+          <OpenLine result={opens.result} />
+        </p>
+      ) : null}
       <Field label={t(`${kind}.name`)} value={title} maxLength={200} onText={setTitle} />
       <p className="text-[13.5px] text-ink-2">{t(`${kind}.how`)}</p>
       <span className="flex gap-3">

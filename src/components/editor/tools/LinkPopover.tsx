@@ -4,6 +4,8 @@ import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { Popover, Toolbar } from 'radix-ui';
 import { useId, useState, type SyntheticEvent, type ReactNode } from 'react';
+import { OpenLine } from '../addresses/OpenLine';
+import { useOpensAsTyped } from '../addresses/useOpensAsTyped';
 import { maybeTypedAddress } from '../../../core/document/links';
 
 interface LinkPopoverProps {
@@ -46,6 +48,7 @@ function LinkForm({
   const [address, setAddress] = useState(String(editor.getAttributes('link')['href'] ?? ''));
   const [words, setWords] = useState('');
   const [problem, setProblem] = useState('');
+  const opens = useOpensAsTyped(address);
   const needsWords = editor.state.selection.empty && !on;
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
@@ -88,6 +91,11 @@ function LinkForm({
           onChange={(event) => setAddress(event.target.value)}
         />
       </label>
+      {opens.shown ? (
+        <p role="status">
+          <OpenLine result={opens.result} />
+        </p>
+      ) : null}
       <p id={`${id}-problem`} className="problem" role="alert">
         {problem}
       </p>

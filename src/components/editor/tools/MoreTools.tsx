@@ -4,7 +4,7 @@ import type { Editor } from '@tiptap/react';
 import { ChevronDown } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { DropdownMenu, Popover, Toolbar } from 'radix-ui';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { HIGHLIGHTS, WORD_COLOURS } from '../../../core/looks/looks';
 import {
   addColumn,
@@ -15,12 +15,20 @@ import {
   removeRow,
   removeTable,
 } from '../schema/tableCommands';
+import { DOCUMENT_FILES } from '../useWritingEditor';
 import { AddressForm, type Addressed } from './AddressForm';
 
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 
+interface MoreToolsProps {
+  readonly editor: Editor;
+  /** Opens a word processor's file or a text into the post. */
+  readonly onDocument: (file: File) => void;
+}
+
 /** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
-export function MoreTools({ editor }: { readonly editor: Editor }) {
+export function MoreTools({ editor, onDocument }: MoreToolsProps) {
+  const picker = useRef<HTMLInputElement>(null);
   const t = useTranslations('editor.more');
   const [asking, setAsking] = useState<Addressed | null>(null);
   const [open, setOpen] = useState(false);
@@ -40,6 +48,7 @@ export function MoreTools({ editor }: { readonly editor: Editor }) {
       run()
         .insertContent([{ type: 'rule' }, { type: 'paragraph' }])
         .run(),
+    file: () => picker.current?.click(),
     codeBlock: () => run().toggleNode('codeBlock', 'paragraph').run(),
   };
   const words: Readonly<Record<string, () => void>> = {
@@ -98,6 +107,18 @@ export function MoreTools({ editor }: { readonly editor: Editor }) {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
+      <input
+        ref={picker}
+        type="file"
+        accept={DOCUMENT_FILES}
+        hidden
+        aria-label={t('file')}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) onDocument(file);
+        }}
+      />
       <Popover.Portal>
         <Popover.Content className="menu w-[340px] !p-4" sideOffset={4} aria-label={t('put')}>
           {asking ? <AddressForm editor={editor} kind={asking} onDone={() => setAsking(null)} /> : null}

@@ -11,10 +11,11 @@ import { MoreTools } from './MoreTools';
 interface ToolsProps {
   readonly editor: Editor;
   readonly onFiles: (files: readonly File[]) => void;
+  readonly onDocument: (file: File) => void;
 }
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
-export function Tools({ editor, onFiles }: ToolsProps) {
+export function Tools({ editor, onFiles, onDocument }: ToolsProps) {
   const t = useTranslations('editor.tools');
   const picker = useRef<HTMLInputElement>(null);
   const state = useEditorState({
@@ -78,7 +79,7 @@ export function Tools({ editor, onFiles }: ToolsProps) {
       <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
         <Quote aria-hidden="true" /> {t('quotation')}
       </Kind>
-      <MoreTools editor={editor} />
+      <MoreTools editor={editor} onDocument={onDocument} />
       <span className="flex-1" />
       <Toolbar.Button disabled={!state.canUndo} onClick={() => run().undo().run()}>
         <Undo2 aria-hidden="true" /> {t('undo')}

@@ -2,6 +2,9 @@
 
 import { useTranslations } from 'next-intl';
 import { links, maybeWebAddress } from '../../../core/document/links';
+import { webAddresses } from '../../../core/document/webAddresses';
+import { useLooking } from '../addresses/LookingContext';
+import { OpenLine } from '../addresses/OpenLine';
 import { Mark } from '../../basics/Mark';
 import { goTo } from '../goTo';
 import type { TrayContentProps } from './trayProps';
@@ -9,6 +12,7 @@ import type { TrayContentProps } from './trayProps';
 /** Every link with where it leads, and those that do not count yet with the reason. */
 export function LinksTray({ editor, answer, lower }: TrayContentProps) {
   const t = useTranslations('requirements.links.tray');
+  const { results, look } = useLooking();
   const found = links(editor.state.doc).filter((link) => maybeWebAddress(link.href));
   return (
     <div className="mt-2 grid gap-3">
@@ -26,7 +30,11 @@ export function LinksTray({ editor, answer, lower }: TrayContentProps) {
                 <span className="truncate pl-6 text-[13.5px] text-ink-2">{link.href}</span>
                 {place ? (
                   <span className="pl-6 text-[14px] text-clay">{t(`lacks.${place.reason}`)}</span>
-                ) : null}
+                ) : (
+                  <span className="pl-6">
+                    <OpenLine result={results[maybeWebAddress(link.href) ?? '']} />
+                  </span>
+                )}
               </span>
               <button
                 type="button"
@@ -42,6 +50,15 @@ export function LinksTray({ editor, answer, lower }: TrayContentProps) {
           );
         })}
       </ul>
+      {found.length > 0 ? (
+        <button
+          type="button"
+          className="act justify-self-start"
+          onClick={() => void look(webAddresses(editor.state.doc))}
+        >
+          {t('lookAgain')}
+        </button>
+      ) : null}
       <p className="text-[13.5px] text-ink-2">{t('how')}</p>
     </div>
   );

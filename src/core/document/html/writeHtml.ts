@@ -53,7 +53,9 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
         'data-still': filled(node.attrs['still']),
       },
       // Nobody's page is asked for anything by itself: a reader opens a video in a tab of its own.
-      options.forReaders ? outwardLink(node.attrs['address'], node.attrs['title']) : '',
+      options.forReaders
+        ? still(node, options) + outwardLink(node.attrs['address'], node.attrs['title'])
+        : '',
     ),
   table: (node, options) =>
     element(
@@ -82,6 +84,13 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
 
 /** Readers' links open in their own tab and tell the other side nothing. */
 const OUTWARD = { target: '_blank', rel: 'noopener noreferrer nofollow ugc' } as const;
+
+/** The still of a video, from our own server alone; without one there are only words. */
+function still(node: Node, { pictureAddress }: WriteHtmlOptions): string {
+  const src = String(node.attrs['still']);
+  const address = src && pictureAddress ? pictureAddress(src, node) : null;
+  return address ? element('img', { src: address.src, loading: 'lazy', alt: '' }, null) : '';
+}
 
 function outwardLink(address: unknown, title: unknown): string {
   return titled('a', { href: linkAddress(address), ...OUTWARD }, title || address);

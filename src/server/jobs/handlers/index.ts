@@ -1,7 +1,8 @@
 import { applyRetention } from './applyRetention';
+import { completeHandIn } from './completeHandIn';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
 import { sendMail } from './sendMail';
 
 /** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
-export const HANDLERS = { sendMail, erasePerson, eraseClass, applyRetention } as const;
+export const HANDLERS = { sendMail, erasePerson, eraseClass, applyRetention, completeHandIn } as const;

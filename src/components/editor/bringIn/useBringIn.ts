@@ -1,0 +1,123 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { useCallback, useState, type RefObject } from 'react';
+import { cleanPaste, type PastedPicture, type PasteNote } from '../../../core/formats/cleanPaste';
+import type { DocumentJson } from '../../../core/document/openDocument';
+import { send, type Outcome } from '../../basics/call';
+import { putOpened, putPasted, settlePicture } from './putDocument';
+
+/** What came of the latest paste or file: what was changed, or why it was refused. */
+export type BroughtIn =
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'reading'; readonly name: string }
+  | {
+      readonly kind: 'done';
+      readonly notes: readonly PasteNote[];
+      /** The document right after, as long as taking it back takes back nothing else. */
+      readonly after: object | null;
+    }
+  | {
+      readonly kind: 'refused';
+      readonly name: string;
+      readonly refusal: Outcome<never> & { readonly ok: false };
+    };
+
+interface BringInOptions {
+  readonly editor: RefObject<Editor | null>;
+  readonly postId: string;
+  readonly classId: string;
+  readonly addPicture: (file: File) => Promise<string | null>;
+}
+
+export interface BringIn {
+  readonly state: BroughtIn;
+  /** Takes HTML that came from elsewhere by the clipboard. */
+  readonly paste: (html: string) => void;
+  /** Opens a word processor's file, a text or Markdown. */
+  readonly open: (file: File) => void;
+  readonly takeBack: () => void;
+  readonly dismiss: () => void;
+}
+
+/** Brings text from elsewhere into the post, cleaned, with its pictures, and says what was changed. */
+export function useBringIn({ editor, postId, classId, addPicture }: BringInOptions): BringIn {
+  const [state, setState] = useState<BroughtIn>({ kind: 'nothing' });
+  const bringPictures = useCallback(
+    async (pictures: readonly PastedPicture[]) => {
+      for (const { name, from } of pictures) {
+        const id = from.startsWith('data:')
+          ? await addFromData(name, from, addPicture)
+          : await addFromWeb(classId, from);
+        if (editor.current) settlePicture(editor.current, name, id);
+        if (id === null)
+          setState((earlier) =>
+            earlier.kind === 'done' && !earlier.notes.includes('lostPictures')
+              ? { ...earlier, notes: [...earlier.notes, 'lostPictures'] }
+              : earlier,
+          );
+      }
+    },
+    [addPicture, classId, editor],
+  );
+  const paste = useCallback(
+    (html: string) => {
+      if (!editor.current) return;
+      const { document, notes, pictures } = cleanPaste(html);
+      putPasted(editor.current, document.toJSON() as DocumentJson);
+      setState(notes.length ? { kind: 'done', notes, after: editor.current.state.doc } : { kind: 'nothing' });
+      void bringPictures(pictures);
+    },
+    [bringPictures, editor],
+  );
+  const open = useCallback(
+    (file: File) => {
+      setState({ kind: 'reading', name: file.name });
+      const query = new URLSearchParams({ post: postId, name: file.name });
+      void send<{ body: DocumentJson; notes: readonly PasteNote[]; pictures: readonly PastedPicture[] }>(
+        `/api/files?${query.toString()}`,
+        'POST',
+        file,
+      ).then((outcome) => {
+        if (!outcome.ok) return setState({ kind: 'refused', name: file.name, refusal: outcome });
+        if (!editor.current) return undefined;
+        putOpened(editor.current, outcome.value.body);
+        setState({ kind: 'done', notes: outcome.value.notes, after: editor.current.state.doc });
+        return bringPictures(outcome.value.pictures);
+      });
+    },
+    [bringPictures, editor, postId],
+  );
+  const takeBack = useCallback(() => {
+    editor.current?.chain().focus().undo().run();
+    setState({ kind: 'nothing' });
+  }, [editor]);
+  const dismiss = useCallback(() => setState({ kind: 'nothing' }), []);
+  return { state, paste, open, takeBack, dismiss };
+}
+
+async function addFromWeb(classId: string, address: string): Promise<string | null> {
+  const outcome = await send<{ readonly pictureId: string }>(
+    '/api/pictures/from',
+    'POST',
+    JSON.stringify({ classId, address }),
+  );
+  return outcome.ok ? outcome.value.pictureId : null;
+}
+
+/** A picture that came along in its own address; the page may not fetch such an address, so it is read by hand. */
+async function addFromData(
+  name: string,
+  address: string,
+  addPicture: BringInOptions['addPicture'],
+): Promise<string | null> {
+  const [, type = '', data = ''] = /^data:(image\/[a-z+.-]+);base64,(.*)$/is.exec(address) ?? [];
+  try {
+    const bytes = Uint8Array.from(atob(data.replace(/\s/g, '')), (sign) => sign.charCodeAt(0));
+    return type ? await addPicture(new File([bytes], name, { type })) : null;
+  } catch (error) {
+    // What is no base64 is no picture.
+    if (error instanceof DOMException) return null;
+    throw error;
+  }
+}

@@ -1,0 +1,189 @@
+import { diffArrays } from 'diff';
+import type { Node } from 'prosemirror-model';
+import { likeness, wordChanges, type WordChange } from './words';
+
+/** What became of one block of a document. */
+export type BlockChange =
+  | { readonly kind: 'same'; readonly before: Node; readonly after: Node }
+  | { readonly kind: 'added'; readonly after: Node }
+  | { readonly kind: 'removed'; readonly before: Node }
+  | {
+      readonly kind: 'changed';
+      readonly before: Node;
+      readonly after: Node;
+      readonly moved: boolean;
+      readonly words: readonly WordChange[];
+    }
+  /** The same block at another place; where it went away from is not told again. */
+  | { readonly kind: 'moved'; readonly before: Node; readonly after: Node };
+
+/** From this likeness on, two blocks of one kind are one block that was rewritten. */
+const ALIKE = 0.5;
+
+/**
+ * What became of each block from one document to another, in the order of the later one; removed blocks stand where
+ * they were. Blocks that are equal are matched first, then those that stand somewhere else now, then those that were
+ * rewritten, within the same gap or, moved, anywhere.
+ */
+export function blockChanges(before: Node, after: Node): readonly BlockChange[] {
+  const old = blocksOf(before);
+  const young = blocksOf(after);
+  const pairs = new Pairs(old, young);
+  pairs.matchInOrder();
+  pairs.matchMoved();
+  pairs.matchRewritten();
+  return pairs.told();
+}
+
+interface Block {
+  readonly node: Node;
+  readonly key: string;
+  readonly text: string;
+}
+
+function blocksOf(document: Node): readonly Block[] {
+  return document.children.map((node) => ({ node, key: JSON.stringify(node.toJSON()), text: textOf(node) }));
+}
+
+/** All text within a block, a line for each block inside it. */
+export function textOf(node: Node): string {
+  const lines = node.isTextblock ? '\n' : ' ';
+  return node.textBetween(0, node.content.size, '\n', lines).trim();
+}
+
+/** Which old block became which young one. */
+class Pairs {
+  private readonly oldOf = new Map<number, { readonly old: number; readonly moved: boolean }>();
+  private readonly taken = new Set<number>();
+
+  constructor(
+    private readonly old: readonly Block[],
+    private readonly young: readonly Block[],
+  ) {}
+
+  matchInOrder(): void {
+    const parts = diffArrays(
+      this.old.map((block) => block.key),
+      this.young.map((block) => block.key),
+    );
+    let [from, to] = [0, 0];
+    for (const part of parts) {
+      const count = part.value.length;
+      if (!part.added && !part.removed)
+        for (let step = 0; step < count; step += 1) this.pair(from + step, to + step, false);
+      if (!part.added) from += count;
+      if (!part.removed) to += count;
+    }
+  }
+
+  matchMoved(): void {
+    const places = new Map<string, number[]>();
+    for (const index of this.openOld()) {
+      const { key, text } = this.old[index]!;
+      // An empty paragraph is nothing that anybody moves.
+      if (text !== '' || this.old[index]!.node.type.name !== 'paragraph')
+        places.set(key, [...(places.get(key) ?? []), index]);
+    }
+    for (const index of this.openYoung()) {
+      const from = places.get(this.young[index]!.key)?.shift();
+      if (from !== undefined) this.pair(from, index, true);
+    }
+  }
+
+  matchRewritten(): void {
+    for (const index of this.openYoung()) {
+      const [low, high] = this.gapAround(index);
+      const within = this.best(index, (old) => old > low && old < high);
+      if (within !== null) this.pair(within, index, false);
+    }
+    for (const index of this.openYoung()) {
+      const anywhere = this.best(index, () => true);
+      if (anywhere !== null) this.pair(anywhere, index, true);
+    }
+  }
+
+  told(): readonly BlockChange[] {
+    const changes: BlockChange[] = [];
+    let next = 0;
+    const tellRemovedUpTo = (end: number) => {
+      for (; next < end; next += 1)
+        if (!this.taken.has(next)) changes.push({ kind: 'removed', before: this.old[next]!.node });
+    };
+    for (const [index, { node: after, key, text }] of this.young.entries()) {
+      const pair = this.oldOf.get(index);
+      if (!pair) {
+        changes.push({ kind: 'added', after });
+        continue;
+      }
+      const { node: before, key: oldKey, text: oldText } = this.old[pair.old]!;
+      if (!pair.moved) {
+        tellRemovedUpTo(pair.old);
+        next = Math.max(next, pair.old + 1);
+      }
+      if (key !== oldKey)
+        changes.push({
+          kind: 'changed',
+          before,
+          after,
+          moved: pair.moved,
+          words: wordChanges(oldText, text),
+        });
+      else changes.push({ kind: pair.moved ? 'moved' : 'same', before, after });
+    }
+    tellRemovedUpTo(this.old.length);
+    return changes;
+  }
+
+  private pair(old: number, young: number, moved: boolean): void {
+    this.taken.add(old);
+    this.oldOf.set(young, { old, moved });
+  }
+
+  private openOld(): number[] {
+    return [...this.old.keys()].filter((index) => !this.taken.has(index));
+  }
+
+  private openYoung(): number[] {
+    return [...this.young.keys()].filter((index) => !this.oldOf.has(index));
+  }
+
+  /** The old blocks between which a young one stands, by those around it that stayed where they were. */
+  private gapAround(index: number): readonly [number, number] {
+    const stayed = (at: number) => {
+      const pair = this.oldOf.get(at);
+      return pair && !pair.moved ? pair.old : null;
+    };
+    let low = -1;
+    for (let at = index - 1; at >= 0 && low < 0; at -= 1) low = stayed(at) ?? -1;
+    let high = this.old.length;
+    for (let at = index + 1; at < this.young.length; at += 1) {
+      const old = stayed(at);
+      if (old === null) continue;
+      high = old;
+      break;
+    }
+    return [low, high];
+  }
+
+  private best(index: number, allowed: (old: number) => boolean): number | null {
+    const { node, text } = this.young[index]!;
+    let best: { readonly old: number; readonly likeness: number } | null = null;
+    for (const old of this.openOld()) {
+      const other = this.old[old]!;
+      if (!allowed(old) || other.node.type.name !== node.type.name) continue;
+      const alike = isSameThing(node, other.node)
+        ? 1
+        : text === '' || other.text === ''
+          ? 0
+          : likeness(text, other.text);
+      if (alike >= ALIKE && alike > (best?.likeness ?? 0)) best = { old, likeness: alike };
+    }
+    return best?.old ?? null;
+  }
+}
+
+/** One picture, video or shared document is the same whatever stands around it. */
+function isSameThing(one: Node, other: Node): boolean {
+  const source = (node: Node) => String(node.attrs['src'] ?? node.attrs['address'] ?? '');
+  return source(one) !== '' && source(one) === source(other);
+}

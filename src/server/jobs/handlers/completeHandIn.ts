@@ -1,0 +1,54 @@
+import { openDocument } from '../../../core/document/openDocument';
+import { webAddresses } from '../../../core/document/webAddresses';
+import { lookedAt, waitsForNetwork } from '../../../core/requirements/lookedAt';
+import { findAssignment } from '../../assignments/queries';
+import { findClass } from '../../classes/queries';
+import { database, inTransaction } from '../../database/database';
+import { copyDocuments } from '../../links/copyDocuments';
+import { lookAt } from '../../links/lookAt';
+import { evidenceFor } from '../../posts/evidence';
+import { findHandIn, findPost, findRevision, updateEvidence } from '../../posts/queries';
+import { insertJob } from '../queries';
+
+interface Payload {
+  readonly handInId: string;
+  /** How often it was tried before, for addresses that could not be reached. */
+  readonly round: number;
+}
+
+const AGAIN = [30, 180, 720].map((minutes) => minutes * 60_000);
+
+/**
+ * What takes other people's servers and therefore comes after a hand-in: its addresses are looked at, the texts of its
+ * shared documents copied, and the evidence that waited for that is completed.
+ */
+export async function completeHandIn({ handInId, round }: Payload, _: string, now: Date): Promise<void> {
+  const handIn = await findHandIn(database, handInId);
+  const post = handIn && (await findPost(database, handIn.postId));
+  const revision = handIn && (await findRevision(database, handIn.revisionId));
+  const assignment = post && (await findAssignment(database, post.assignmentId));
+  const inClass = post && (await findClass(database, post.classId));
+  if (!handIn || !revision || !assignment || !inClass) return;
+  const body = openDocument(JSON.parse(revision.body));
+  await lookAt(webAddresses(body), { askedBy: null, now });
+  await copyDocuments(revision.id, body, now);
+  if (!waitsForNetwork(handIn.evidence)) return;
+  const { title, labels, beside, body: written } = revision;
+  const { answer } = await evidenceFor(
+    database,
+    { ...post, title, labels, beside, body: written },
+    assignment,
+    inClass,
+  );
+  const completed = lookedAt(handIn.evidence, answer, assignment.requirements);
+  const pause = AGAIN[round];
+  await inTransaction(async (transaction) => {
+    await updateEvidence(transaction, handInId, completed);
+    if (waitsForNetwork(completed) && pause !== undefined)
+      await insertJob(transaction, {
+        kind: 'completeHandIn',
+        payload: { handInId, round: round + 1 } satisfies Payload,
+        at: new Date(now.getTime() + pause),
+      });
+  });
+}

@@ -1,0 +1,82 @@
+import { maybeWebAddress } from '../../core/document/links';
+import type { OpenResult } from '../../core/requirements/post';
+import { done, NOT_THERE, refused, type Result } from '../access/useCase';
+import { database } from '../database/database';
+import { checkOf } from '../input/validate';
+import { keepPicture } from '../pictures/keepPicture';
+import { findPostToWrite } from '../posts/findPostToWrite';
+import { guardedFetch } from './guardedFetch';
+import { maybeDescribed, maybeDescriptionAddress, type Described } from './oembed';
+import { openResultOf } from './openResult';
+import { recordLook } from './queries';
+
+export interface VideoFound {
+  readonly result: OpenResult;
+  readonly title: string;
+  readonly provider: string;
+  /** The id of its still picture, kept on our server; null where there is none. */
+  readonly still: string | null;
+}
+
+const check = checkOf<{ readonly postId: string; readonly address: string }>({
+  type: 'object',
+  required: ['postId', 'address'],
+  additionalProperties: false,
+  properties: {
+    postId: { type: 'string', maxLength: 16 },
+    address: { type: 'string', maxLength: 2000 },
+  },
+});
+
+const PAGE = { mostBytes: 512 * 1024, patience: 8_000 };
+const DESCRIPTION = { mostBytes: 64 * 1024, patience: 5_000 };
+const STILL = { mostBytes: 5 * 1024 * 1024, patience: 8_000 };
+const NOTHING: Described = { title: '', provider: '', still: null };
+
+/**
+ * Asks a video's host what it is called and for a still picture, which is kept here: no reader's browser ever asks
+ * the host by itself.
+ */
+export async function describeVideo(
+  input: unknown,
+  { personId, now }: { readonly personId: string | null; readonly now: Date },
+): Promise<Result<VideoFound>> {
+  const checked = check(input);
+  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  const address = maybeWebAddress(checked.value.address);
+  if (!address) return refused('links.noAddress', 'address');
+  const post = personId === null ? null : await findPostToWrite(checked.value.postId, { personId, now });
+  if (!post || personId === null) return NOT_THERE;
+  const page = await guardedFetch(address, PAGE);
+  const result = openResultOf(address, page);
+  await recordLook(database, { address, result, lookedAt: now, askedBy: personId });
+  const described =
+    result === 'opens' && page.kind === 'answered'
+      ? await describe(page.body.toString('utf8'), page.address)
+      : NOTHING;
+  const still = described.still
+    ? await keepStill(described.still, { classId: post.inClass.id, personId, now })
+    : null;
+  return done({ result, title: described.title, provider: described.provider, still });
+}
+
+async function describe(html: string, pageAddress: string): Promise<Described> {
+  const where = maybeDescriptionAddress(html, pageAddress);
+  const fetched = where ? await guardedFetch(where, DESCRIPTION) : null;
+  if (fetched?.kind !== 'answered' || fetched.status !== 200) return NOTHING;
+  const described = maybeDescribed(fetched.body.toString('utf8'));
+  return described
+    ? { ...described, still: described.still && new URL(described.still, fetched.address).href }
+    : NOTHING;
+}
+
+/** The still as one of our pictures; a broken one is done without. */
+async function keepStill(
+  address: string,
+  from: { readonly classId: string; readonly personId: string; readonly now: Date },
+): Promise<string | null> {
+  const fetched = await guardedFetch(address, STILL);
+  if (fetched.kind !== 'answered' || fetched.status !== 200 || !fetched.complete) return null;
+  const kept = await keepPicture(fetched.body, { ...from, purpose: 'still' });
+  return kept.ok ? kept.value.pictureId : null;
+}

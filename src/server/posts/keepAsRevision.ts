@@ -1,0 +1,14 @@
+import type { Database } from '../database/database';
+import { newId } from '../database/newId';
+import { insertRevision, type PostRow } from './queries';
+import { pictureIds } from './writing';
+
+/** Keeps a draft as it stands, before something else is written over it. */
+export async function keepAsRevision(database: Database, post: PostRow, now: Date): Promise<void> {
+  const { title, labels, beside, body } = post;
+  await insertRevision(
+    database,
+    { id: newId(), postId: post.id, kind: 'saved', title, labels, beside, body, createdAt: now },
+    pictureIds(post),
+  );
+}

@@ -1,0 +1,64 @@
+import { may } from '../../core/access/may';
+import { changesBetween, type Snapshot } from '../../core/changes/changes';
+import { openDocument } from '../../core/document/openDocument';
+import { showChanges } from '../../core/posts/changesShown';
+import { nameMoments } from '../../core/posts/moments';
+import { momentInWords } from '../../core/timing/inWords';
+import { database } from '../database/database';
+import type { Desk } from '../sessions/desk';
+import { findPostToShow } from './findPostToActOn';
+import { findRevision, listRevisionMoments, type PostRow, type Writing } from './queries';
+
+interface Wanted {
+  /** Ids of revisions; null or `now` for the draft as it stands. */
+  readonly from: string | null;
+  readonly to: string | null;
+  /** Every kept moment, not only the named ones. */
+  readonly all: boolean;
+}
+
+const DRAFT_NOW = 'now';
+
+/** The revisions of a post and what changed between two of them, for its writer; null for everybody else. */
+export async function maybeRevisions(postId: string, wanted: Wanted, { personId, role, now }: Desk) {
+  const found = await findPostToShow(database, postId, now);
+  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
+  const { post, assignment, inClass } = found.rows;
+  const named = nameMoments(await listRevisionMoments(database, postId), inClass.timeZone);
+  const shown = wanted.all ? named : named.filter((moment) => moment.name !== 'between');
+  const to = wanted.to ?? DRAFT_NOW;
+  const before = named.filter((moment) => moment.id !== to);
+  const from = wanted.from ?? before.findLast((moment) => moment.name !== 'between')?.id ?? null;
+  const [older, younger] = [from && (await snapshotOf(post, from)), await snapshotOf(post, to)];
+  if (!younger || (from !== null && !older)) return null;
+  const said = new Map(
+    named.map((moment) => [
+      moment.id,
+      {
+        id: moment.id,
+        name: moment.name,
+        ordinal: moment.ordinal,
+        when: momentInWords(moment.createdAt.getTime(), inClass.timeZone, inClass.language),
+      },
+    ]),
+  );
+  return {
+    postId,
+    version: post.version,
+    title: post.title,
+    assignmentTitle: assignment.title,
+    moments: shown.map((moment) => said.get(moment.id)!).reverse(),
+    between: named.length - named.filter((moment) => moment.name !== 'between').length,
+    all: wanted.all,
+    from,
+    to,
+    changes: older ? showChanges(changesBetween(older, younger)) : null,
+  };
+}
+
+async function snapshotOf(post: PostRow, id: string): Promise<Snapshot | null> {
+  const writing: Writing | null = id === DRAFT_NOW ? post : await findRevision(database, id);
+  if (!writing || (id !== DRAFT_NOW && (writing as { postId?: string }).postId !== post.id)) return null;
+  const { title, labels, beside, body } = writing;
+  return { title, labels, beside, body: openDocument(JSON.parse(body)) };
+}
