@@ -6,6 +6,9 @@ import { changeRetention } from './retention/changeRetention';
 import { retryJobs } from './administration/retryJobs';
 import { changeAssignment } from './assignments/changeAssignment';
 import { makeAssignment } from './assignments/makeAssignment';
+import { dropRequirementSet, keepRequirementSet } from './assignments/keepRequirementSet';
+import { previewEvidence, reviseEvidence } from './assignments/reviseEvidence';
+import { tryRequirements } from './assignments/tryRequirements';
 import { setAssignment } from './assignments/setAssignment';
 import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
@@ -114,6 +117,11 @@ export const USE_CASES = {
   makeAssignment,
   changeAssignment,
   setAssignment,
+  tryRequirements,
+  previewEvidence,
+  reviseEvidence,
+  keepRequirementSet,
+  dropRequirementSet,
   beginPost,
   savePost,
   beAtPost,

@@ -4,31 +4,32 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import { allStarters } from '../../core/assignments/starters';
+import { useState } from 'react';
 import { rubricPoints } from '../../core/assignments/rubric';
-import { emptyDocument } from '../../core/document/openDocument';
-import { evaluate } from '../../core/requirements/evaluate';
-import { slats } from '../../core/requirements/slats';
 import { call } from '../basics/call';
-import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
-import { Pickets } from '../railing/Pickets';
-import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import type { BuilderProps } from './builderProps';
+import { BuilderRailing } from './BuilderRailing';
+import { EvidenceWarning } from './EvidenceWarning';
 import { LateRuleSentence } from './LateRuleSentence';
 import { RequirementList } from './RequirementList';
 import { RubricBuilder } from './RubricBuilder';
 import { useDraftSaving } from './useDraftSaving';
+import { useHeldBack } from './useHeldBack';
+import { useTrial } from './useTrial';
 import { WhatStudentsRead } from './WhatStudentsRead';
 
 /** The assignment builder: what students read, the requirements as sentences, rubric and lateness, and the gate that sets it. */
 export function Builder(props: BuilderProps) {
-  const { assignmentId, groupName, classLabels, isSet } = props;
+  const { assignmentId, groupName, isSet } = props;
   const t = useTranslations('builder');
   const refusal = useRefusal();
   const router = useRouter();
-  const { draft, state, change, flush } = useDraftSaving(assignmentId, props.draft, props.version);
+  const saving = useDraftSaving(assignmentId, props.draft, props.version);
+  const { state, flush } = saving;
+  // Once something was handed in, other requirements wait until the teacher has seen whose evidence they change.
+  const { draft, change, held, apply, drop } = useHeldBack(saving, props);
+  const trial = useTrial(draft, props);
   const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
   const refused = state.kind === 'refused' ? { field: state.field, text: refusal(state) } : problem;
   const problemAt = (field: string) =>
@@ -70,7 +71,14 @@ export function Builder(props: BuilderProps) {
           <WhatStudentsRead {...props} draft={draft} change={change} problemAt={problemAt} />
         </section>
         <section className="min-w-0 border-line border-t p-6 lg:overflow-auto lg:border-x">
-          <RequirementList draft={draft} classLabels={classLabels} change={change} problemAt={problemAt} />
+          {held ? <EvidenceWarning held={held} onApply={apply} onDrop={drop} /> : null}
+          <RequirementList
+            {...props}
+            draft={draft}
+            answers={trial.answer.requirements}
+            change={change}
+            problemAt={problemAt}
+          />
         </section>
         <section className="min-w-0 border-t border-line p-6 lg:overflow-auto">
           <RubricBuilder rubric={draft.rubric} onChange={(rubric) => change({ rubric })} />
@@ -79,87 +87,20 @@ export function Builder(props: BuilderProps) {
               {problemAt('rubric')}
             </p>
           ) : null}
-          <LateRuleSentence rule={draft.lateRule} onChange={(lateRule) => change({ lateRule })} />
+          <LateRuleSentence
+            rule={draft.lateRule}
+            points={trial.answer.points.possible + rubricPoints(draft.rubric)}
+            onChange={(lateRule) => change({ lateRule })}
+          />
         </section>
       </main>
-      <BuilderRailing {...props} draft={draft} problem={problem?.text ?? ''} onSet={() => void setIt()} />
+      <BuilderRailing
+        {...props}
+        draft={draft}
+        trial={trial}
+        problem={problem?.text ?? ''}
+        onSet={() => void setIt()}
+      />
     </>
-  );
-}
-
-interface BuilderRailingProps extends BuilderProps {
-  readonly problem: string;
-  readonly onSet: () => void;
-}
-
-/** The railing as a student finds it on an empty page, and the gate that sets the assignment. */
-function BuilderRailing({
-  draft,
-  isSet,
-  groupName,
-  classLabels,
-  language,
-  timeZone,
-  students,
-  problem,
-  onSet,
-}: BuilderRailingProps) {
-  const t = useTranslations('builder.gate');
-  const nameOf = useRequirementName();
-  const answer = useMemo(
-    () =>
-      evaluate(
-        {
-          ...draft,
-          date: null,
-          week: null,
-          language,
-          timeZone,
-          classLabels,
-          starters: allStarters(draft.starters),
-        },
-        { title: '', labels: [], body: emptyDocument() },
-      ),
-    [draft, language, timeZone, classLabels],
-  );
-  return (
-    <footer className="railing with-gate" aria-label={t('railing')}>
-      <ul className="bays" aria-label={t('empty')} tabIndex={0}>
-        {answer.requirements.map((one, index) => {
-          const requirement = draft.requirements[index]!;
-          return (
-            <li key={one.id} className="bay">
-              <Pickets slats={slats(one, requirement.weight)} />
-              <b>{nameOf(requirement)}</b>
-              <small className={requirement.weight === 'bonus' ? 'bonus' : ''}>
-                <RequirementLine answer={one} />
-              </small>
-            </li>
-          );
-        })}
-      </ul>
-      <section className="gate" aria-label={t('label')}>
-        <Mark id="gate-open" className="leaf" />
-        <div className="say">
-          <b>
-            {t('points', { points: answer.points.possible + rubricPoints(draft.rubric), group: groupName })}
-          </b>
-          <small>
-            {problem ? (
-              <span className="problem">{problem}</span>
-            ) : (
-              t('split', { bays: answer.points.possible, rubric: rubricPoints(draft.rubric) })
-            )}
-          </small>
-          {isSet ? (
-            <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
-          ) : (
-            <button type="button" className="sign" onClick={onSet}>
-              {t('set')}
-            </button>
-          )}
-        </div>
-      </section>
-    </footer>
   );
 }

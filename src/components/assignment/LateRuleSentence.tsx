@@ -2,15 +2,18 @@
 
 import { useTranslations } from 'next-intl';
 import type { LateRule } from '../../core/grading/gradeInput';
+import { lateDays, type LateDay } from '../../core/grading/lateDays';
 import { CheckFill, NumberFill } from './forms/fields';
 
 interface LateRuleSentenceProps {
   readonly rule: LateRule;
+  /** What the assignment is worth. */
+  readonly points: number;
   readonly onChange: (rule: LateRule) => void;
 }
 
 /** What a late hand-in costs, as a sentence. */
-export function LateRuleSentence({ rule, onChange }: LateRuleSentenceProps) {
+export function LateRuleSentence({ rule, points, onChange }: LateRuleSentenceProps) {
   const t = useTranslations('builder.late');
   const set = (part: Partial<LateRule>) => onChange({ ...rule, ...part });
   return (
@@ -67,6 +70,28 @@ export function LateRuleSentence({ rule, onChange }: LateRuleSentenceProps) {
           </>
         )}
       </div>
+      <DayByDay days={lateDays(rule, points)} />
     </section>
+  );
+}
+
+/** What a faultless post is worth day by day, with the day from which it is worth nothing. */
+function DayByDay({ days }: { readonly days: readonly LateDay[] }) {
+  const t = useTranslations('builder.late');
+  if (days.length === 0) return null;
+  const cliff = days.find((day) => day.worthNothing);
+  return (
+    <div className="mt-3">
+      <p className="text-[14px] text-ink-2">{t('fullMarks')}</p>
+      <ol className="late-days">
+        {days.map((day) => (
+          <li key={day.days} className={day.worthNothing ? 'cliff' : ''}>
+            <span>{t('dayLate', { days: day.days })}</span>
+            <b>{t('left', { points: day.grade })}</b>
+          </li>
+        ))}
+      </ol>
+      {cliff ? <p className="text-[14px] text-clay">{t('cliff', { days: cliff.days })}</p> : null}
+    </div>
   );
 }

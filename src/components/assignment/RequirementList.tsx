@@ -1,35 +1,52 @@
 'use client';
 
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
 import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { useRequirementName } from '../railing/RequirementLine';
+import { useNumberInWords } from '../basics/useNumberInWords';
+import type { BuilderProps } from './builderProps';
 import { FORMS, GROUPS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
-import { useNumberInWords } from '../basics/useNumberInWords';
+import { RequirementSets } from './RequirementSets';
 
-interface RequirementListProps {
-  readonly draft: AssignmentDraft;
-  readonly classLabels: readonly string[];
+interface RequirementListProps extends BuilderProps {
+  /** How each comes out on what they are tried on. */
+  readonly answers: readonly RequirementAnswer[];
   readonly change: (part: Partial<AssignmentDraft>) => void;
   readonly problemAt: (field: string) => string;
 }
 
-/** The requirements, each a sentence, and the kinds that can be added. */
-export function RequirementList({ draft, classLabels, change, problemAt }: RequirementListProps) {
+/** The requirements, each a sentence, in an order that dragging and keys change, and the kinds that can be added. */
+export function RequirementList(props: RequirementListProps) {
+  const { draft, classLabels, answers, change, problemAt } = props;
   const t = useTranslations('builder');
   const inWords = useNumberInWords();
   const names = useTranslations('requirements');
+  const [openId, setOpenId] = useState<string | null>(null);
   const { requirements } = draft;
   const set = (changed: readonly Requirement[]) => change({ requirements: changed });
   const bonus = requirements.filter((requirement) => requirement.weight === 'bonus').length;
   const add = (kind: string) => {
-    const fresh = FORMS[kind]?.fresh ?? {};
-    set([...requirements, { id: crypto.randomUUID().slice(0, 8), kind, weight: 'required', ...fresh }]);
-  };
-  const move = (index: number, by: -1 | 1) => {
-    const moved = [...requirements];
-    const [one] = moved.splice(index, 1);
-    if (one) set(moved.toSpliced(index + by, 0, one));
+    const id = newRequirementId();
+    set([...requirements, { id, kind, weight: 'required', ...FORMS[kind]?.fresh }]);
+    setOpenId(id);
   };
   return (
     <>
@@ -40,22 +57,24 @@ export function RequirementList({ draft, classLabels, change, problemAt }: Requi
           bonus,
         })}
       </h1>
-      <ul className="mt-2">
-        {requirements.map((requirement, index) => (
-          <RequirementSentence
-            key={requirement.id}
-            requirement={requirement}
-            classLabels={classLabels}
-            number={draft.number}
-            problem={problemAt(`requirements.${index}`)}
-            isFirst={index === 0}
-            isLast={index === requirements.length - 1}
-            onChange={(changed) => set(requirements.with(index, changed))}
-            onMove={(by) => move(index, by)}
-            onRemove={() => set(requirements.toSpliced(index, 1))}
-          />
-        ))}
-      </ul>
+      <Sortable requirements={requirements} onOrder={set}>
+        <ul className="mt-2">
+          {requirements.map((requirement, index) => (
+            <RequirementSentence
+              key={requirement.id}
+              requirement={requirement}
+              answer={answers[index] ?? null}
+              classLabels={classLabels}
+              number={draft.number}
+              problem={problemAt(`requirements.${index}`)}
+              isOpen={openId === requirement.id}
+              onOpen={() => setOpenId(requirement.id)}
+              onChange={(changed) => set(requirements.with(index, changed))}
+              onRemove={() => set(requirements.toSpliced(index, 1))}
+            />
+          ))}
+        </ul>
+      </Sortable>
       <section className="mt-5 grid gap-2" aria-label={t('addBay')}>
         <h2 className="font-bold">{t('addBay')}</h2>
         {GROUPS.map((group) => (
@@ -73,6 +92,63 @@ export function RequirementList({ draft, classLabels, change, problemAt }: Requi
           </div>
         ))}
       </section>
+      <RequirementSets
+        {...props}
+        onUse={(used) => set([...requirements, ...used.map((one) => ({ ...one, id: newRequirementId() }))])}
+      />
     </>
+  );
+}
+
+function newRequirementId(): string {
+  return crypto.randomUUID().slice(0, 8);
+}
+
+interface SortableProps {
+  readonly requirements: readonly Requirement[];
+  readonly onOrder: (requirements: readonly Requirement[]) => void;
+  readonly children: React.ReactNode;
+}
+
+/** Puts requirements in order, by dragging or with the keys, and says aloud what happens. */
+function Sortable({ requirements, onOrder, children }: SortableProps) {
+  const t = useTranslations('builder.order');
+  const nameOf = useRequirementName();
+  const id = useId();
+  const sensors = useSensors(
+    // A press that does not move is a press.
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const place = (of: string | number) => requirements.findIndex((one) => one.id === of);
+  const named = (of: string | number) => {
+    const requirement = requirements[place(of)];
+    return requirement ? nameOf(requirement) : '';
+  };
+  return (
+    <DndContext
+      id={id}
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      accessibility={{
+        screenReaderInstructions: { draggable: t('how') },
+        announcements: {
+          onDragStart: ({ active }) => t('taken', { name: named(active.id), place: place(active.id) + 1 }),
+          onDragOver: ({ active, over }) =>
+            over ? t('over', { name: named(active.id), place: place(over.id) + 1 }) : undefined,
+          onDragEnd: ({ active, over }) =>
+            t('put', { name: named(active.id), place: place(over?.id ?? active.id) + 1 }),
+          onDragCancel: ({ active }) => t('left', { name: named(active.id) }),
+        },
+      }}
+      onDragEnd={({ active, over }) => {
+        if (over && over.id !== active.id)
+          onOrder(arrayMove([...requirements], place(active.id), place(over.id)));
+      }}
+    >
+      <SortableContext items={requirements.map((one) => one.id)} strategy={verticalListSortingStrategy}>
+        {children}
+      </SortableContext>
+    </DndContext>
   );
 }

@@ -1,9 +1,11 @@
 import type { Audience } from '../../core/access/audience';
 import type { SchoolYear } from '../../core/classes/schoolYear';
+import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 
 export interface BuilderProps {
   readonly assignmentId: string;
+  readonly classId: string;
   readonly version: number;
   readonly isSet: boolean;
   readonly handedIn: number;
@@ -15,4 +17,25 @@ export interface BuilderProps {
   readonly ceiling: Audience;
   readonly year: SchoolYear;
   readonly classLabels: readonly string[];
+  /** What was handed in in this class before. */
+  readonly earlier: readonly {
+    readonly postId: string;
+    readonly writer: string;
+    readonly assignment: string;
+  }[];
+  /** Requirements that were kept to be used again; `from` is whoever shares them, null for one's own. */
+  readonly sets: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly requirements: readonly Requirement[];
+    readonly shared: boolean;
+    readonly from: string | null;
+  }[];
+  /** Other assignments of one's classes. */
+  readonly others: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly group: string;
+    readonly requirements: readonly Requirement[];
+  }[];
 }

@@ -14,10 +14,19 @@ export type DraftState =
       readonly values?: Readonly<Record<string, string | number>>;
     };
 
+/** An assignment that saves itself. */
+export interface DraftSaving {
+  readonly draft: AssignmentDraft;
+  readonly state: DraftState;
+  readonly change: (part: Partial<AssignmentDraft>) => void;
+  /** Saves now; true when the server has everything. */
+  readonly flush: () => Promise<boolean>;
+}
+
 const PAUSE = 700;
 
 /** Saves an assignment by itself after a pause; what is refused stays in the page with a line at its field. */
-export function useDraftSaving(assignmentId: string, first: AssignmentDraft, version: number) {
+export function useDraftSaving(assignmentId: string, first: AssignmentDraft, version: number): DraftSaving {
   const [draft, setDraft] = useState(first);
   const [state, setState] = useState<DraftState>({ kind: 'saved' });
   const latest = useRef(first);

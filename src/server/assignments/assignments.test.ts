@@ -18,7 +18,8 @@ import { changeAssignment } from './changeAssignment';
 import { makeAssignment } from './makeAssignment';
 import { findAssignment } from './queries';
 import { setAssignment } from './setAssignment';
-import { maybeAssignmentList, maybeAssignmentToRead, maybeBuilder } from './viewAssignment';
+import { maybeAssignmentList, maybeAssignmentToRead } from './viewAssignment';
+import { maybeBuilder } from './viewBuilder';
 
 let house: House;
 

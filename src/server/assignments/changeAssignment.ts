@@ -8,8 +8,8 @@ import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
-import { findClass, type ClassRow } from '../classes/queries';
-import { findAssignment, updateAssignment, type AssignmentRow } from './queries';
+import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { updateAssignment, type AssignmentRow } from './queries';
 
 interface Input {
   readonly assignmentId: string;
@@ -18,13 +18,8 @@ interface Input {
   readonly fields: AssignmentDraft;
 }
 
-interface Rows {
-  readonly assignment: AssignmentRow;
-  readonly inClass: ClassRow;
-}
-
 /** Writes what a teacher changed in an assignment, unless a co-teacher changed it meanwhile. */
-export const changeAssignment: UseCase<Input, Rows, { readonly version: number }> = {
+export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly version: number }> = {
   name: 'changeAssignment',
   action: 'assignment.change',
   input: {
@@ -69,17 +64,7 @@ export const changeAssignment: UseCase<Input, Rows, { readonly version: number }
       },
     },
   },
-  async find({ assignmentId }, { database }) {
-    const assignment = await findAssignment(database, assignmentId);
-    const inClass = assignment && (await findClass(database, assignment.classId));
-    if (!assignment || !inClass) return null;
-    return {
-      subject: { assignmentIsSet: assignment.setAt !== null },
-      classId: assignment.classId,
-      subjectId: assignmentId,
-      rows: { assignment, inClass },
-    };
-  },
+  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
   async run({ version, fields }, { rows: { assignment, inClass } }, { database }) {
     const { due, ...others } = fields;
     if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))

@@ -1,12 +1,13 @@
 import { done, refused, type UseCase } from '../access/useCase';
-import { findAssignment, markSet, type AssignmentRow } from './queries';
+import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { markSet } from './queries';
 
 interface Input {
   readonly assignmentId: string;
 }
 
 /** Sets an assignment: from now on the students of its class see it and can begin. */
-export const setAssignment: UseCase<Input, AssignmentRow, null> = {
+export const setAssignment: UseCase<Input, AssignmentFacts, null> = {
   name: 'setAssignment',
   action: 'assignment.change',
   input: {
@@ -15,22 +16,12 @@ export const setAssignment: UseCase<Input, AssignmentRow, null> = {
     additionalProperties: false,
     properties: { assignmentId: { type: 'string', maxLength: 16 } },
   },
-  async find({ assignmentId }, { database }) {
-    const assignment = await findAssignment(database, assignmentId);
-    return (
-      assignment && {
-        subject: { assignmentIsSet: assignment.setAt !== null },
-        classId: assignment.classId,
-        subjectId: assignmentId,
-        rows: assignment,
-      }
-    );
-  },
-  async run({ assignmentId }, { rows }, { database, now }) {
-    if (!rows.title.trim()) return refused('assignment.noTitle', 'title');
-    if (!rows.instructions.trim()) return refused('assignment.noInstructions', 'instructions');
-    if (!rows.dueAt) return refused('assignment.noDue', 'due');
-    if (rows.rubric.length === 0) return refused('assignment.noCriterion', 'rubric');
+  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
+  async run({ assignmentId }, { rows: { assignment } }, { database, now }) {
+    if (!assignment.title.trim()) return refused('assignment.noTitle', 'title');
+    if (!assignment.instructions.trim()) return refused('assignment.noInstructions', 'instructions');
+    if (!assignment.dueAt) return refused('assignment.noDue', 'due');
+    if (assignment.rubric.length === 0) return refused('assignment.noCriterion', 'rubric');
     await markSet(database, assignmentId, now);
     return done(null);
   },

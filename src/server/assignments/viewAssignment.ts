@@ -1,8 +1,6 @@
-import { isStudent, may } from '../../core/access/may';
+import { may } from '../../core/access/may';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { momentInWords } from '../../core/timing/inWords';
-import { localMinute } from '../../core/timing/zonedTime';
-import { listLabels, listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listStandings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
@@ -32,58 +30,6 @@ export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
       waiting: own.filter((standing) => standing.stage === 'handedIn').length,
     };
   });
-}
-
-/** The builder of an assignment, for the teachers of its class; null for everybody else. */
-export async function maybeBuilder(assignmentId: string, { personId, role, inClass }: Desk) {
-  const assignment = await findAssignment(database, assignmentId);
-  if (!assignment || assignment.classId !== inClass.id) return null;
-  if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
-    return null;
-  const members = await listMembers(database, inClass.id);
-  const standings = await listStandings(database, inClass.id);
-  const {
-    number,
-    title,
-    instructions,
-    starters,
-    outline,
-    requirements,
-    rubric,
-    lateRule,
-    audience,
-    release,
-    missing,
-    draftsOpen,
-  } = assignment;
-  return {
-    assignmentId,
-    version: assignment.version,
-    isSet: assignment.setAt !== null,
-    handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
-    draft: {
-      number,
-      title,
-      instructions,
-      starters,
-      outline,
-      due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
-      requirements,
-      rubric,
-      lateRule,
-      audience,
-      release,
-      missing,
-      draftsOpen,
-    },
-    groupName: inClass.groupName,
-    students: members.filter((member) => isStudent(member.role)).length,
-    timeZone: inClass.timeZone,
-    language: inClass.language,
-    ceiling: inClass.ceiling,
-    year: inClass.year,
-    classLabels: await listLabels(database, inClass.id),
-  };
 }
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */

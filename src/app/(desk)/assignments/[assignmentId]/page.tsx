@@ -1,7 +1,8 @@
 import { notFound } from 'next/navigation';
 import { AssignmentToRead } from '@/components/assignment/AssignmentToRead';
 import { Builder } from '@/components/assignment/Builder';
-import { maybeAssignmentToRead, maybeBuilder } from '@/server/assignments/viewAssignment';
+import { maybeAssignmentToRead } from '@/server/assignments/viewAssignment';
+import { maybeBuilder } from '@/server/assignments/viewBuilder';
 import { requireDesk } from '@/server/http/desk';
 import { listWork } from '@/server/today/listWork';
 import { DeskFrame } from '../../DeskFrame';

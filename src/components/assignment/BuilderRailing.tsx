@@ -1,0 +1,84 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { rubricPoints } from '../../core/assignments/rubric';
+import { slats } from '../../core/requirements/slats';
+import { Mark } from '../basics/Mark';
+import { Pickets } from '../railing/Pickets';
+import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
+import type { BuilderProps } from './builderProps';
+import { TryStrip } from './TryStrip';
+import type { Trial } from './useTrial';
+
+interface BuilderRailingProps extends BuilderProps {
+  readonly trial: Trial;
+  readonly problem: string;
+  readonly onSet: () => void;
+}
+
+/** The railing as it comes out on what it is tried on, and the gate that sets the assignment. */
+export function BuilderRailing({
+  draft,
+  trial,
+  earlier,
+  isSet,
+  groupName,
+  students,
+  problem,
+  onSet,
+}: BuilderRailingProps) {
+  const t = useTranslations('builder.gate');
+  const nameOf = useRequirementName();
+  const { answer } = trial;
+  return (
+    <>
+      <TryStrip trial={trial} earlier={earlier} />
+      <footer className="railing with-gate" aria-label={t('railing')}>
+        <ul className="bays" aria-label={t('empty')} tabIndex={0}>
+          {answer.requirements.map((one, index) => {
+            const requirement = draft.requirements[index]!;
+            return (
+              <li key={one.id} className="bay">
+                <Pickets slats={slats(one, requirement.weight)} />
+                <b>{nameOf(requirement)}</b>
+                <small className={requirement.weight === 'bonus' ? 'bonus' : ''}>
+                  <RequirementLine answer={one} />
+                  {requirement.weight === 'advice' ? null : (
+                    <>
+                      {' '}
+                      <span className="block">
+                        {t('earned', { earned: one.earned, possible: one.possible })}
+                      </span>
+                    </>
+                  )}
+                </small>
+              </li>
+            );
+          })}
+        </ul>
+        <section className="gate" aria-label={t('label')}>
+          <Mark id="gate-open" className="leaf" />
+          <div className="say">
+            <b>
+              {t('points', { points: answer.points.possible + rubricPoints(draft.rubric), group: groupName })}
+            </b>
+            <small>
+              {problem ? (
+                <span className="problem">{problem}</span>
+              ) : (
+                t('split', { bays: answer.points.possible, rubric: rubricPoints(draft.rubric) })
+              )}
+            </small>
+            {isSet ? (
+              <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
+            ) : (
+              <button type="button" className="sign" onClick={onSet}>
+                {t('set')}
+              </button>
+            )}
+          </div>
+        </section>
+      </footer>
+    </>
+  );
+}

@@ -1,0 +1,299 @@
+import type { Node } from 'prosemirror-model';
+import { documentSchema } from '../document/schema';
+import type { PostToCheck } from '../requirements/post';
+import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
+import { titlePattern } from '../requirements/titlePattern';
+import { countDocumentWords } from '../words/countWords';
+
+/** How far a sample has come. */
+export const SAMPLES = ['empty', 'thin', 'middling', 'full'] as const;
+export type Sample = (typeof SAMPLES)[number];
+
+/** How much of what is asked a sample has, from 0 to 1. */
+const AMOUNT: Readonly<Record<Sample, number>> = { empty: 0, thin: 0.35, middling: 0.8, full: 1 };
+
+/**
+ * A made-up post on which a teacher sees how requirements judge: a full one fulfils whatever can be counted, the
+ * others have part of it and the usual faults, such as a picture without a credit.
+ */
+export function samplePost(assignment: AssignmentToCheck, sample: Sample): PostToCheck {
+  const writer = new SampleWriter(assignment, AMOUNT[sample]);
+  if (sample !== 'empty')
+    for (const requirement of inOrder(assignment.requirements)) writer.fulfil(requirement);
+  return writer.post();
+}
+
+/** What makes blocks of its own comes before what only counts the words of them all. */
+function inOrder(requirements: readonly Requirement[]): readonly Requirement[] {
+  const last = ['paragraphs', 'words', 'readingLevel'];
+  return requirements.toSorted((one, other) => last.indexOf(one.kind) - last.indexOf(other.kind));
+}
+
+const { nodes, marks } = documentSchema;
+
+const TALK =
+  `The harbour lay still before the wind came round. We stood at the wall with our notebooks and waited. First the
+flags moved, then the ropes, and then the water itself went dark in strips. Somebody said that it smelled of iron. I wrote
+down the time, the direction and what the clouds looked like above the sheds. Later the rain walked in from the west and
+nobody ran. It was warmer than we had thought, and the gauge on the roof filled slowly.`.split(/\s+/);
+
+class SampleWriter {
+  private readonly blocks: Node[] = [];
+  private readonly labels: string[] = [];
+  private readonly hashes: Record<string, string> = {};
+  private readonly opens: Record<string, 'opens'> = {};
+  private readonly confirmed: string[] = [];
+  private title: string;
+  private teaser = '';
+  private cover: { readonly src: string; readonly description: string } | null = null;
+  private spoken = 0;
+  private made = 0;
+
+  constructor(
+    private readonly assignment: AssignmentToCheck,
+    private readonly amount: number,
+  ) {
+    this.title = amount < 0.5 ? '' : 'What we saw';
+  }
+
+  fulfil(requirement: Requirement): void {
+    PARTS[requirement.kind]?.(
+      this,
+      (name) => {
+        const value = requirement[name];
+        return typeof value === 'number' ? value : 0;
+      },
+      requirement,
+    );
+  }
+
+  post(): PostToCheck {
+    const body = nodes.doc.create(null, this.blocks.length ? this.blocks : [nodes.paragraph.create()]);
+    return {
+      title: this.title,
+      labels: this.labels,
+      body,
+      teaser: this.teaser,
+      cover: this.cover,
+      openResults: this.opens,
+      pictureHashes: this.hashes,
+      selfChecked: this.confirmed,
+    };
+  }
+
+  /** So many of what is asked, at least one once the post is past its beginning. */
+  some(wanted: number): number {
+    return this.amount < 0.5
+      ? Math.floor(wanted * this.amount)
+      : Math.max(1, Math.round(wanted * this.amount));
+  }
+
+  get isFull(): boolean {
+    return this.amount === 1;
+  }
+
+  /** Sentences of so many words. */
+  talk(words: number): string {
+    const said = Array.from({ length: words }, () => TALK[this.spoken++ % TALK.length]!).join(' ');
+    return said === '' ? '' : `${said.replace(/[.,]$/, '')}.`;
+  }
+
+  say(words: number): void {
+    if (words > 0) this.add(nodes.paragraph.create(null, documentSchema.text(this.talk(words))));
+  }
+
+  add(...blocks: readonly Node[]): void {
+    this.blocks.push(...blocks);
+  }
+
+  heading(text: string): void {
+    this.add(nodes.heading.create({ level: 2 }, documentSchema.text(text)));
+  }
+
+  picture(settings: Readonly<Record<string, unknown>>, complete: boolean): void {
+    const src = this.newPicture();
+    const credit = complete && settings['credit'] ? [documentSchema.text('I took it')] : [];
+    this.add(
+      nodes.picture.create(
+        {
+          src,
+          description: settings['description'] ? 'Grey water behind a wall' : '',
+          licence: complete && settings['licence'] ? 'own' : '',
+        },
+        [nodes.caption.create(null, documentSchema.text('The wall')), nodes.credit.create(null, credit)],
+      ),
+    );
+  }
+
+  /** A picture's name whose hash is like no other's. */
+  newPicture(): string {
+    this.made += 1;
+    const src = `sample${this.made}`;
+    this.hashes[src] = ((0x9e3779b97f4a7c15n * BigInt(this.made)) & 0xffffffffffffffffn)
+      .toString(16)
+      .padStart(16, '0');
+    return src;
+  }
+
+  address(): string {
+    this.made += 1;
+    const address = `https://site${this.made}.example/page`;
+    this.opens[address] = 'opens';
+    return address;
+  }
+
+  nameAfter(pattern: string): void {
+    if (this.amount >= 0.5) this.title = `${titlePattern(pattern, this.assignment).example}What we saw`;
+  }
+
+  keepTitleWithin(characters: number): void {
+    if (characters > 0) this.title = this.title.slice(0, characters);
+  }
+
+  label(...labels: readonly string[]): void {
+    this.labels.push(...labels);
+  }
+
+  writeTeaser(characters: number): void {
+    this.teaser = this.talk(characters).slice(0, Math.round(characters * this.amount));
+  }
+
+  chooseCover(described: boolean): void {
+    if (this.amount >= 0.5)
+      this.cover = { src: this.newPicture(), description: described && this.isFull ? 'A grey wall' : '' };
+  }
+
+  confirm(id: string): void {
+    if (this.isFull) this.confirmed.push(id);
+  }
+
+  get starters(): readonly string[] {
+    return this.assignment.starters;
+  }
+
+  countedWords(settings: Requirement): number {
+    return countDocumentWords(this.post().body, {
+      outline: this.assignment.outline,
+      excludeQuotations: settings['excludeQuotations'] === true,
+      excludeHeadings: settings['excludeHeadings'] === true,
+    });
+  }
+}
+
+type Part = (writer: SampleWriter, setting: (name: string) => number, requirement: Requirement) => void;
+
+const WORDS_OF_A_PARAGRAPH = 40;
+/** Under so many words nothing is said of a reading level. */
+const WORDS_FOR_A_LEVEL = 100;
+const EVERYTHING = { credit: true, description: true, licence: true };
+
+/** What a sample does for each kind; one that is not named here is left to the teacher's own text. */
+const PARTS: Readonly<Record<string, Part>> = {
+  title: (writer, setting, requirement) => {
+    if (typeof requirement['startsWith'] === 'string') writer.nameAfter(requirement['startsWith']);
+    writer.keepTitleWithin(setting('maxCharacters'));
+  },
+  parts: (writer, _, requirement) => {
+    const headings = (requirement['headings'] ?? []) as readonly {
+      readonly text: string;
+      readonly minWords?: number;
+    }[];
+    for (const [index, { text, minWords = 0 }] of headings.slice(0, writer.some(headings.length)).entries()) {
+      writer.heading(text);
+      const isLast = index === headings.length - 1;
+      writer.say(isLast && !writer.isFull ? Math.floor(minWords * 0.75) : Math.max(minWords, 8));
+    }
+  },
+  entries: (writer, setting, requirement) => {
+    for (let number = 1; number <= writer.some(setting('min')); number += 1) {
+      writer.heading(`${number}. ${requirement['title'] ? 'A grey day' : ''}`.trim());
+      writer.say(Math.max(setting('minWords'), 6));
+      if (requirement['picture']) writer.picture(EVERYTHING, true);
+    }
+  },
+  video: (writer, setting) => {
+    writer.say(setting('introductionWords'));
+    for (let count = 0; count < writer.some(setting('min')); count += 1)
+      writer.add(nodes.video.create({ address: writer.address(), title: 'A front comes in' }));
+  },
+  pictures: (writer, setting, requirement) => {
+    const count = writer.some(setting('min'));
+    for (let index = 0; index < count; index += 1)
+      writer.picture(requirement, writer.isFull || index < count - 1);
+  },
+  cover: (writer, _, requirement) => writer.chooseCover(requirement['description'] === true),
+  links: (writer, setting) => {
+    const count = Math.max(setting('min'), setting('differentSites'));
+    for (let index = 0; index < writer.some(count); index += 1) {
+      const mark = marks.link.create({ href: writer.address() });
+      const words = writer.isFull || index > 0 ? 'our table of tides' : 'here';
+      writer.add(
+        nodes.paragraph.create(null, [documentSchema.text('See '), documentSchema.text(words, [mark])]),
+      );
+    }
+  },
+  document: (writer, setting) => {
+    for (let index = 0; index < writer.some(setting('min')); index += 1)
+      writer.add(nodes.sharedDocument.create({ address: writer.address(), title: 'Our notes' }));
+  },
+  quotations: (writer, setting, requirement) => {
+    const count = writer.some(setting('min'));
+    for (let index = 0; index < count; index += 1) {
+      const sourced = requirement['source'] && (writer.isFull || index < count - 1);
+      writer.add(
+        nodes.blockquote.create(null, [
+          nodes.paragraph.create(null, documentSchema.text('It smelled of iron.')),
+          ...(sourced ? [nodes.quoteSource.create(null, documentSchema.text('The ferryman'))] : []),
+        ]),
+      );
+    }
+  },
+  table: (writer, setting) => {
+    const row = (text: string) =>
+      nodes.tableRow.create(null, [
+        nodes.tableCell.create(null, nodes.paragraph.create(null, documentSchema.text(text))),
+      ]);
+    const rows = Math.max(1, writer.some(Math.max(2, setting('minRows'))));
+    for (let index = 0; index < writer.some(setting('min')); index += 1)
+      writer.add(
+        nodes.table.create(
+          null,
+          Array.from({ length: rows }, (_, line) => row(`Day ${line + 1}`)),
+        ),
+      );
+  },
+  labels: (writer, _, requirement) => {
+    writer.label(...((requirement['allOf'] ?? []) as readonly string[]));
+    if (writer.isFull)
+      for (const group of (requirement['oneOf'] ?? []) as readonly (readonly string[])[])
+        writer.label(...group.slice(0, 1));
+  },
+  teaser: (writer, setting) =>
+    writer.writeTeaser(Math.max(setting('minCharacters'), Math.min(60, setting('maxCharacters') || 60))),
+  starters: (writer, setting) => {
+    for (const starter of writer.starters.slice(0, writer.some(setting('min')))) {
+      const begun = starter.replace(/[\s.\u2026]+$/u, '');
+      const text = writer.isFull ? `${begun} ${writer.talk(7)}` : `${begun} …`;
+      writer.add(nodes.paragraph.create(null, documentSchema.text(text)));
+    }
+  },
+  selfCheck: (writer, _, requirement) => writer.confirm(requirement.id),
+  paragraphs: (writer, setting) => {
+    const words = Math.min(12, setting('maxWordsEach') || 12);
+    for (let index = 0; index < writer.some(setting('min')); index += 1) writer.say(words);
+  },
+  readingLevel: (writer, _, requirement) => {
+    for (
+      let left = writer.some(WORDS_FOR_A_LEVEL) - writer.countedWords(requirement);
+      left > 0;
+      left -= WORDS_OF_A_PARAGRAPH
+    )
+      writer.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
+  },
+  words: (writer, setting, requirement) => {
+    const [min, max] = [setting('min'), setting('max')];
+    const wanted = Math.round((min > 0 ? min : max * 0.6) * (writer.isFull ? 1 : writer.some(100) / 100));
+    for (let left = wanted - writer.countedWords(requirement); left > 0; left -= WORDS_OF_A_PARAGRAPH)
+      writer.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
+  },
+};
