@@ -71,6 +71,7 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       release: 'accepted',
       missing: 'warns',
       draftsOpen: false,
+      pictureWidth: 100,
     },
   },
   {
@@ -169,6 +170,7 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       release: 'accepted',
       missing: 'warns',
       draftsOpen: false,
+      pictureWidth: 100,
     },
   },
   {
@@ -219,6 +221,7 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       release: 'opened',
       missing: 'warns',
       draftsOpen: false,
+      pictureWidth: 100,
     },
   },
   {
@@ -309,6 +312,7 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
       release: 'accepted',
       missing: 'stops',
       draftsOpen: false,
+      pictureWidth: 100,
     },
   },
 ];

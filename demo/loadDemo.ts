@@ -32,6 +32,8 @@ import { POSTS } from './writing';
 import type { DemoPost } from './writing/demoPost';
 
 const DAY = 86_400_000;
+/** What the demo's children say of their pictures. */
+const LICENCES = ['free', 'withName', 'classOnly'] as const;
 const HOUR = 3_600_000;
 const TIME_ZONE = 'Europe/Dublin';
 const CODE = { weather: 'QUAY2418', garden: 'MOSS5520' };
@@ -276,7 +278,7 @@ async function withPictures(text: string, classId: string, personId: string, now
     const side = name.startsWith('cirrus') ? ' data-width="50" data-side="start"' : '';
     html = html.replace(
       whole,
-      `<figure${side}><img src="${pictureId}" alt="${escapeHtml(description)}" data-licence="own"><figcaption>${escapeHtml(caption)}<cite>${escapeHtml(credit)}</cite></figcaption></figure>`,
+      `<figure${side}><img src="${pictureId}" alt="${escapeHtml(description)}" data-licence="${LICENCES[html.length % LICENCES.length]}"><figcaption>${escapeHtml(caption)}<cite>${escapeHtml(credit)}</cite></figcaption></figure>`,
     );
   }
   return html;

@@ -37,6 +37,7 @@ import { moveStudents } from './people/moveStudents';
 import { previewImport } from './people/previewImport';
 import { removeStudents } from './people/removeStudents';
 import { takeInAgain } from './people/takeInAgain';
+import { takeOutPicture } from './pictures/takeOutPicture';
 import { beAtPost } from './posts/beAtPost';
 import { beginPost } from './posts/beginPost';
 import { handIn } from './posts/handIn';
@@ -126,6 +127,7 @@ export const USE_CASES = {
   savePost,
   beAtPost,
   restoreRevision,
+  takeOutPicture,
   narrowAudience,
   handIn,
   takeBack,

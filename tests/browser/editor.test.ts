@@ -147,8 +147,8 @@ test('a file that is no picture is refused in one line, and no word is lost', as
   const file = path.join(folder, 'notes.png');
   writeFileSync(file, 'not a picture');
   await type('These words stay.');
-  await (await writer.driver.findElement(By.css("input[type='file']"))).sendKeys(file);
-  await writer.sees('notes.png: This is no picture that we can read');
+  await writer.bringPicture(file);
+  await writer.sees('notes.png This is no picture that we can read');
   await writer.sees('These words stay.');
   await writer.press('Understood');
   expect(await writer.shows('This is no picture')).toBe(false);

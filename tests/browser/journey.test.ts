@@ -68,7 +68,7 @@ test('a student sees the railing fill while writing, and hands in', async () => 
   await student.sees('This is no web address.');
   await student.fill('Where it leads', 'https://harbour.example/fog' + Key.ENTER);
   await student.sees('2 things to finish');
-  await (await student.driver.findElement(By.css("input[type='file']"))).sendKeys(picture);
+  await student.bringPicture(picture);
   await student.find(By.css('[data-picture] img'));
   await student.sees('lacks');
   await student.fill('For people who can’t see it', 'A wall of fog');

@@ -116,6 +116,13 @@ export class Person {
     });
   }
 
+  /** Brings a picture from this device into the post that is written. */
+  async bringPicture(file: string): Promise<void> {
+    await this.press('Picture', "//*[@role='toolbar']");
+    await this.find(By.xpath("//*[@role='dialog'][contains(., 'Drop pictures here')]"));
+    await (await this.driver.findElement(By.css("[role='dialog'] input[multiple]"))).sendKeys(file);
+  }
+
   /** Everything at an XPath, once there is any. */
   async findAll(path: string): Promise<readonly WebElement[]> {
     await this.find(By.xpath(path));

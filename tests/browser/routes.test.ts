@@ -167,6 +167,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   // Both say in words what is wrong with a link that leads nowhere.
   'invitation/[token]/page.tsx': { address: () => '/invitation/nothing', needs: 'everybody' },
   'new-password/[token]/page.tsx': { address: () => '/new-password/nothing', needs: 'everybody' },
+  '(desk)/class/pictures/page.tsx': { address: () => '/class/pictures', needs: ['class.change', {}] },
   '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
   '(desk)/class/look/page.tsx': { address: () => '/class/look', needs: ['class.change', {}] },
   '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
@@ -246,6 +247,7 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/archive/route.ts',
+    'api/class-pictures/route.ts',
     'api/concern/route.ts',
     'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',

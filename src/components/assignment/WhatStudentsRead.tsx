@@ -159,6 +159,23 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
           <option value="stops">{t('stops')}</option>
         </select>
       </div>
+      <div>
+        <label className="font-semibold" htmlFor={`${id}-pictureWidth`}>
+          {t('pictureWidth')}
+        </label>
+        <select
+          {...field('pictureWidth')}
+          className="field"
+          value={draft.pictureWidth}
+          onChange={(event) => change({ pictureWidth: Number(event.target.value) })}
+        >
+          {[100, 50, 33].map((width) => (
+            <option key={width} value={width}>
+              {t(`pictureWidths.${width}`)}
+            </option>
+          ))}
+        </select>
+      </div>
       <CheckFill checked={draft.draftsOpen} onChange={(draftsOpen) => change({ draftsOpen })}>
         {t('draftsOpen')}
       </CheckFill>

@@ -20,6 +20,8 @@ import { useBringIn } from './bringIn/useBringIn';
 import { BranchBanner } from './BranchBanner';
 import type { ComposeProps, Writing } from './composeProps';
 import { GradeGivenBack } from './GradeGivenBack';
+import { ClassPictures } from './picture/ClassPictures';
+import { WriterNameContext } from './picture/WriterNameContext';
 import { NotesInMargin } from './NotesInMargin';
 import { SaveLine } from './SaveLine';
 import { Tools } from './tools/Tools';
@@ -51,13 +53,14 @@ export function Compose(props: ComposeProps) {
   const [audience, setAudience] = useState<Audience>(props.readers.audience);
   const [handingIn, setHandingIn] = useState(false);
   const [problem, setProblem] = useState('');
+  const [choosing, setChoosing] = useState(false);
   const saving = useSaving({
     personId: writer.id,
     postId: post.id,
     version: post.version,
     savedAt: post.savedAt,
   });
-  const pictures = usePictureUpload(classId, props.hashes);
+  const pictures = usePictureUpload(classId, props.hashes, assignment.pictureWidth);
 
   const change = useCallback(
     (part: Partial<Writing>) => {
@@ -148,146 +151,157 @@ export function Compose(props: ComposeProps) {
 
   return (
     <LookingContext value={looking}>
-      <div className="head no-print">
-        <Link className="back" href="/writing">
-          <ArrowLeft aria-hidden="true" size={17} />{' '}
-          <span className="sr-only sm:not-sr-only">{t('myWriting')}</span>
-        </Link>
-        <p>
-          <b>{assignment.title}</b>
-          <span className="hidden sm:inline">, {t('assignmentNumber', { number: assignment.number })}</span>
-          {props.due.when ? <span> · {t('due', { when: props.due.when })}</span> : null}
-        </p>
-        <button
-          type="button"
-          role="switch"
-          aria-checked={asReaders}
-          className="latch"
-          onClick={() => setAsReaders(!asReaders)}
-        >
-          <span className={asReaders ? '' : 'on'}>{t('writing')}</span>
-          <i aria-hidden="true" />
-          <span className={asReaders ? 'on' : ''}>{t('asReaders')}</span>
-        </button>
-      </div>
-      {editor && !asReaders ? (
-        <Tools editor={editor} onFiles={addFiles} onDocument={bringIn.open} />
-      ) : (
-        <div className="tools" aria-hidden="true" />
-      )}
-      <main className="leafpage" id="main">
-        <div className="spread">
-          <aside className="margin-start" aria-label={t('instructions')}>
-            <details open className="hidden sm:block">
-              <summary className="cursor-pointer font-semibold">{t('whatIsAsked')}</summary>
-              <p className="mt-2 whitespace-pre-wrap text-ink-2">{assignment.instructions}</p>
-            </details>
-          </aside>
-          <div className="sheet-text">
-            <SaveLine
-              state={saving.state}
-              stage={post.stage}
-              readers={props.readers}
-              postId={post.id}
-              classCode={props.classCode}
-              onSignedIn={() => void saving.flush()}
-            />
-            {others > 0 ? (
-              <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
-                {t('otherPages', { count: others })}
-              </p>
-            ) : null}
-            {props.opened.map((one) => (
-              <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
-                {t('openedForSafety', one)}
-              </p>
-            ))}
-            {unfitting ? (
-              <p className="problem mb-4" role="alert">
-                {t('unfitting')}
-              </p>
-            ) : null}
-            {saving.state.kind === 'branched' ? (
-              <BranchBanner
-                mine={writing}
-                theirs={saving.state.theirs}
-                onChoose={(chosen) => {
-                  if (saving.state.kind !== 'branched') return;
-                  replaceBy(chosen);
-                  saving.settle(saving.state.version);
-                  saving.change(chosen);
-                }}
+      <WriterNameContext value={writer.nameOutside}>
+        <div className="head no-print">
+          <Link className="back" href="/writing">
+            <ArrowLeft aria-hidden="true" size={17} />{' '}
+            <span className="sr-only sm:not-sr-only">{t('myWriting')}</span>
+          </Link>
+          <p>
+            <b>{assignment.title}</b>
+            <span className="hidden sm:inline">, {t('assignmentNumber', { number: assignment.number })}</span>
+            {props.due.when ? <span> · {t('due', { when: props.due.when })}</span> : null}
+          </p>
+          <button
+            type="button"
+            role="switch"
+            aria-checked={asReaders}
+            className="latch"
+            onClick={() => setAsReaders(!asReaders)}
+          >
+            <span className={asReaders ? '' : 'on'}>{t('writing')}</span>
+            <i aria-hidden="true" />
+            <span className={asReaders ? 'on' : ''}>{t('asReaders')}</span>
+          </button>
+        </div>
+        {editor && !asReaders ? (
+          <Tools editor={editor} onPictures={() => setChoosing(true)} onDocument={bringIn.open} />
+        ) : (
+          <div className="tools" aria-hidden="true" />
+        )}
+        <main className="leafpage" id="main">
+          <div className="spread">
+            <aside className="margin-start" aria-label={t('instructions')}>
+              <details open className="hidden sm:block">
+                <summary className="cursor-pointer font-semibold">{t('whatIsAsked')}</summary>
+                <p className="mt-2 whitespace-pre-wrap text-ink-2">{assignment.instructions}</p>
+              </details>
+            </aside>
+            <div className="sheet-text">
+              <SaveLine
+                state={saving.state}
+                stage={post.stage}
+                readers={props.readers}
+                postId={post.id}
+                classCode={props.classCode}
+                onSignedIn={() => void saving.flush()}
               />
-            ) : null}
-            <BroughtInLine bringIn={bringIn} doc={editor?.state.doc ?? null} />
-            <UploadLine upload={pictures.upload} onDismiss={pictures.dismiss} />
-            {asReaders ? (
-              <AsReadersSeeIt writing={writing} writerName={writer.nameOutside} />
-            ) : (
-              <>
-                <textarea
-                  className="post-title mb-2 block w-full resize-none overflow-hidden bg-transparent [field-sizing:content]"
-                  aria-label={t('titleLabel')}
-                  placeholder={t('titleHint')}
-                  rows={1}
-                  maxLength={300}
-                  value={writing.title}
-                  onChange={(event) => change({ title: event.target.value.replace(/\n/g, ' ') })}
-                  onKeyDown={(event) => {
-                    if (event.key !== 'Enter') return;
-                    event.preventDefault();
-                    editor?.commands.focus('start');
+              {others > 0 ? (
+                <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
+                  {t('otherPages', { count: others })}
+                </p>
+              ) : null}
+              {props.opened.map((one) => (
+                <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
+                  {t('openedForSafety', one)}
+                </p>
+              ))}
+              {unfitting ? (
+                <p className="problem mb-4" role="alert">
+                  {t('unfitting')}
+                </p>
+              ) : null}
+              {saving.state.kind === 'branched' ? (
+                <BranchBanner
+                  mine={writing}
+                  theirs={saving.state.theirs}
+                  onChoose={(chosen) => {
+                    if (saving.state.kind !== 'branched') return;
+                    replaceBy(chosen);
+                    saving.settle(saving.state.version);
+                    saving.change(chosen);
                   }}
                 />
-                <input
-                  className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
-                  aria-label={t('subtitle')}
-                  placeholder={t('subtitle')}
-                  maxLength={300}
-                  value={writing.beside.subtitle}
-                  onChange={(event) =>
-                    change({ beside: { ...latest.current.beside, subtitle: event.target.value } })
-                  }
-                />
-                <EditorContent editor={editor} />
-              </>
-            )}
+              ) : null}
+              <BroughtInLine bringIn={bringIn} doc={editor?.state.doc ?? null} />
+              <UploadLine pictures={pictures} />
+              {asReaders ? (
+                <AsReadersSeeIt writing={writing} writerName={writer.nameOutside} />
+              ) : (
+                <>
+                  <textarea
+                    className="post-title mb-2 block w-full resize-none overflow-hidden bg-transparent [field-sizing:content]"
+                    aria-label={t('titleLabel')}
+                    placeholder={t('titleHint')}
+                    rows={1}
+                    maxLength={300}
+                    value={writing.title}
+                    onChange={(event) => change({ title: event.target.value.replace(/\n/g, ' ') })}
+                    onKeyDown={(event) => {
+                      if (event.key !== 'Enter') return;
+                      event.preventDefault();
+                      editor?.commands.focus('start');
+                    }}
+                  />
+                  <input
+                    className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
+                    aria-label={t('subtitle')}
+                    placeholder={t('subtitle')}
+                    maxLength={300}
+                    value={writing.beside.subtitle}
+                    onChange={(event) =>
+                      change({ beside: { ...latest.current.beside, subtitle: event.target.value } })
+                    }
+                  />
+                  <EditorContent editor={editor} />
+                </>
+              )}
+            </div>
+            <aside className="margin-end" aria-label={t('fromTeachers')}>
+              {props.grade ? <GradeGivenBack {...props.grade} /> : null}
+              <NotesInMargin notes={props.notes} />
+            </aside>
           </div>
-          <aside className="margin-end" aria-label={t('fromTeachers')}>
-            {props.grade ? <GradeGivenBack {...props.grade} /> : null}
-            <NotesInMargin notes={props.notes} />
-          </aside>
-        </div>
-      </main>
-      {editor ? (
-        <WritingRailing
-          answer={answer}
-          assignment={assignment}
-          writer={writer}
-          editor={editor}
-          title={writing.title}
-          labels={writing.labels}
-          setTitle={(title) => change({ title })}
-          setLabels={(labels) => change({ labels })}
-          beside={writing.beside}
-          setBeside={(part) => change({ beside: { ...latest.current.beside, ...part } })}
-          addPictureBeside={pictures.addBeside}
-          addPictures={() => document.querySelector<HTMLInputElement>('.tools input[type=file]')?.click()}
-          gate={{
-            readers: { ...props.readers, audience },
-            writer,
-            teachers: props.teachers,
-            due: props.due,
-            handIns: post.handIns,
-            busy: handingIn,
-            problem,
-            onHandIn: () => void handIn(),
-            onAudience: (chosen) => void chooseAudience(chosen),
-          }}
-        />
-      ) : (
-        <footer className="railing min-h-[110px]" aria-busy="true" />
-      )}
+        </main>
+        {editor ? (
+          <WritingRailing
+            answer={answer}
+            assignment={assignment}
+            writer={writer}
+            editor={editor}
+            title={writing.title}
+            labels={writing.labels}
+            setTitle={(title) => change({ title })}
+            setLabels={(labels) => change({ labels })}
+            beside={writing.beside}
+            setBeside={(part) => change({ beside: { ...latest.current.beside, ...part } })}
+            addPictureBeside={pictures.addBeside}
+            addPictures={() => setChoosing(true)}
+            gate={{
+              readers: { ...props.readers, audience },
+              writer,
+              teachers: props.teachers,
+              due: props.due,
+              handIns: post.handIns,
+              busy: handingIn,
+              problem,
+              onHandIn: () => void handIn(),
+              onAudience: (chosen) => void chooseAudience(chosen),
+            }}
+          />
+        ) : (
+          <footer className="railing min-h-[110px]" aria-busy="true" />
+        )}
+        {editor ? (
+          <ClassPictures
+            editor={editor}
+            pictures={pictures}
+            open={choosing}
+            onClose={() => setChoosing(false)}
+            firstWidth={assignment.pictureWidth}
+          />
+        ) : null}
+      </WriterNameContext>
     </LookingContext>
   );
 }

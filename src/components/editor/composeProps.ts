@@ -49,6 +49,8 @@ export interface ComposeProps {
   readonly assignment: AssignmentToCheck & {
     readonly id: string;
     readonly missing: 'warns' | 'stops';
+    /** How wide new pictures begin, in per cent of the text. */
+    readonly pictureWidth: number;
     readonly instructions: string;
     /** Sentence starters by when to use them. */
     readonly prompts: readonly StarterGroup[];

@@ -24,6 +24,8 @@ export interface AssignmentSettings {
   readonly release: Release;
   readonly missing: MissingRule;
   readonly draftsOpen: boolean;
+  /** How wide new pictures begin, in per cent of the text, 15 to 100. */
+  readonly pictureWidth: number;
 }
 
 /** An assignment as it is filled in: the due time is local to the class's time zone, `2026-11-19T16:00`. */

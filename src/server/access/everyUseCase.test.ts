@@ -28,6 +28,7 @@ import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 import { leaveClass } from '../people/rosterQueries';
+import { insertPicture } from '../pictures/queries';
 import { keepAsRevision } from '../posts/keepAsRevision';
 import { findPost, listRevisionMoments } from '../posts/queries';
 import { insertOpening } from '../safety/queries';
@@ -56,6 +57,7 @@ interface Ids {
   readonly secondClassId: string;
   /** A post of a classmate that was handed in. */
   readonly triedPostId: string;
+  readonly pictureId: string;
   /** A kept copy of the post. */
   readonly revisionId: string;
 }
@@ -160,6 +162,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
   beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
   restoreRevision: ({ postId, revisionId }) => ({ postId, version: 2, revisionId }),
+  takeOutPicture: ({ classId, pictureId }) => ({ classId, pictureId }),
   narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
@@ -234,6 +237,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'groupStudents',
   'invite',
   'seeConcern',
+  'takeOutPicture',
   'recordConsent',
   'withdrawConsent',
   'resendInvitation',
@@ -266,6 +270,18 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
   if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
   if (world === 'accepted') await acceptPost(house, postId, handInId);
+  const pictureId = newId();
+  await insertPicture(database, {
+    id: pictureId,
+    classId: house.classId,
+    uploadedBy: house.people.writer,
+    contentHash: '0'.repeat(64),
+    perceptualHash: '0'.repeat(16),
+    width: 4,
+    height: 3,
+    purpose: 'picture',
+    at: NOW,
+  });
   const { postId: triedPostId } = await succeeded(
     as(house, 'classmate', USE_CASES.beginPost, { assignmentId: await setWork(house) }),
   );
@@ -345,6 +361,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       secondClassId,
       revisionId,
       triedPostId,
+      pictureId,
     },
   };
 }

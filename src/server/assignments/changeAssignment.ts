@@ -60,6 +60,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
           release: { enum: RELEASES },
           missing: { enum: ['warns', 'stops'] },
           draftsOpen: { type: 'boolean' },
+          pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
         },
       },
     },

@@ -26,6 +26,7 @@ export const makeAssignment = classUseCase<{ readonly classId: string }, { reado
       release: 'accepted',
       missing: 'warns',
       draftsOpen: false,
+      pictureWidth: 100,
       setAt: null,
       openedAt: null,
       version: 1,

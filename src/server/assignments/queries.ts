@@ -27,7 +27,7 @@ type Stored = Omit<
 };
 
 const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
-  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth,
   set_at AS setAt, opened_at AS openedAt, version`;
 
 export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
@@ -62,9 +62,9 @@ export async function insertAssignment(
 ): Promise<void> {
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
-       late_rule, audience, release_rule, missing_rule, drafts_open, set_at, opened_at, version, created_by, created_at)
+       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
-       :lateRule, :audience, :release, :missing, :draftsOpen, :setAt, :openedAt, :version, :by, :at)`,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :setAt, :openedAt, :version, :by, :at)`,
     { ...toStored(assignment), by: made.by, at: made.at },
   );
 }
@@ -80,7 +80,7 @@ export async function updateAssignment(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
-       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, version = :version
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, version = :version
      WHERE id = :id AND version = :basedOn`,
     { ...stored, basedOn },
   );

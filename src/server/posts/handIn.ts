@@ -22,7 +22,7 @@ import {
   updateStage,
   type PostRow,
 } from './queries';
-import { pictureIds } from './writing';
+import { pictureIds, picturesNamed } from './writing';
 
 interface Input {
   readonly postId: string;
@@ -60,7 +60,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
       body,
       createdAt: now,
     } as const;
-    await insertRevision(database, revision, pictureIds(post));
+    await insertRevision(database, revision, picturesNamed(post));
     const receipt = await newReceipt(database);
     const handInId = newId();
     await insertHandIn(database, {

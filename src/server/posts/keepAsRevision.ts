@@ -1,7 +1,7 @@
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { insertRevision, type PostRow } from './queries';
-import { pictureIds } from './writing';
+import { picturesNamed } from './writing';
 
 /** Keeps a draft as it stands, before something else is written over it. */
 export async function keepAsRevision(database: Database, post: PostRow, now: Date): Promise<void> {
@@ -9,6 +9,6 @@ export async function keepAsRevision(database: Database, post: PostRow, now: Dat
   await insertRevision(
     database,
     { id: newId(), postId: post.id, kind: 'saved', title, labels, beside, body, createdAt: now },
-    pictureIds(post),
+    picturesNamed(post),
   );
 }

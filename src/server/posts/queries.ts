@@ -37,6 +37,15 @@ export interface HandInRow {
   readonly takenBackAt: Date | null;
 }
 
+/** A picture as a writing names it. */
+export interface PictureNamed {
+  readonly id: string;
+  readonly description: string;
+  readonly caption: string;
+  readonly credit: string;
+  readonly licence: string;
+}
+
 type RevisionKind = 'saved' | 'branch' | 'handIn';
 
 export interface RevisionRow extends Writing {
@@ -133,19 +142,29 @@ export async function listAddressesLike(
 export async function insertRevision(
   database: Database,
   revision: RevisionRow,
-  pictureIds: readonly string[],
+  pictures: readonly PictureNamed[],
 ): Promise<void> {
   await database.change(
     `INSERT INTO revisions (id, post_id, kind, title, labels, beside, body, created_at)
      VALUES (:id, :postId, :kind, :title, :labels, :beside, :body, :createdAt)`,
     { ...revision, ...asStored(revision) },
   );
-  // Only pictures that there are are noted: a document may name others, which nobody is shown.
+  // Only what its writer may show is noted: their own, the teachers', and what classmates let others use. A document
+  // may name others, which it makes nobody see.
   await database.change(
-    `INSERT INTO revision_pictures (revision_id, picture_id)
-     SELECT :revisionId, pictures.id FROM pictures
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS used ON used.id = pictures.id`,
-    { revisionId: revision.id, ids: JSON.stringify(pictureIds) },
+    `INSERT INTO revision_pictures (revision_id, picture_id, description, caption, credit, licence)
+     SELECT :revisionId, pictures.id, LEFT(named.description, 1000), LEFT(named.caption, 1000), LEFT(named.credit, 400),
+       LEFT(named.licence, 40)
+     FROM posts JOIN pictures ON pictures.class_id = posts.class_id
+     JOIN JSON_TABLE(:named, '$[*]' COLUMNS (id VARCHAR(16) PATH '$.id', description TEXT PATH '$.description',
+       caption TEXT PATH '$.caption', credit TEXT PATH '$.credit', licence TEXT PATH '$.licence')) AS named
+       ON named.id = pictures.id
+     LEFT JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
+     WHERE posts.id = :postId AND (pictures.uploaded_by = posts.writer_id OR memberships.role IN ('teacher', 'coTeacher')
+       OR EXISTS (SELECT 1 FROM revision_pictures AS shown
+         JOIN publications ON publications.revision_id = shown.revision_id AND publications.until IS NULL
+         WHERE shown.picture_id = pictures.id AND shown.licence IN ('free', 'withName')))`,
+    { revisionId: revision.id, postId: revision.postId, named: JSON.stringify(pictures) },
   );
 }
 

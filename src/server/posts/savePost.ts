@@ -4,7 +4,7 @@ import { newId } from '../database/newId';
 import { keepAsRevision } from './keepAsRevision';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import { findLatestRevision, insertRevision, updateDraft, type PostRow, type Writing } from './queries';
-import { maybeWriting, pictureIds, writingSchema, type SentWriting } from './writing';
+import { maybeWriting, picturesNamed, writingSchema, type SentWriting } from './writing';
 
 interface Input {
   readonly postId: string;
@@ -63,7 +63,7 @@ async function branch(post: PostRow, writing: Writing, { database, now }: Contex
   await insertRevision(
     database,
     { ...writing, id, postId: post.id, kind: 'branch', createdAt: now },
-    pictureIds(writing),
+    picturesNamed(writing),
   );
   const stands = {
     title: post.title,

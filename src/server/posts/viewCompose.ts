@@ -46,6 +46,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       ...context,
       id: assignment.id,
       missing: assignment.missing,
+      pictureWidth: assignment.pictureWidth,
       instructions: assignment.instructions,
       prompts: assignment.starters,
     },

@@ -3,7 +3,7 @@ import { nodesOfType } from '../../core/document/nodesOfType';
 import { pictures } from '../../core/document/pictures';
 import { besideSchema, NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import type { DocumentJson } from '../../core/document/openDocument';
-import type { Writing } from './queries';
+import type { PictureNamed, Writing } from './queries';
 
 /** JSON Schema of what an editor sends: title, labels, what stands beside it, and the document. */
 export const writingSchema = {
@@ -39,10 +39,29 @@ export function maybeWriting(sent: SentWriting): Writing | null {
 }
 
 /** The ids of the pictures that a stored writing shows, its cover and the stills of its videos among them. */
-export function pictureIds({ body, beside }: Writing): readonly string[] {
+export function pictureIds(writing: Writing): readonly string[] {
+  return picturesNamed(writing).map((picture) => picture.id);
+}
+
+/** The same pictures with what is said of them, each once: where it first stands. */
+export function picturesNamed({ body, beside }: Writing): readonly PictureNamed[] {
   const document = openDocument(JSON.parse(body));
-  const shown = pictures(document).map((picture) => picture.src);
-  const stills = nodesOfType(document, 'video').map(({ node }) => String(node.attrs['still']));
-  const cover = beside.cover ? [beside.cover.src] : [];
-  return [...new Set([...shown, ...stills, ...cover])].filter(Boolean);
+  const bare = (id: string, description = '') => ({ id, description, caption: '', credit: '', licence: '' });
+  const named = [
+    ...pictures(document).map(({ src, ...said }) => ({ ...bare(src), ...picked(said) })),
+    ...nodesOfType(document, 'video').map(({ node }) => bare(String(node.attrs['still']))),
+    ...(beside.cover ? [bare(beside.cover.src, beside.cover.description)] : []),
+  ];
+  const first = new Map<string, PictureNamed>();
+  for (const picture of named) if (picture.id && !first.has(picture.id)) first.set(picture.id, picture);
+  return [...first.values()];
+}
+
+function picked({
+  description,
+  caption,
+  credit,
+  licence,
+}: Omit<PictureNamed, 'id'>): Omit<PictureNamed, 'id'> {
+  return { description, caption, credit, licence };
 }

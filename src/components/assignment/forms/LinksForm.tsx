@@ -11,7 +11,7 @@ export function LinksForm({ requirement, change }: RequirementFormProps) {
     <>
       {t('atLeast')} <LimitFill {...common} setting="min" label="min" /> {t('sites')}{' '}
       <LimitFill {...common} setting="differentSites" label="sitesLabel" /> {t('places')}{' '}
-      <AskedFills {...common} settings={['descriptiveText', 'every']} />
+      <AskedFills {...common} settings={['opens', 'descriptiveText', 'every']} />
     </>
   );
 }

@@ -11,7 +11,7 @@ export function PicturesForm({ requirement, change }: RequirementFormProps) {
     <>
       {t('atLeast')} <LimitFill {...common} setting="min" label="min" /> {t('atMost')}{' '}
       <LimitFill {...common} setting="max" label="max" />{' '}
-      <AskedFills {...common} settings={['credit', 'description', 'distinct', 'every']} />
+      <AskedFills {...common} settings={['credit', 'description', 'licence', 'distinct', 'every']} />
     </>
   );
 }

@@ -13,6 +13,7 @@ export const pictureNode = Node.create({
         description: element.getAttribute('data-description') ?? '',
         licence: element.getAttribute('data-licence') ?? '',
         side: element.getAttribute('data-side') ?? 'full',
+        width: Number(element.getAttribute('data-width') ?? 100),
       }),
     },
   ],
@@ -23,11 +24,16 @@ export const pictureNode = Node.create({
       'data-description': String(node.attrs['description']),
       'data-licence': String(node.attrs['licence']),
       'data-side': String(node.attrs['side']),
+      'data-width': String(node.attrs['width']),
     },
     0,
   ],
   addNodeView: () =>
     ReactNodeViewRenderer(PictureView, {
-      attrs: ({ node }) => ({ 'data-picture': '', 'data-side': String(node.attrs['side']) }),
+      attrs: ({ node }) => ({
+        'data-picture': '',
+        'data-side': String(node.attrs['side']),
+        style: `--w:${Number(node.attrs['width'])}%`,
+      }),
     }),
 });

@@ -4,20 +4,20 @@ import { useEditorState, type Editor } from '@tiptap/react';
 import { Image as ImageIcon, Link as LinkIcon, List, ListOrdered, Quote, Redo2, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
-import { useRef, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { LinkPopover } from './LinkPopover';
 import { MoreTools } from './MoreTools';
 
 interface ToolsProps {
   readonly editor: Editor;
-  readonly onFiles: (files: readonly File[]) => void;
+  /** Opens the class pictures, where new ones are brought too. */
+  readonly onPictures: () => void;
   readonly onDocument: (file: File) => void;
 }
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
-export function Tools({ editor, onFiles, onDocument }: ToolsProps) {
+export function Tools({ editor, onPictures, onDocument }: ToolsProps) {
   const t = useTranslations('editor.tools');
-  const picker = useRef<HTMLInputElement>(null);
   const state = useEditorState({
     editor,
     selector: ({ editor: current }) => stateOf(current),
@@ -51,21 +51,9 @@ export function Tools({ editor, onFiles, onDocument }: ToolsProps) {
         <span className="underline">{t('underline')}</span>
       </Kind>
       <Toolbar.Separator className="gap" />
-      <Toolbar.Button onClick={() => picker.current?.click()}>
+      <Toolbar.Button onClick={onPictures}>
         <ImageIcon aria-hidden="true" /> {t('picture')}
       </Toolbar.Button>
-      <input
-        ref={picker}
-        type="file"
-        accept="image/*"
-        multiple
-        hidden
-        aria-label={t('pictureFile')}
-        onChange={(event) => {
-          onFiles([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
-      />
       <LinkPopover editor={editor} on={state.link}>
         <LinkIcon aria-hidden="true" /> {t('link')}
       </LinkPopover>

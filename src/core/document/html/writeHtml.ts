@@ -189,6 +189,8 @@ function writePicture(node: Node, options: WriteHtmlOptions): string {
     {
       'data-width': node.attrs['width'] === 100 ? null : String(node.attrs['width']),
       'data-side': node.attrs['side'] === 'full' ? null : String(node.attrs['side']),
+      // A whole number by the schema: nothing else gets into the style.
+      style: options.forReaders && node.attrs['width'] !== 100 ? `--w:${Number(node.attrs['width'])}%` : null,
     },
     image + (captionParts ? element('figcaption', {}, captionParts) : ''),
   );

@@ -1,0 +1,9 @@
+import { currentSession } from '@/server/http/request';
+import { listClassPictures } from '@/server/pictures/viewClassPictures';
+
+export async function GET(request: Request): Promise<Response> {
+  const session = await currentSession();
+  const classId = new URL(request.url).searchParams.get('class') ?? '';
+  const result = await listClassPictures(classId, session?.person.id ?? null);
+  return Response.json(result, { status: result.ok ? 200 : 404 });
+}
