@@ -1,32 +1,45 @@
 import { documentReader } from '../core/document/documentReader';
 import { evaluate } from '../core/requirements/evaluate';
-import { makeSpeller, type Dictionary } from '../core/spelling/speller';
-import type { Asked, Answered } from './requirementsMessages';
+import { makeSpeller, type Dictionary, type SuggestingSpeller } from '../core/spelling/speller';
+import { unknownWords } from '../core/spelling/unknownWords';
+import type { Answered, Asked, SuggestionAsked } from './requirementsMessages';
 
 // The types of a worker's own world would clash with those of pages; this is all that is used of it.
 interface Worker {
-  onmessage: ((event: { readonly data: Asked }) => void) | null;
+  onmessage: ((event: { readonly data: Asked | SuggestionAsked }) => void) | null;
   postMessage(answered: Answered): void;
 }
 const worker = self as unknown as Worker;
 
+const MOST_SUGGESTIONS = 5;
+
 /** Spellers by the name of their dictionary: undefined while one is being fetched and read. */
-const spellers = new Map<string, ReturnType<typeof makeSpeller> | undefined>();
+const spellers = new Map<string, SuggestingSpeller | undefined>();
 const read = documentReader();
 let latest: Asked | null = null;
 
 worker.onmessage = ({ data }) => {
+  if (data.kind === 'suggest') {
+    const words = spellers.get(data.dictionary)?.suggest(data.word).slice(0, MOST_SUGGESTIONS) ?? [];
+    return worker.postMessage({ kind: 'suggest', turn: data.turn, words });
+  }
   latest = data;
   answer(data);
   if (data.dictionary !== null && !spellers.has(data.dictionary)) void fetchSpeller(data.dictionary);
+  return undefined;
 };
 
 function answer({ turn, assignment, post, dictionary }: Asked): void {
   const speller = dictionary === null ? null : spellers.get(dictionary);
   const body = read(post.body);
+  const unknown = speller
+    ? unknownWords(body, { speller, classWords: post.classWords ?? [], outline: assignment.outline })
+    : [];
   worker.postMessage({
+    kind: 'answer',
     turn,
     answer: evaluate(assignment, { ...post, body, ...(speller === undefined ? {} : { speller }) }),
+    unknown: unknown.flatMap((word) => word.places),
   });
 }
 

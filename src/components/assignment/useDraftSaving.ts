@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '../basics/call';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 
-export type DraftState =
+type DraftState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   | {

@@ -8,7 +8,7 @@ import { call } from '../basics/call';
 import type { BuilderProps } from './builderProps';
 import type { DraftSaving } from './useDraftSaving';
 
-export interface StandingChange {
+interface StandingChange {
   readonly writer: string;
   readonly before: number;
   readonly after: number;

@@ -12,7 +12,7 @@ import { call } from '../basics/call';
 import type { BuilderProps } from './builderProps';
 
 /** What the requirements are tried on: a made-up post, the teacher's own text, or one that was handed in. */
-export type TriedOn =
+type TriedOn =
   | { readonly kind: 'sample'; readonly sample: Sample }
   | { readonly kind: 'own'; readonly text: string }
   | { readonly kind: 'earlier'; readonly postId: string };

@@ -1,12 +1,13 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import type { Look } from '../../core/looks/looks';
+import { letteringProperties, type Lettering, type Look } from '../../core/looks/looks';
 import { Blog } from './Blog';
 
 export interface KeptPageProps {
   readonly blog: Look;
   readonly title: string;
   readonly html: string;
+  readonly lettering: Lettering | '';
   readonly writer: string;
   readonly handedIn: string;
   readonly receipt: string;
@@ -15,11 +16,21 @@ export interface KeptPageProps {
 }
 
 /** A hand-in, kept as it was. */
-export function KeptPage({ blog, title, html, writer, handedIn, receipt, words, takenBack }: KeptPageProps) {
+export function KeptPage({
+  blog,
+  title,
+  html,
+  lettering,
+  writer,
+  handedIn,
+  receipt,
+  words,
+  takenBack,
+}: KeptPageProps) {
   const t = useTranslations('kept');
   return (
     <Blog look={blog}>
-      <main id="main" className="post-body !mt-0 pt-8">
+      <main id="main" className="post-body !mt-0 pt-8" style={letteringProperties(lettering)}>
         <p className="border-y border-line py-2 text-ink-2">
           {t('line', { writer, when: handedIn, words, receipt })} {takenBack ? t('takenBack') : t('onlyYou')}{' '}
           <Link href="/today">{t('toDesk')}</Link>

@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
+import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
 import { TellTeacher } from './TellTeacher';
@@ -9,12 +10,14 @@ export interface PostPageProps extends CardShown {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   readonly html: string;
+  /** The typeface that the writer chose for this post; empty for the class's. */
+  readonly lettering: Lettering | '';
   readonly labels: readonly string[];
   readonly audience: Audience;
 }
 
 /** One post, as its readers see it. */
-export function PostPage({ blog, signedIn, html, labels, audience, ...post }: PostPageProps) {
+export function PostPage({ blog, signedIn, html, lettering, labels, audience, ...post }: PostPageProps) {
   const t = useTranslations('blog');
   return (
     <Blog look={blog}>
@@ -23,7 +26,7 @@ export function PostPage({ blog, signedIn, html, labels, audience, ...post }: Po
       </a>
       <Banner blog={blog} signedIn={signedIn} low />
       <main id="main">
-        <article>
+        <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>
             <div className="words">
               <p className="kind mb-2">{post.assignmentTitle}</p>

@@ -1,32 +1,87 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useMemo } from 'react';
+import { useId, useMemo, useState } from 'react';
+import { goesBeyondClass, type Audience } from '../../core/access/audience';
 import { documentSchema } from '../../core/document/schema';
+import { letteringProperties } from '../../core/looks/looks';
 import { ReaderProse } from '../blog/ReaderProse';
-import type { Writing } from './composeProps';
+import type { ComposeProps, Writing } from './composeProps';
 
-/** The post as its readers will see it. */
-export function AsReadersSeeIt({
-  writing,
-  writerName,
-}: {
+interface AsReadersSeeItProps {
   readonly writing: Writing;
-  readonly writerName: string;
-}) {
+  readonly writer: ComposeProps['writer'];
+  /** Whom the post reaches. */
+  readonly audience: Audience;
+}
+
+const EYES = ['class', 'outside'] as const;
+const SIZES = ['page', 'phone'] as const;
+
+/** The post as its readers will see it: by whose eyes, and on which screen. */
+export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProps) {
   const t = useTranslations('editor');
   const body = useMemo(() => documentSchema.nodeFromJSON(writing.body), [writing.body]);
+  const [eyes, setEyes] = useState<(typeof EYES)[number]>('class');
+  const [size, setSize] = useState<(typeof SIZES)[number]>('page');
   return (
-    <article>
-      <h1 className="post-title">{writing.title || t('untitled')}</h1>
-      {writing.beside.subtitle ? (
-        <p className="mb-3 font-read text-[19px] text-ink-2">{writing.beside.subtitle}</p>
+    <>
+      <div className="mb-4 flex flex-wrap gap-x-6 gap-y-2 border-b border-line pb-3 text-[14.5px]">
+        <Choice
+          legend={t('seen.by')}
+          of={EYES}
+          value={eyes}
+          words={(one) => t(`seen.eyes.${one}`)}
+          onChoose={setEyes}
+        />
+        <Choice
+          legend={t('seen.on')}
+          of={SIZES}
+          value={size}
+          words={(one) => t(`seen.sizes.${one}`)}
+          onChoose={setSize}
+        />
+      </div>
+      {eyes === 'outside' && !goesBeyondClass(audience) ? (
+        <p className="mb-4 text-ink-2">{t('seen.notOutside', { audience })}</p>
       ) : null}
-      <p className="mb-4 text-ink-2">
-        {writerName}
-        {writing.labels.length ? ` · ${writing.labels.join(', ')}` : ''}
-      </p>
-      <ReaderProse document={body} />
-    </article>
+      <article
+        className={size === 'phone' ? 'mx-auto w-[390px] max-w-full border-x border-line px-4' : ''}
+        style={letteringProperties(writing.beside.lettering)}
+      >
+        <h1 className="post-title">{writing.title || t('untitled')}</h1>
+        {writing.beside.subtitle ? (
+          <p className="mb-3 font-read text-[19px] text-ink-2">{writing.beside.subtitle}</p>
+        ) : null}
+        <p className="mb-4 text-ink-2">
+          {eyes === 'class' ? writer.nameInClass : writer.nameOutside}
+          {writing.labels.length ? ` · ${writing.labels.join(', ')}` : ''}
+        </p>
+        <ReaderProse document={body} />
+      </article>
+    </>
+  );
+}
+
+interface ChoiceProps<Value extends string> {
+  readonly legend: string;
+  readonly of: readonly Value[];
+  readonly value: Value;
+  readonly words: (value: Value) => string;
+  readonly onChoose: (value: Value) => void;
+}
+
+function Choice<Value extends string>({ legend, of, value, words, onChoose }: ChoiceProps<Value>) {
+  const name = useId();
+  return (
+    <fieldset className="flex flex-wrap items-center gap-4">
+      <legend className="float-left mr-1 font-semibold">{legend}</legend>
+      {of.map((one) => (
+        <label key={one} className="flex items-center gap-1.5">
+          <input type="radio" name={name} checked={value === one} onChange={() => onChoose(one)} />
+          {words(one)}
+        </label>
+      ))}
+    </fieldset>
   );
 }

@@ -55,7 +55,12 @@ export interface ComposeProps {
     /** Sentence starters by when to use them. */
     readonly prompts: readonly StarterGroup[];
   };
-  readonly writer: { readonly id: string; readonly monogram: string; readonly nameOutside: string };
+  readonly writer: {
+    readonly id: string;
+    readonly monogram: string;
+    readonly nameInClass: string;
+    readonly nameOutside: string;
+  };
   readonly teachers: readonly { readonly name: string; readonly monogram: string }[];
   readonly notes: readonly NoteShown[];
   /** When a teacher and an administrator opened this draft for a safety concern. */

@@ -28,3 +28,9 @@ export function putHeadingAtEnd(editor: Editor, text: string, level = 2): void {
     .scrollIntoView()
     .run();
 }
+
+/** The beginning of a sentence where the cursor is, without the dots at its end. */
+export function putStarter(editor: Editor, starter: string): void {
+  const begun = `${starter.replace(/[\s.\u2026]+$/u, '')} `;
+  editor.chain().focus().insertContent(begun).scrollIntoView().run();
+}

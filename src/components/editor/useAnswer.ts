@@ -1,13 +1,14 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { DocumentJson } from '../../core/document/openDocument';
 import { documentSchema } from '../../core/document/schema';
 import type { Answer } from '../../core/requirements/answer';
 import type { OpenResult } from '../../core/requirements/post';
 import { evaluate } from '../../core/requirements/evaluate';
 import { asksFor } from '../../core/requirements/requirement';
 import { dictionaryName } from '../../core/spelling/speller';
-import type { Answered, Asked } from '../../workers/requirementsMessages';
+import type { Answered, Asked, Stretch } from '../../workers/requirementsMessages';
 import type { ComposeProps, Writing } from './composeProps';
 
 /** The railing follows the writer after a pause as short as this, in milliseconds: never a letter late. */
@@ -19,21 +20,44 @@ interface Question {
   readonly hashes: Readonly<Record<string, string>>;
   readonly openResults: Readonly<Record<string, OpenResult>>;
   readonly classWords: readonly string[];
+  /** Whether words that no dictionary knows are to be found, whatever the assignment asks. */
+  readonly spelt: boolean;
+}
+
+/** Where words stand that no dictionary knows, in the text that was looked at. */
+export interface Misspelt {
+  readonly body: DocumentJson;
+  readonly places: readonly Stretch[];
+}
+
+export interface Answering {
+  readonly answer: Answer;
+  readonly misspelt: Misspelt | null;
+  /** What might have been meant by a word, the likeliest first. */
+  readonly suggest: (word: string) => Promise<readonly string[]>;
 }
 
 /** How a writing stands, measured in a worker so that typing never waits for it. */
-export function useAnswer({ assignment, writing, hashes, openResults, classWords }: Question): Answer {
-  const [answer, setAnswer] = useState<Answer>(() =>
-    answerHere(question(0, { assignment, writing, hashes, openResults, classWords })),
-  );
+export function useAnswer(question: Question): Answering {
+  const { assignment, writing, hashes, openResults, classWords, spelt } = question;
+  const [answer, setAnswer] = useState<Answer>(() => answerHere(asked(0, question)));
+  const [misspelt, setMisspelt] = useState<Misspelt | null>(null);
   const worker = useRef<Worker | null>(null);
   const turn = useRef(0);
+  const asking = useRef<DocumentJson>(writing.body);
+  const suggesting = useRef(new Map<number, (words: readonly string[]) => void>());
   useEffect(() => {
     const made = new Worker(new URL('../../workers/requirements.worker.ts', import.meta.url), {
       type: 'module',
     });
     made.onmessage = ({ data }: MessageEvent<Answered>) => {
-      if (data.turn === turn.current) setAnswer(data.answer);
+      if (data.kind === 'suggest') {
+        suggesting.current.get(data.turn)?.(data.words);
+        suggesting.current.delete(data.turn);
+      } else if (data.turn === turn.current) {
+        setAnswer(data.answer);
+        setMisspelt({ body: asking.current, places: data.unknown });
+      }
     };
     // A browser that lets no worker run measures in the page.
     made.onerror = () => {
@@ -48,23 +72,41 @@ export function useAnswer({ assignment, writing, hashes, openResults, classWords
   useEffect(() => {
     const timer = setTimeout(() => {
       turn.current += 1;
-      const asked = question(turn.current, { assignment, writing, hashes, openResults, classWords });
-      if (worker.current) worker.current.postMessage(asked);
-      else setAnswer(answerHere(asked));
+      asking.current = writing.body;
+      const message = asked(turn.current, { assignment, writing, hashes, openResults, classWords, spelt });
+      if (worker.current) worker.current.postMessage(message);
+      else setAnswer(answerHere(message));
     }, PAUSE);
     return () => clearTimeout(timer);
-  }, [assignment, writing, hashes, openResults, classWords]);
-  return answer;
+  }, [assignment, writing, hashes, openResults, classWords, spelt]);
+  const { language } = assignment;
+  const suggest = useCallback(
+    (word: string): Promise<readonly string[]> =>
+      new Promise((resolve) => {
+        const dictionary = dictionaryName(language);
+        if (!worker.current || !dictionary) return resolve([]);
+        const number = Math.random();
+        suggesting.current.set(number, resolve);
+        worker.current.postMessage({ kind: 'suggest', turn: number, word, dictionary });
+      }),
+    [language],
+  );
+  return { answer, misspelt, suggest };
 }
 
-function question(turn: number, { assignment, writing, hashes, openResults, classWords }: Question): Asked {
+function asked(
+  turn: number,
+  { assignment, writing, hashes, openResults, classWords, spelt }: Question,
+): Asked {
   const { title, labels, body, beside } = writing;
   const { teaser, cover, selfChecked } = beside;
+  const needed = spelt || asksFor(assignment.requirements, 'spelling');
   return {
+    kind: 'answer',
     turn,
     assignment,
     post: { title, labels, body, teaser, cover, selfChecked, classWords, openResults, pictureHashes: hashes },
-    dictionary: asksFor(assignment.requirements, 'spelling') ? dictionaryName(assignment.language) : null,
+    dictionary: needed ? dictionaryName(assignment.language) : null,
   };
 }
 

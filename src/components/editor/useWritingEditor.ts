@@ -6,6 +6,9 @@ import { documentSpec } from '../../core/document/schema';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { pictureNode } from './picture/pictureNode';
 import { shutLinks } from './addresses/shutLinks';
+import { blockMoves } from './schema/blockMoves';
+import { longParagraphs } from './schema/longParagraphs';
+import { spellingMarks } from './spelling/spellingMarks';
 import { emptyHints, type Hints } from './schema/emptyHints';
 import { marks } from './schema/marks';
 import { nodes } from './schema/nodes';
@@ -15,6 +18,9 @@ interface WritingEditorOptions {
   readonly body: DocumentJson;
   readonly hints: Hints;
   readonly label: string;
+  /** What is said of a paragraph that is too long, and of the grip of a block. */
+  readonly long: string;
+  readonly grip: string;
   readonly shut: { readonly private: string; readonly missing: string };
   readonly nonce: string;
   readonly onChange: (editor: Editor) => void;
@@ -41,6 +47,9 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
       Gapcursor,
       emptyHints.configure({ hints: options.hints }),
       shutLinks.configure({ words: options.shut }),
+      spellingMarks,
+      blockMoves.configure({ grip: options.grip }),
+      longParagraphs.configure({ words: options.long }),
     ],
     content: editorContent(options.body),
     immediatelyRender: false,
@@ -54,7 +63,8 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
         role: 'textbox',
         'aria-multiline': 'true',
         'aria-label': options.label,
-        spellcheck: 'true',
+        // Our own marks go by the dictionary and the words of the class.
+        spellcheck: 'false',
       },
       handlePaste: (view, event) =>
         (!view.state.selection.$from.parent.type.spec.code &&

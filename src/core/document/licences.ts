@@ -3,7 +3,6 @@
  * who says whose it is; only this class; or somebody else made it and allows this use.
  */
 export const LICENCES = ['free', 'withName', 'classOnly', 'permitted'] as const;
-export type Licence = (typeof LICENCES)[number];
 
 /** Whether classmates may put a picture of this licence into their own posts. */
 export function mayBeReused(licence: string): boolean {

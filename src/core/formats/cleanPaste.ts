@@ -6,7 +6,7 @@ import { attribute, isElement, rawText, stylesOf, type Element, type Tree } from
 import { withLists } from './wordLists';
 
 /** What was left out or changed when something was brought in, in the order in which it is said. */
-export const PASTE_NOTES = [
+const PASTE_NOTES = [
   'fonts',
   'sizes',
   'colours',

@@ -8,7 +8,7 @@ export type BannerName = (typeof BANNERS)[number];
 
 /** Three pairs of typefaces: what is read, and what stands around it. */
 export const LETTERINGS = ['book', 'clear', 'school'] as const;
-type Lettering = (typeof LETTERINGS)[number];
+export type Lettering = (typeof LETTERINGS)[number];
 
 /** How a class blog looks. */
 export interface Look {
@@ -90,6 +90,11 @@ const TYPEFACES: Readonly<Record<Lettering, string>> = {
   clear: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
   school: "'Andika', 'Atkinson Hyperlegible Next Variable', sans-serif",
 };
+
+/** The custom property that sets a part of a page in a lettering; none where it is empty. */
+export function letteringProperties(lettering: Lettering | ''): Readonly<Record<string, string>> {
+  return lettering === '' ? {} : { '--read': TYPEFACES[lettering] };
+}
 
 /** The custom properties that give a part of a page its look: names with their two dashes, values as in CSS. */
 export function lookProperties({ look, lettering }: Look): Readonly<Record<string, string>> {

@@ -95,6 +95,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     blog: shownBlog(blog.inClass),
     signedIn: reader.personId !== null,
     ...card(post, blog),
+    lettering: post.beside.lettering,
     html: readersHtml(body),
     audience: post.audience,
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
@@ -120,6 +121,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   return {
     blog: shownBlog(inClass),
     title: revision.title,
+    lettering: revision.beside.lettering,
     html: readersHtml(openDocument(JSON.parse(revision.body))),
     writer: nameInClass(writer),
     handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, inClass.language),

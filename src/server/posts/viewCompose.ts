@@ -2,7 +2,7 @@ import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
 import { webAddresses } from '../../core/document/webAddresses';
-import { monogram, nameOutside, teacherName } from '../../core/people/names';
+import { monogram, nameInClass, nameOutside, teacherName } from '../../core/people/names';
 import { namingWith } from '../../core/privacy/consent';
 import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
@@ -53,6 +53,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     writer: {
       id: personId,
       monogram: monogram(writer),
+      nameInClass: nameInClass(writer),
       nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),

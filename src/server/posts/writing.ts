@@ -33,7 +33,7 @@ export function maybeWriting(sent: SentWriting): Writing | null {
   return {
     title: sent.title,
     labels: [...new Set(sent.labels)],
-    beside: sent.beside ?? NOTHING_BESIDE,
+    beside: { ...NOTHING_BESIDE, ...sent.beside },
     body: JSON.stringify(opened.document.toJSON()),
   };
 }

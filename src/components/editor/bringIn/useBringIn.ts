@@ -8,7 +8,7 @@ import { send, type Outcome } from '../../basics/call';
 import { putOpened, putPasted, settlePicture } from './putDocument';
 
 /** What came of the latest paste or file: what was changed, or why it was refused. */
-export type BroughtIn =
+type BroughtIn =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'reading'; readonly name: string }
   | {

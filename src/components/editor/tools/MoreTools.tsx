@@ -5,7 +5,7 @@ import { ChevronDown } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { DropdownMenu, Popover, Toolbar } from 'radix-ui';
 import { useRef, useState } from 'react';
-import { HIGHLIGHTS, WORD_COLOURS } from '../../../core/looks/looks';
+import { HIGHLIGHTS, LETTERINGS, letteringProperties, WORD_COLOURS } from '../../../core/looks/looks';
 import {
   addColumn,
   addRow,
@@ -15,23 +15,29 @@ import {
   removeRow,
   removeTable,
 } from '../schema/tableCommands';
+import { Mark } from '../../basics/Mark';
 import { DOCUMENT_FILES } from '../useWritingEditor';
 import { AddressForm, type Addressed } from './AddressForm';
+import { KeysDialog } from './KeysDialog';
+import type { ToolsProps } from './Tools';
 
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 
-interface MoreToolsProps {
-  readonly editor: Editor;
-  /** Opens a word processor's file or a text into the post. */
-  readonly onDocument: (file: File) => void;
-}
-
 /** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
-export function MoreTools({ editor, onDocument }: MoreToolsProps) {
+export function MoreTools({
+  editor,
+  onDocument,
+  onSource,
+  spelt,
+  onSpelt,
+  lettering,
+  onLettering,
+}: ToolsProps) {
   const picker = useRef<HTMLInputElement>(null);
   const t = useTranslations('editor.more');
   const [asking, setAsking] = useState<Addressed | null>(null);
   const [open, setOpen] = useState(false);
+  const [keys, setKeys] = useState(false);
   const run = () => editor.chain().focus();
   const centre = () => {
     const name = editor.isActive('heading') ? 'heading' : 'paragraph';
@@ -60,72 +66,103 @@ export function MoreTools({ editor, onDocument }: MoreToolsProps) {
     small: () => run().toggleMark('small').run(),
   };
   return (
-    <Popover.Root open={asking !== null} onOpenChange={(shown) => (shown ? null : setAsking(null))}>
-      <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
-        <Popover.Anchor asChild>
-          <DropdownMenu.Trigger asChild>
-            <Toolbar.Button>
-              {t('label')} <ChevronDown aria-hidden="true" />
-            </Toolbar.Button>
-          </DropdownMenu.Trigger>
-        </Popover.Anchor>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            className="menu more-tools"
-            sideOffset={4}
-            // What was chosen has put the cursor where it belongs.
-            onCloseAutoFocus={(event) => event.preventDefault()}
-          >
-            {open && maybeTable(editor) ? (
-              <DropdownMenu.Group aria-label={t('inTable')}>
-                <DropdownMenu.Label>{t('inTable')}</DropdownMenu.Label>
-                {Object.entries(IN_TABLE).map(([name, command]) => (
-                  <DropdownMenu.Item key={name} onSelect={() => command(editor)}>
+    <>
+      <KeysDialog open={keys} onClose={() => setKeys(false)} />
+      <Popover.Root open={asking !== null} onOpenChange={(shown) => (shown ? null : setAsking(null))}>
+        <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
+          <Popover.Anchor asChild>
+            <DropdownMenu.Trigger asChild>
+              <Toolbar.Button>
+                {t('label')} <ChevronDown aria-hidden="true" />
+              </Toolbar.Button>
+            </DropdownMenu.Trigger>
+          </Popover.Anchor>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content
+              className="menu more-tools"
+              sideOffset={4}
+              // What was chosen has put the cursor where it belongs.
+              onCloseAutoFocus={(event) => event.preventDefault()}
+            >
+              {open && maybeTable(editor) ? (
+                <DropdownMenu.Group aria-label={t('inTable')}>
+                  <DropdownMenu.Label>{t('inTable')}</DropdownMenu.Label>
+                  {Object.entries(IN_TABLE).map(([name, command]) => (
+                    <DropdownMenu.Item key={name} onSelect={() => command(editor)}>
+                      {t(name)}
+                    </DropdownMenu.Item>
+                  ))}
+                </DropdownMenu.Group>
+              ) : null}
+              <DropdownMenu.Group aria-label={t('put')}>
+                <DropdownMenu.Label>{t('put')}</DropdownMenu.Label>
+                {Object.entries(put).map(([name, command]) => (
+                  <DropdownMenu.Item key={name} onSelect={command}>
                     {t(name)}
                   </DropdownMenu.Item>
                 ))}
               </DropdownMenu.Group>
-            ) : null}
-            <DropdownMenu.Group aria-label={t('put')}>
-              <DropdownMenu.Label>{t('put')}</DropdownMenu.Label>
-              {Object.entries(put).map(([name, command]) => (
-                <DropdownMenu.Item key={name} onSelect={command}>
-                  {t(name)}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Group>
-            <DropdownMenu.Group aria-label={t('words')}>
-              <DropdownMenu.Label>{t('words')}</DropdownMenu.Label>
-              {Object.entries(words).map(([name, command]) => (
-                <DropdownMenu.Item key={name} onSelect={command}>
-                  {t(name)}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Group>
-            <Colours editor={editor} mark="colour" names={WORD_COLOURS} />
-            <Colours editor={editor} mark="highlight" names={HIGHLIGHTS} />
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-      <input
-        ref={picker}
-        type="file"
-        accept={DOCUMENT_FILES}
-        hidden
-        aria-label={t('file')}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) onDocument(file);
-        }}
-      />
-      <Popover.Portal>
-        <Popover.Content className="menu w-[340px] !p-4" sideOffset={4} aria-label={t('put')}>
-          {asking ? <AddressForm editor={editor} kind={asking} onDone={() => setAsking(null)} /> : null}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+              <DropdownMenu.Group aria-label={t('words')}>
+                <DropdownMenu.Label>{t('words')}</DropdownMenu.Label>
+                {Object.entries(words).map(([name, command]) => (
+                  <DropdownMenu.Item key={name} onSelect={command}>
+                    {t(name)}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Group>
+              <DropdownMenu.Group aria-label={t('writing')}>
+                <DropdownMenu.Label>{t('writing')}</DropdownMenu.Label>
+                <DropdownMenu.CheckboxItem checked={spelt} onCheckedChange={onSpelt}>
+                  <Check on={spelt} /> {t('spelt')}
+                </DropdownMenu.CheckboxItem>
+                <DropdownMenu.Item onSelect={onSource}>{t('source')}</DropdownMenu.Item>
+                <DropdownMenu.Item onSelect={() => setKeys(true)}>{t('keys')}</DropdownMenu.Item>
+              </DropdownMenu.Group>
+              <DropdownMenu.Group aria-label={t('lettering')}>
+                <DropdownMenu.Label>{t('lettering')}</DropdownMenu.Label>
+                <DropdownMenu.RadioGroup
+                  className="contents"
+                  value={lettering}
+                  onValueChange={(chosen) => onLettering(chosen as ToolsProps['lettering'])}
+                >
+                  {(['', ...LETTERINGS] as const).map((one) => (
+                    <DropdownMenu.RadioItem key={one} value={one} style={letteringProperties(one)}>
+                      <Check on={lettering === one} />{' '}
+                      <span className="font-read">{t(`letterings.${one || 'class'}`)}</span>
+                    </DropdownMenu.RadioItem>
+                  ))}
+                </DropdownMenu.RadioGroup>
+              </DropdownMenu.Group>
+              <Colours editor={editor} mark="colour" names={WORD_COLOURS} />
+              <Colours editor={editor} mark="highlight" names={HIGHLIGHTS} />
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <input
+          ref={picker}
+          type="file"
+          accept={DOCUMENT_FILES}
+          hidden
+          aria-label={t('file')}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) onDocument(file);
+          }}
+        />
+        <Popover.Portal>
+          <Popover.Content className="menu w-[340px] !p-4" sideOffset={4} aria-label={t('put')}>
+            {asking ? <AddressForm editor={editor} kind={asking} onDone={() => setAsking(null)} /> : null}
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+    </>
   );
+}
+
+/** A picket where something is chosen, and its room where it is not. */
+function Check({ on }: { readonly on: boolean }) {
+  return <span className="inline-block w-[17px]">{on ? <Mark id="s-m" className="s" /> : null}</span>;
 }
 
 interface ColoursProps {

@@ -1,23 +1,45 @@
 'use client';
 
 import { useEditorState, type Editor } from '@tiptap/react';
-import { Image as ImageIcon, Link as LinkIcon, List, ListOrdered, Quote, Redo2, Undo2 } from 'lucide-react';
+import {
+  Image as ImageIcon,
+  Link as LinkIcon,
+  List,
+  ListOrdered,
+  Mic,
+  Quote,
+  Redo2,
+  Undo2,
+} from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
 import { type ReactNode } from 'react';
+import type { Beside } from '../../../core/posts/beside';
+import { ReadAloud } from '../voice/ReadAloud';
+import { useListening } from '../voice/useListening';
 import { LinkPopover } from './LinkPopover';
 import { MoreTools } from './MoreTools';
 
-interface ToolsProps {
+export interface ToolsProps {
   readonly editor: Editor;
   /** Opens the class pictures, where new ones are brought too. */
   readonly onPictures: () => void;
   readonly onDocument: (file: File) => void;
+  /** Shows the post as HTML. */
+  readonly onSource: () => void;
+  readonly language: string;
+  readonly spelt: boolean;
+  readonly onSpelt: (on: boolean) => void;
+  readonly lettering: Beside['lettering'];
+  readonly onLettering: (lettering: Beside['lettering']) => void;
 }
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
-export function Tools({ editor, onPictures, onDocument }: ToolsProps) {
+export function Tools(props: ToolsProps) {
+  const { editor, onPictures, language } = props;
+  const listening = useListening(editor, language);
   const t = useTranslations('editor.tools');
+  const voice = useTranslations('editor.voice');
   const state = useEditorState({
     editor,
     selector: ({ editor: current }) => stateOf(current),
@@ -67,7 +89,13 @@ export function Tools({ editor, onPictures, onDocument }: ToolsProps) {
       <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
         <Quote aria-hidden="true" /> {t('quotation')}
       </Kind>
-      <MoreTools editor={editor} onDocument={onDocument} />
+      <MoreTools {...props} />
+      {listening.can ? (
+        <Toolbar.Button aria-pressed={listening.listening} onClick={listening.toggle}>
+          <Mic aria-hidden="true" /> {voice(listening.listening ? 'stopSpeaking' : 'speak')}
+        </Toolbar.Button>
+      ) : null}
+      <ReadAloud editor={editor} language={language} />
       <span className="flex-1" />
       <Toolbar.Button disabled={!state.canUndo} onClick={() => run().undo().run()}>
         <Undo2 aria-hidden="true" /> {t('undo')}

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { bareStarter, starterUses } from '../../../core/requirements/starterUses';
+import { putStarter } from '../putIn';
 import { Mark } from '../../basics/Mark';
 import { PlaceList } from './PlaceList';
 import type { TrayContentProps } from './trayProps';
@@ -16,8 +17,7 @@ export function StartersTray({ editor, assignment, answer, lower }: TrayContentP
   );
   const put = (starter: string) => {
     lower();
-    const begun = `${starter.replace(/[\s.\u2026]+$/u, '')} `;
-    setTimeout(() => editor.chain().focus().insertContent(begun).scrollIntoView().run());
+    setTimeout(() => putStarter(editor, starter));
   };
   return (
     <div className="mt-2 grid gap-3">

@@ -1,0 +1,34 @@
+'use client';
+
+import { ArrowLeft } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { ComposeProps } from './composeProps';
+
+interface ComposeHeadProps extends Pick<ComposeProps, 'assignment' | 'due'> {
+  readonly asReaders: boolean;
+  readonly onTurn: () => void;
+}
+
+/** What is written and when it is due, and the latch that turns the page round to what readers see. */
+export function ComposeHead({ assignment, due, asReaders, onTurn }: ComposeHeadProps) {
+  const t = useTranslations('editor');
+  return (
+    <div className="head no-print">
+      <Link className="back" href="/writing">
+        <ArrowLeft aria-hidden="true" size={17} />{' '}
+        <span className="sr-only sm:not-sr-only">{t('myWriting')}</span>
+      </Link>
+      <p>
+        <b>{assignment.title}</b>
+        <span className="hidden sm:inline">, {t('assignmentNumber', { number: assignment.number })}</span>
+        {due.when ? <span> · {t('due', { when: due.when })}</span> : null}
+      </p>
+      <button type="button" role="switch" aria-checked={asReaders} className="latch" onClick={onTurn}>
+        <span className={asReaders ? '' : 'on'}>{t('writing')}</span>
+        <i aria-hidden="true" />
+        <span className={asReaders ? 'on' : ''}>{t('asReaders')}</span>
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,43 @@
+import { Extension } from '@tiptap/core';
+import { Plugin } from '@tiptap/pm/state';
+import { Decoration, DecorationSet } from '@tiptap/pm/view';
+import { wordsInBlock } from '../../../core/words/countWords';
+
+/** From so many words on a paragraph is tiring to read on a screen. */
+const LONG = 130;
+
+/** Points out, gently, a paragraph that is too long to be read on a screen. */
+export const longParagraphs = Extension.create<{ words: string }>({
+  name: 'longParagraphs',
+  addOptions: () => ({ words: '' }),
+  addProseMirrorPlugins() {
+    const { words } = this.options;
+    return [
+      new Plugin({
+        props: {
+          decorations: ({ doc }) => {
+            const said: Decoration[] = [];
+            doc.forEach((node, position) => {
+              if (node.type.name !== 'paragraph' || wordsInBlock(node) < LONG) return;
+              said.push(
+                Decoration.widget(position + node.nodeSize - 1, () => saying(words), {
+                  side: 1,
+                  key: 'long',
+                }),
+              );
+            });
+            return DecorationSet.create(doc, said);
+          },
+        },
+      }),
+    ];
+  },
+});
+
+function saying(words: string): HTMLElement {
+  const element = document.createElement('span');
+  element.className = 'long-paragraph';
+  element.contentEditable = 'false';
+  element.textContent = words;
+  return element;
+}

@@ -1,0 +1,43 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Audience } from '../../core/access/audience';
+import { call } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import type { Saving } from './useSaving';
+
+interface HandingIn {
+  readonly audience: Audience;
+  readonly busy: boolean;
+  /** Why it was refused, in words, or nothing. */
+  readonly problem: string;
+  readonly handIn: () => Promise<void>;
+  readonly chooseAudience: (audience: Audience) => Promise<void>;
+}
+
+/** What is done at the gate: handing in what is saved, and letting fewer people read it. */
+export function useHandIn(postId: string, saving: Saving, first: Audience): HandingIn {
+  const refusal = useRefusal();
+  const router = useRouter();
+  const [audience, setAudience] = useState(first);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState('');
+  const handIn = async () => {
+    setBusy(true);
+    setProblem('');
+    const saved = await saving.flush();
+    const outcome = saved
+      ? await call<{ receipt: number }>('handIn', { postId, version: saving.currentVersion() })
+      : ({ ok: false, code: 'post.notSaved' } as const);
+    if (outcome.ok) return router.push(`/writing/${postId}/receipt`);
+    setProblem(refusal(outcome));
+    return setBusy(false);
+  };
+  const chooseAudience = async (chosen: Audience) => {
+    const outcome = await call('narrowAudience', { postId, audience: chosen });
+    if (outcome.ok) setAudience(chosen);
+    else setProblem(refusal(outcome));
+  };
+  return { audience, busy, problem, handIn, chooseAudience };
+}

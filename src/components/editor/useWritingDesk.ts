@@ -1,0 +1,137 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { useTranslations } from 'next-intl';
+import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
+import type { DocumentJson } from '../../core/document/openDocument';
+import type { Beside } from '../../core/posts/beside';
+import { useNonce } from '../basics/NonceContext';
+import type { Looking } from './addresses/LookingContext';
+import { useOpenResults } from './addresses/useOpenResults';
+import { useBringIn, type BringIn } from './bringIn/useBringIn';
+import type { ComposeProps, Writing } from './composeProps';
+import { usePictureUpload, type PictureUpload } from './usePictureUpload';
+import { useSaving, type Saving } from './useSaving';
+import { useUnsavedWords } from './useUnsavedWords';
+import { editorContent, useWritingEditor } from './useWritingEditor';
+
+/** A post at work: its text and what stands beside it, and everything that goes on while it is written. */
+export interface WritingDesk {
+  readonly editor: Editor | null;
+  readonly writing: Writing;
+  readonly change: (part: Partial<Writing>) => void;
+  readonly changeBeside: (part: Partial<Beside>) => void;
+  /** Puts another version in the place of this one, without saving it. */
+  readonly replaceBy: (writing: Writing) => void;
+  readonly saving: Saving;
+  readonly pictures: PictureUpload;
+  readonly bringIn: BringIn;
+  readonly looking: Looking;
+  /** The stored text does not fit the editor: nothing may be saved over it. */
+  readonly unfitting: boolean;
+}
+
+/** Holds a post that is being written together with its editor, its saving, its pictures and its addresses. */
+export function useWritingDesk(props: ComposeProps): WritingDesk {
+  const { post, assignment, writer, classId } = props;
+  const [writing, setWriting] = useState<Writing>({
+    title: post.title,
+    labels: post.labels,
+    beside: post.beside,
+    body: post.body,
+  });
+  const latest = useRef(writing);
+  const [unfitting, setUnfitting] = useState(false);
+  const saving = useSaving({
+    personId: writer.id,
+    postId: post.id,
+    version: post.version,
+    savedAt: post.savedAt,
+  });
+  const pictures = usePictureUpload(classId, props.hashes, assignment.pictureWidth);
+  const change = useCallback(
+    (part: Partial<Writing>) => {
+      if (unfitting) return;
+      latest.current = { ...latest.current, ...part };
+      setWriting(latest.current);
+      saving.change(latest.current);
+    },
+    [saving, unfitting],
+  );
+  const changeBeside = useCallback(
+    (part: Partial<Beside>) => change({ beside: { ...latest.current.beside, ...part } }),
+    [change],
+  );
+  const editorRef = useRef<Editor | null>(null);
+  const bringIn = useBringIn({
+    editor: editorRef,
+    postId: post.id,
+    classId,
+    addPicture: pictures.addBeside,
+  });
+  const editor = useEditorAtWork(post.body, editorRef, {
+    pictures,
+    bringIn,
+    onChange: (body) => change({ body }),
+    onUnfitting: () => setUnfitting(true),
+  });
+  const hold = useCallback((chosen: Writing) => {
+    latest.current = chosen;
+    setWriting(chosen);
+  }, []);
+  useUnsavedWords(editor, props, saving, hold);
+  const looking = useOpenResults({
+    postId: post.id,
+    classId,
+    editor,
+    body: writing.body,
+    known: props.openResults,
+  });
+  const replaceBy = (chosen: Writing) => {
+    hold(chosen);
+    editor?.commands.setContent(editorContent(chosen.body), { emitUpdate: false });
+  };
+  return { editor, writing, change, changeBeside, replaceBy, saving, pictures, bringIn, looking, unfitting };
+}
+
+interface AtWork {
+  readonly pictures: PictureUpload;
+  readonly bringIn: BringIn;
+  readonly onChange: (body: DocumentJson) => void;
+  readonly onUnfitting: () => void;
+}
+
+/** The editor with all that it says, and where it hands over what is pasted, dropped or typed. */
+function useEditorAtWork(
+  body: DocumentJson,
+  editorRef: RefObject<Editor | null>,
+  { pictures, bringIn, onChange, onUnfitting }: AtWork,
+): Editor | null {
+  const t = useTranslations('editor');
+  const nonce = useNonce();
+  const editor = useWritingEditor({
+    body,
+    nonce,
+    label: t('textLabel'),
+    long: t('longParagraph'),
+    grip: t('grip'),
+    shut: { private: t('opens.private'), missing: t('opens.missing') },
+    hints: {
+      body: t('hints.body'),
+      caption: t('hints.caption'),
+      credit: t('hints.credit'),
+      quoteSource: t('hints.quoteSource'),
+    },
+    onChange: (current) => onChange(current.getJSON() as DocumentJson),
+    onUnfitting,
+    onFiles: (files) => {
+      if (editorRef.current && files.length) void pictures.add(editorRef.current, files);
+    },
+    onForeign: bringIn.paste,
+    onDocument: bringIn.open,
+  });
+  useEffect(() => {
+    editorRef.current = editor;
+  }, [editor, editorRef]);
+  return editor;
+}
