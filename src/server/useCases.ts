@@ -38,6 +38,9 @@ import { previewImport } from './people/previewImport';
 import { removeStudents } from './people/removeStudents';
 import { takeInAgain } from './people/takeInAgain';
 import { takeOutPicture } from './pictures/takeOutPicture';
+import { addLabel, changeLabel, decideLabel } from './labels/changeLabel';
+import { changeDesk } from './classes/changeDesk';
+import { changePostAddress } from './posts/changePostAddress';
 import { beAtPost } from './posts/beAtPost';
 import { beginPost } from './posts/beginPost';
 import { handIn } from './posts/handIn';
@@ -82,6 +85,10 @@ export const USE_CASES = {
   changeAddress,
   changeYear,
   changeWords,
+  changeDesk,
+  addLabel,
+  changeLabel,
+  decideLabel,
   changeLook,
   changePrivacy,
   setPassphrase,
@@ -127,6 +134,7 @@ export const USE_CASES = {
   savePost,
   beAtPost,
   restoreRevision,
+  changePostAddress,
   takeOutPicture,
   narrowAudience,
   handIn,

@@ -73,7 +73,7 @@ test('a student sees the railing fill while writing, and hands in', async () => 
   await student.sees('lacks');
   await student.fill('For people who can’t see it', 'A wall of fog');
   await student.press('Pictures', "//*[contains(@class, 'bays')]");
-  await student.press('I took it');
+  await student.press('I took it', "//*[@role='dialog']");
   await student.driver.actions().sendKeys(Key.ESCAPE).perform();
   await student.sees('1 thing to finish');
   await student.press('Hand in', "//section[@aria-label='The gate']");

@@ -94,7 +94,9 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
     await teacher.find(By.xpath(`//li[@aria-label='${kind}']`));
   }
   await teacher.fill('Headings, one to a line', 'The storm 6\nAfterwards');
+  await (await teacher.find(By.xpath("//li[@aria-label='Spelling']//b"))).click();
   await teacher.fill('What Spelling is called, in your own words', 'Spelt right');
+  await (await teacher.find(By.xpath("//li[@aria-label='Entries']//b"))).click();
   await teacher.press('Remove Entries');
   await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
   await teacher.press('Set it');
@@ -123,7 +125,7 @@ test('a student sees in every bay what is missing, and each tray helps', async (
   await student.press('Parts', RAILING);
   await student.press('Put the heading in', "//li[contains(., 'Afterwards')]");
   await student.press('Sentence starters', RAILING);
-  await student.press('What I remember is');
+  await student.press('What I remember is', "//*[@role='dialog']");
   await bayComesToSay('Sentence starters', 'one is not finished');
   await write('the cold.');
   await bayComesToSay('Sentence starters', 'one used');

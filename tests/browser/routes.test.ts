@@ -167,6 +167,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   // Both say in words what is wrong with a link that leads nowhere.
   'invitation/[token]/page.tsx': { address: () => '/invitation/nothing', needs: 'everybody' },
   'new-password/[token]/page.tsx': { address: () => '/new-password/nothing', needs: 'everybody' },
+  '(desk)/class/labels/page.tsx': { address: () => '/class/labels', needs: ['class.change', {}] },
   '(desk)/class/pictures/page.tsx': { address: () => '/class/pictures', needs: ['class.change', {}] },
   '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
   '(desk)/class/look/page.tsx': { address: () => '/class/look', needs: ['class.change', {}] },

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { AddressForm } from './AddressForm';
+import { DeskRuleForm } from './DeskRuleForm';
 import { DeleteClass } from './DeleteClass';
 import { NamesForm } from './NamesForm';
 import { RestAndCopy } from './RestAndCopy';
@@ -11,7 +12,7 @@ import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
 export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSettingsProps) {
-  const { classId, words, names, address, origin, place, year, languages, timeZones } = props;
+  const { classId, desk, words, names, address, origin, place, year, languages, timeZones } = props;
   const t = useTranslations('classSettings');
   return (
     <main className="page" id="main">
@@ -22,6 +23,11 @@ export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSett
         <AddressForm key={address} classId={classId} address={address} origin={origin} />
         <YearForm {...{ classId, place, year, languages, timeZones }} />
         <WordsForm classId={classId} words={words} />
+        <section className="grid gap-3">
+          <h2 className="section-head">{t('desk.heading')}</h2>
+          <DeskRuleForm classId={classId} desk={desk} rule="oneNextThing" />
+          <DeskRuleForm classId={classId} desk={desk} rule="linksInSameTab" />
+        </section>
         <RestAndCopy classId={classId} names={names} resting={resting} />
         {runsIt ? (
           <DeleteClass classId={classId} title={names.title} resting={resting} archived={archived} />

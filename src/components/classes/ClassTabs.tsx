@@ -12,6 +12,7 @@ const CLASS_PAGES = {
   '/class/cards': 'cards',
   '/class/invitations': 'invitations',
   '/class/concerns': 'concerns',
+  '/class/labels': 'labels',
   '/class/pictures': 'pictures',
   '/class/privacy': 'privacy',
   '/class/settings': 'settings',

@@ -1,3 +1,4 @@
+import type { DeskRules } from '../../core/classes/deskRules';
 import type { SchoolYear } from '../../core/classes/schoolYear';
 
 export interface ClassNames {
@@ -22,6 +23,7 @@ export interface ClassSettingsProps {
   readonly year: SchoolYear;
   /** Spellings that the class allows. */
   readonly words: readonly string[];
+  readonly desk: DeskRules;
   readonly resting: boolean;
   /** Whether who looks runs the class, and could delete it. */
   readonly runsIt: boolean;

@@ -105,12 +105,14 @@ export function Compose(props: ComposeProps) {
               setBeside={changeBeside}
               addPictureBeside={pictures.addBeside}
               addPictures={() => setChoosing(true)}
+              oneNextThing={props.oneNextThing}
               gate={{
                 readers: { ...props.readers, audience: gate.audience },
                 writer,
                 teachers: props.teachers,
                 due: props.due,
                 handIns: post.handIns,
+                place: { ...props.place, postId: post.id, title: writing.title },
                 busy: gate.busy,
                 problem: gate.problem,
                 onHandIn: () => void gate.handIn(),

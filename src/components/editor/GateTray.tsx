@@ -6,6 +6,7 @@ import type { Answer } from '../../core/requirements/answer';
 import { mark } from '../../core/requirements/slats';
 import type { Audience } from '../../core/access/audience';
 import { AudienceSelect } from '../basics/AudienceSelect';
+import { PostAddress } from './trays/PostAddress';
 import { Mark } from '../basics/Mark';
 import { LETTER } from '../railing/letters';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
@@ -20,6 +21,8 @@ export interface GateTrayProps {
   readonly teachers: ComposeProps['teachers'];
   readonly due: DueShown;
   readonly handIns: number;
+  /** Where the post stands on the class blog. */
+  readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
   readonly busy: boolean;
   readonly problem: string;
   readonly onHandIn: () => void;
@@ -108,7 +111,7 @@ function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
   );
 }
 
-function Readers({ readers, writer, teachers, onAudience }: GateTrayProps) {
+function Readers({ readers, writer, teachers, place, onAudience }: GateTrayProps) {
   const t = useTranslations('gate.readers');
   const names = teachers.map((teacher) => teacher.name).join(t('and'));
   const atHandIn = readers.release === 'handIn' && readers.audience !== 'writerAndTeachers';
@@ -156,6 +159,7 @@ function Readers({ readers, writer, teachers, onAudience }: GateTrayProps) {
           onChoose={onAudience}
         />
       </label>
+      <PostAddress {...place} />
     </section>
   );
 }

@@ -8,15 +8,17 @@ import { mark, slats } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
 import { Bay } from '../railing/Bay';
 import { LETTER } from '../railing/letters';
-import { Pickets } from '../railing/Pickets';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
+import { NextThing } from './NextThing';
 import { GateTray, type GateTrayProps } from './GateTray';
 import { TRAYS } from './trays/trays';
 import type { TrayContentProps } from './trays/trayProps';
 
 interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'answer' | 'lower'> {
   readonly answer: Answer;
+  /** Whether it begins with the next thing alone. */
+  readonly oneNextThing: boolean;
   readonly gate: Omit<GateTrayProps, 'answer' | 'onLower' | 'onOpenBay' | 'assignment'>;
 }
 
@@ -27,11 +29,13 @@ const GATE = 'gate';
 const ALL = 'all';
 
 /** The writer's railing: a bay for each requirement, their trays, and the gate. */
-export function WritingRailing({ answer, gate, ...content }: WritingRailingProps) {
+export function WritingRailing({ answer, gate, oneNextThing, ...content }: WritingRailingProps) {
   const t = useTranslations('railing');
   const trayId = useId();
   const nameOf = useRequirementName();
   const [raised, setRaised] = useState<Raised>(null);
+  const [alone, setAlone] = useState(oneNextThing);
+  const [later, setLater] = useState<readonly string[]>([]);
   const requirements = content.assignment.requirements;
   const toFinish =
     answer.required.of -
@@ -42,16 +46,18 @@ export function WritingRailing({ answer, gate, ...content }: WritingRailingProps
   const lower = () => setRaised(null);
   const toggle = (id: string) => (above: HTMLElement | null) =>
     setRaised(raised?.id === id ? null : { id, above });
-  const next = answer.requirements.find(
-    (one, index) =>
-      requirements[index]?.weight === 'required' && one.state !== 'met' && one.state !== 'unknown',
+  const open = answer.requirements.filter(
+    (each, index) =>
+      requirements[index]?.weight === 'required' && each.state !== 'met' && each.state !== 'unknown',
   );
+  // What was put off comes last, and is not forgotten.
+  const next = open.find((each) => !later.includes(each.id)) ?? open[0];
   const marks = answer.requirements.map((one, index) => mark(one, requirements[index]?.weight ?? 'advice'));
   return (
     <>
       {raised?.id === GATE ? <div className="scrim" onClick={lower} /> : null}
       <footer className="railing with-gate" aria-label={t('label')}>
-        <div className="bays hidden sm:grid" role="list">
+        <div className={alone ? 'hidden' : 'bays hidden sm:grid'} role="list">
           {answer.requirements.map((one, index) => {
             const requirement = requirements[index]!;
             return (
@@ -70,22 +76,23 @@ export function WritingRailing({ answer, gate, ...content }: WritingRailingProps
             );
           })}
         </div>
-        <div className="grid content-start sm:hidden">
-          <Pickets slats={marks} />
-          <p className="px-4 pt-2 text-[15px] font-bold leading-tight">
-            {next
-              ? t('next', { name: nameOf(requirements.find((one) => one.id === next.id)!) })
-              : t('allDone')}
-          </p>
-          <button
-            type="button"
-            className="act mx-4 my-2 justify-self-start"
-            aria-expanded={raised?.id === ALL}
-            onClick={(event) => toggle(ALL)(event.currentTarget)}
-          >
-            {raised?.id === ALL ? t('lowerTray') : t('showAll', { count: requirements.length })}
-          </button>
-        </div>
+        <NextThing
+          className={alone ? 'grid content-start' : 'grid content-start sm:hidden'}
+          slats={marks}
+          next={
+            next ? { answer: next, name: nameOf(requirements.find((each) => each.id === next.id)!) } : null
+          }
+          count={requirements.length}
+          allOpen={raised?.id === ALL}
+          onDo={(above) => next && setRaised({ id: next.id, above })}
+          onLater={
+            open.length > 1
+              ? () => next && setLater([...later.filter((id) => id !== next.id), next.id])
+              : null
+          }
+          onAll={toggle(ALL)}
+          onAllBays={alone ? () => setAlone(false) : null}
+        />
         <section className="gate" aria-label={t('gate')}>
           <Mark id="gate-open" className="leaf" />
           <div className="say">

@@ -66,6 +66,10 @@ export interface ComposeProps {
   /** When a teacher and an administrator opened this draft for a safety concern. */
   readonly opened: readonly { readonly teacher: string; readonly when: string }[];
   readonly due: DueShown;
+  /** The class blog, such as `/blog/wind`, and the post's address on it; null before the first hand-in. */
+  readonly place: { readonly blog: string; readonly address: string | null };
+  /** Whether the railing begins with the next thing alone. */
+  readonly oneNextThing: boolean;
   readonly readers: {
     readonly release: Release;
     /** What class, assignment and writer allow together. */

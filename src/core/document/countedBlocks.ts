@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { alike } from '../text/alike';
 import { blockText } from './plainText';
-import { rememberByNode } from './remember';
+import { rememberByNode, rememberByNodeAnd } from './remember';
 
 /** A block whose text is counted, and where it begins (a document position). */
 export interface CountedBlock {
@@ -23,17 +23,29 @@ const NEVER_COUNTED = new Set(['picture', 'quoteSource', 'codeBlock']);
 
 /** The blocks whose words count (by default all of these): paragraphs, headings, list items, quotations, table cells. */
 export function countedBlocks(document: Node, options: CountOptions = {}): readonly CountedBlock[] {
-  const { excludeQuotations = false, excludeHeadings = false, outline = [] } = options;
-  const all = textBlocks(document);
-  if (!excludeQuotations && !excludeHeadings && outline.length === 0) return all;
-  const given = new Set(outline.map(alike));
-  return all.filter(
-    ({ node, text, quoted }) =>
-      !(excludeQuotations && quoted) &&
-      (node.type.name !== 'heading' ||
-        !(excludeHeadings || (node.attrs['outline'] === true && given.has(alike(text))))),
-  );
+  return chosenBlocks(document, options);
 }
+
+/** A key for options: the same for those that choose the same blocks. */
+export function countKey({ excludeQuotations, excludeHeadings, outline = [] }: CountOptions): string {
+  return [excludeQuotations === true, excludeHeadings === true, ...outline].join('\n');
+}
+
+const chosenBlocks = rememberByNodeAnd(
+  countKey,
+  (document, options: CountOptions): readonly CountedBlock[] => {
+    const { excludeQuotations = false, excludeHeadings = false, outline = [] } = options;
+    const all = textBlocks(document);
+    if (!excludeQuotations && !excludeHeadings && outline.length === 0) return all;
+    const given = new Set(outline.map(alike));
+    return all.filter(
+      ({ node, text, quoted }) =>
+        !(excludeQuotations && quoted) &&
+        (node.type.name !== 'heading' ||
+          !(excludeHeadings || (node.attrs['outline'] === true && given.has(alike(text))))),
+    );
+  },
+);
 
 interface TextBlock extends CountedBlock {
   /** Whether it stands in a quotation. */

@@ -1,6 +1,6 @@
 import type { Node } from 'prosemirror-model';
-import { countedBlocks, type CountOptions } from './countedBlocks';
-import { rememberByNode } from './remember';
+import { countedBlocks, countKey, type CountOptions } from './countedBlocks';
+import { rememberByNode, rememberByNodeAnd } from './remember';
 import { headings, type HeadingInPost } from './headings';
 import { wordsInBlock } from '../words/countWords';
 
@@ -27,10 +27,22 @@ export function wordCounter(
   document: Node,
   options: CountOptions = {},
 ): (from: number, to: number) => number {
-  const blocks = countedBlocks(document, options).map((block) => ({
-    position: block.position,
-    words: wordsInBlock(block.node),
-  }));
-  return (from, to) =>
-    blocks.reduce((sum, { position, words }) => (position >= from && position < to ? sum + words : sum), 0);
+  return counterFor(document, options);
 }
+
+const counterFor = rememberByNodeAnd(countKey, (document, options: CountOptions) => {
+  const blocks = countedBlocks(document, options);
+  // Words up to the beginning of each block: what stands between two positions is a difference.
+  const before = [0];
+  for (const [index, { node }] of blocks.entries()) before.push(before[index]! + wordsInBlock(node));
+  const upTo = (position: number): number => {
+    let [low, high] = [0, blocks.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (blocks[middle]!.position < position) low = middle + 1;
+      else high = middle;
+    }
+    return before[low]!;
+  };
+  return (from: number, to: number) => Math.max(0, upTo(to) - upTo(from));
+});

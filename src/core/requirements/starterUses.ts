@@ -1,6 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { countedBlocks } from '../document/countedBlocks';
 import { foldedText } from '../document/plainText';
+import { rememberByNodeAnd } from '../document/remember';
 import { alike } from '../text/alike';
 import { rememberByText } from '../text/remember';
 
@@ -28,20 +29,24 @@ export function starterUses(
 ): readonly StarterUse[] {
   const wanted = starters.map(bareStarter);
   const uses: StarterUse[] = [];
-  for (const { node, position } of countedBlocks(document, { outline })) {
-    const folded = foldedText(node);
-    wanted.forEach((starter, index) => {
-      for (const after of endsOf(folded, starter))
-        uses.push({
-          starter: index,
-          from: position,
-          to: position + node.nodeSize,
-          unfinished: isUnfinished(folded.slice(after)),
-        });
-    });
-  }
+  for (const { node, position } of countedBlocks(document, { outline }))
+    for (const use of usesInBlock(node, wanted))
+      uses.push({ ...use, from: position, to: position + node.nodeSize });
   return uses;
 }
+
+const usesInBlock = rememberByNodeAnd(
+  (wanted: readonly string[]) => wanted.join('\n'),
+  (block, wanted): readonly Pick<StarterUse, 'starter' | 'unfinished'>[] => {
+    const folded = foldedText(block);
+    return wanted.flatMap((starter, index) =>
+      endsOf(folded, starter).map((after) => ({
+        starter: index,
+        unfinished: isUnfinished(folded.slice(after)),
+      })),
+    );
+  },
+);
 
 const WORD = /[\p{L}\p{N}\p{M}]/u;
 

@@ -1,4 +1,5 @@
 import { fold } from '../text/alike';
+import { rememberByText } from '../text/remember';
 import { datePattern, formattedDate } from './datePattern';
 import type { AssignmentContext } from './requirement';
 
@@ -23,6 +24,19 @@ export interface TitlePattern {
 
 /** Reads a pattern of `{number}`, `{week}`, `{date}` and fixed text for one assignment. */
 export function titlePattern(pattern: string, assignment: AssignmentContext): TitlePattern {
+  const { number, date, week, language, timeZone } = assignment;
+  const key = JSON.stringify([pattern, number, date, week, language, timeZone]);
+  const known = READ.get(key) ?? readPattern(pattern, assignment);
+  if (READ.size >= MOST_READ) READ.clear();
+  READ.set(key, known);
+  return known;
+}
+
+/** Patterns that were read before: a class has few, and each is asked for at every key. */
+const READ = new Map<string, TitlePattern>();
+const MOST_READ = 200;
+
+function readPattern(pattern: string, assignment: AssignmentContext): TitlePattern {
   const parts = partsOf(pattern);
   const expression = (count: number) =>
     new RegExp(
@@ -35,7 +49,7 @@ export function titlePattern(pattern: string, assignment: AssignmentContext): Ti
   const whole = expression(parts.length);
   return {
     example: example(pattern, assignment),
-    begins: (title) => whole.test(bareStart(fold(title))),
+    begins: rememberByText((title) => whole.test(bareStart(fold(title)))),
     firstMissing: (title) => {
       const text = bareStart(fold(title));
       const index = parts.findIndex((_, at) => !expression(at + 1).test(text));

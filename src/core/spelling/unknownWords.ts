@@ -43,7 +43,7 @@ export function unknownWords(
     return parts.length > 1 && parts.every(isKnown);
   };
   for (const { node, position } of countedBlocks(document, { outline })) {
-    for (const { word, offset } of wordsToSpell(node)) {
+    for (const { word, offset } of doubtfulWords(node, speller)) {
       if (isKnown(word)) continue;
       const key = fold(word);
       const entry = found.get(key) ?? { word, places: [] };
@@ -88,6 +88,24 @@ const wordsToSpell = rememberByNode((block: Node): readonly WordInText[] => {
   }
   return words;
 });
+
+/** The words of a block that a speller does not know as they stand; the class may allow them all the same. */
+function doubtfulWords(block: Node, speller: Speller): readonly WordInText[] {
+  const known = DOUBTFUL.get(speller) ?? rememberByNode((node: Node) => doubtIn(node, speller));
+  DOUBTFUL.set(speller, known);
+  return known(block);
+}
+
+const DOUBTFUL = new WeakMap<Speller, (block: Node) => readonly WordInText[]>();
+
+function doubtIn(block: Node, speller: Speller): readonly WordInText[] {
+  const asked = askedOf(speller);
+  return wordsToSpell(block).filter(({ word }) => {
+    const answer = asked.get(word) ?? knows(word, speller);
+    asked.set(word, answer);
+    return !answer;
+  });
+}
 
 /** What a speller was asked before. It lives as long as the speller does. */
 const ASKED = new WeakMap<Speller, Map<string, boolean>>();

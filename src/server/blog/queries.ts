@@ -35,15 +35,18 @@ export async function listPublished(database: Database, classId: string): Promis
   return rows.map(fromStored);
 }
 
+/** The published post that has an address, or had it before. */
 export async function findPublished(
   database: Database,
   classId: string,
   address: string,
 ): Promise<PublishedRow | null> {
-  const [row] = await database.rows<Stored>(`${PUBLISHED} AND posts.address = :address`, {
-    classId,
-    address,
-  });
+  const [row] = await database.rows<Stored>(
+    `${PUBLISHED} AND (posts.address = :address OR posts.id =
+       (SELECT post_id FROM post_addresses WHERE class_id = :classId AND address = :address))
+     ORDER BY posts.address = :address DESC`,
+    { classId, address },
+  );
   return row ? fromStored(row) : null;
 }
 

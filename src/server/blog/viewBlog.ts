@@ -5,6 +5,8 @@ import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
 import { teaserFrom } from '../../core/document/teaser';
 import { monogram, nameInClass, nameOutside } from '../../core/people/names';
+import { shownLabels } from '../../core/posts/labels';
+import { labelKey } from '../../core/requirements/kinds/labels';
 import { namingWith, widestWith, type Appearance } from '../../core/privacy/consent';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
@@ -12,6 +14,7 @@ import { countDocumentWords } from '../../core/words/countWords';
 import { findActor } from '../access/roles';
 import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
+import { findLabelChanges, listProposals } from '../labels/queries';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findHandInByReceipt, findRevision } from '../posts/queries';
 import { listAppearances } from '../consents/appearances';
@@ -28,6 +31,8 @@ interface Blog {
   readonly members: ReadonlyMap<string, MemberRow>;
   /** The passphrases that the reader's device has shown: '' for the class's own, else a post's id. */
   readonly shown: ReadonlySet<string>;
+  /** The labels of a post as readers see them now. */
+  readonly labelsOf: (post: PublishedRow) => readonly string[];
   /** How each writer may appear outside the class. */
   readonly appears: (writerId: string) => Appearance;
 }
@@ -45,7 +50,10 @@ async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Bl
     reader.device && !reader.as
       ? await listShown(database, inClass.id, tokenHash(reader.device))
       : new Set<string>();
-  return { inClass, actor, members, shown, appears };
+  const changes = await findLabelChanges(database, inClass.id);
+  const waiting = new Set((await listProposals(database, inClass.id)).map((one) => labelKey(one.label)));
+  const labelsOf = (post: PublishedRow) => shownLabels(post.labels, changes, waiting);
+  return { inClass, actor, members, shown, appears, labelsOf };
 }
 
 const SEEN_AS: Readonly<Record<Eyes, Actor>> = {
@@ -76,7 +84,7 @@ export async function maybeFront(address: string, reader: Reader, now: Date) {
       fromOutside && !shown.has('') && (await findPassphraseSince(database, inClass.id)) !== null,
     posts: published.map((post) => card(post, blog)),
     weeks: weekly(published, inClass, now),
-    labels: counted(published.flatMap((post) => post.labels)),
+    labels: counted(published.flatMap((post) => blog.labelsOf(post))),
     assignments: counted(published.map((post) => post.assignmentTitle)),
     writers: [...new Set(published.map((post) => post.writerId))].map((id) => ({
       id,
@@ -96,7 +104,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     signedIn: reader.personId !== null,
     ...card(post, blog),
     lettering: post.beside.lettering,
-    html: readersHtml(body),
+    html: readersHtml(body, { sameTab: blog.inClass.desk.linksInSameTab }),
     audience: post.audience,
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
   };
@@ -154,7 +162,7 @@ function card(post: PublishedRow, blog: Blog) {
     subtitle: post.beside.subtitle,
     teaser: post.beside.teaser.trim() || teaserFrom(body),
     words: countDocumentWords(body),
-    labels: post.labels,
+    labels: blog.labelsOf(post),
     assignmentTitle: post.assignmentTitle,
     published: dateInWords(post.since.getTime(), inClass.timeZone, inClass.language),
     cover: post.beside.cover ?? (first ? { src: first.src, description: first.description } : null),

@@ -4,6 +4,7 @@ import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
 import type { Database } from '../database/database';
 
 export interface ClassRow extends Look {
@@ -37,6 +38,7 @@ export interface ClassRow extends Look {
   readonly archivedAt: Date | null;
   /** Spellings that the class allows beside the dictionary. */
   readonly words: readonly string[];
+  readonly desk: DeskRules;
 }
 
 /** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
@@ -47,7 +49,7 @@ export function isArchivedAtRest({ restedAt, archivedAt }: ClassRow): boolean {
 /** What a new class is made of; the rest comes later. */
 export type NewClassRow = Omit<
   ClassRow,
-  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | 'words' | keyof Look
+  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | 'words' | 'desk' | keyof Look
 > & {
   readonly createdAt: Date;
 };
@@ -66,7 +68,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, look, banner, lettering,
-  archived_at AS archivedAt, words`;
+  archived_at AS archivedAt, words, desk`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -118,13 +120,14 @@ export async function listClassesOf(
 /** Truth values arrive as numbers, lists as JSON. */
 type StoredClass = Omit<
   ClassRow,
-  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words'
+  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words' | 'desk'
 > & {
   readonly namesTyped: number;
   readonly editorsRead: number;
   readonly searchEngines: number;
   readonly consentNeeded: number;
   readonly words: string;
+  readonly desk: string;
   readonly terms: string;
   readonly holidays: string;
   readonly schoolDays: string;
@@ -134,6 +137,7 @@ function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRo
   return {
     ...row,
     words: JSON.parse(row.words) as readonly string[],
+    desk: { ...FIRST_DESK_RULES, ...(JSON.parse(row.desk) as Partial<DeskRules>) },
     namesTyped: row.namesTyped === 1,
     editorsRead: row.editorsRead === 1,
     searchEngines: row.searchEngines === 1,
@@ -341,6 +345,10 @@ export async function updateWords(
     classId,
     words: JSON.stringify(words),
   });
+}
+
+export async function updateDesk(database: Database, id: string, desk: DeskRules): Promise<void> {
+  await database.change('UPDATE classes SET desk = :desk WHERE id = :id', { id, desk: JSON.stringify(desk) });
 }
 
 export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {

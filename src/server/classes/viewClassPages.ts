@@ -64,6 +64,7 @@ export function maybeClassSettings({ personId, role, inClass }: Desk) {
     place: { timeZone, language },
     year: inClass.year,
     words: inClass.words,
+    desk: inClass.desk,
     resting: inClass.restedAt !== null,
     runsIt: may({ personId, role }, 'class.delete', {}),
     archived: isArchivedAtRest(inClass),

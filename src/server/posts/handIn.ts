@@ -9,6 +9,7 @@ import { done, refused, type UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { insertJob } from '../jobs/queries';
+import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { evidenceFor } from './evidence';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
@@ -79,6 +80,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     if (webAddresses(openDocument(JSON.parse(body))).length > 0)
       await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
     if (post.address === null) await giveAddress(database, post);
+    await takeLabels(database, inClass, { postId: post.id, labels, now });
     const audience = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
     const reached = maybeReaches('handIn', assignment.release, audience, {
       setOpened: assignment.openedAt !== null,

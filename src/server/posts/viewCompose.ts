@@ -66,6 +66,8 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, inClass),
     due: dueOf(found.rows, now),
+    place: { blog: `/blog/${inClass.address}`, address: post.address },
+    oneNextThing: inClass.desk.oneNextThing,
     readers: readersOf(found.rows, teachers),
     classWords: inClass.words,
     openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),

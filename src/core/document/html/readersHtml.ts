@@ -12,6 +12,9 @@ export function maybePictureAddress(src: string): PictureAddress | null {
 }
 
 /** A document as readers are given it: pictures from us alone, links that tell the other side nothing. */
-export function readersHtml(document: Node): string {
-  return writeHtml(document, { pictureAddress: maybePictureAddress, forReaders: true });
+export function readersHtml(
+  document: Node,
+  { sameTab = false }: { readonly sameTab?: boolean } = {},
+): string {
+  return writeHtml(document, { pictureAddress: maybePictureAddress, forReaders: true, sameTab });
 }

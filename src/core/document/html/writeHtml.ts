@@ -6,6 +6,8 @@ export interface WriteHtmlOptions {
   readonly pictureAddress?: (src: string, node: Node) => PictureAddress | null;
   /** True for pages that people read: links open in a new tab and tell the other side nothing. */
   readonly forReaders?: boolean;
+  /** True where links in the text open where they are; a video and a shared document never do. */
+  readonly sameTab?: boolean;
 }
 
 export interface PictureAddress {
@@ -104,7 +106,7 @@ const MARKS: Readonly<Record<string, (mark: Mark, inner: string, options: WriteH
       'a',
       {
         href: linkAddress(href),
-        ...(outward ? OUTWARD : {}),
+        ...(outward ? (options.sameTab ? { rel: OUTWARD.rel } : OUTWARD) : {}),
       },
       inner,
     );

@@ -24,6 +24,8 @@ export default async function BlogPostPage({ params }: Props) {
   const { blog, address } = await params;
   const post = await find(blog, address);
   if (!post) notFound();
-  if (post.blog.address !== blog) permanentRedirect(post.address);
+  // The class, or the post, had this address before.
+  if (post.address !== `/blog/${blog}/${decodeURIComponent(address)}`)
+    permanentRedirect(encodeURI(post.address));
   return <PostPage {...post} />;
 }

@@ -1,0 +1,37 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import type { DeskRules } from '../../core/classes/deskRules';
+import { useDeed } from '../basics/useDeed';
+
+interface DeskRuleFormProps {
+  readonly classId: string;
+  readonly desk: DeskRules;
+  readonly rule: keyof DeskRules;
+}
+
+/** One thing that a class decides about how its writers work; it is kept as soon as it is pressed. */
+export function DeskRuleForm({ classId, desk, rule }: DeskRuleFormProps) {
+  const t = useTranslations('classSettings.desk');
+  const { act, busy, problem } = useDeed();
+  return (
+    <div className="grid gap-1">
+      <label className="flex items-start gap-3">
+        <input
+          type="checkbox"
+          className="mt-1 h-[17px] w-[17px] accent-[var(--porch)]"
+          checked={desk[rule]}
+          disabled={busy}
+          onChange={(event) => void act('changeDesk', { classId, ...desk, [rule]: event.target.checked })}
+        />
+        <span>
+          <b>{t(`${rule}.name`)}</b>
+          <span className="block text-[14.5px] text-ink-2">{t(`${rule}.means`)}</span>
+        </span>
+      </label>
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+    </div>
+  );
+}

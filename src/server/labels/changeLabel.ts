@@ -1,0 +1,70 @@
+import { labelKey } from '../../core/requirements/kinds/labels';
+import { done, refused } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { listLabels } from '../classes/queries';
+import { deleteLabel, deleteProposal, forgetLabelChange, insertLabel, recordLabelChange } from './queries';
+
+const label = { type: 'string', minLength: 1, maxLength: 60, pattern: '\\S' } as const;
+
+/** Adds a label to the class's set. */
+export const addLabel = classUseCase<{ readonly classId: string; readonly label: string }, object>({
+  name: 'addLabel',
+  action: 'class.change',
+  fields: { label },
+  async run({ classId, label: given }, _, { database }) {
+    const fresh = given.trim();
+    if ((await listLabels(database, classId)).some((one) => labelKey(one) === labelKey(fresh)))
+      return refused('labels.thereAlready', 'label');
+    await insertLabel(database, classId, fresh);
+    await forgetLabelChange(database, classId, fresh);
+    await deleteProposal(database, classId, fresh);
+    return done({});
+  },
+});
+
+interface ChangeInput {
+  readonly classId: string;
+  readonly label: string;
+  /** The new name; that of another label merges the two; null takes it away. */
+  readonly becomes: string | null;
+}
+
+/** Renames a label of the class, merges it into another, or takes it away. What was handed in keeps its own words. */
+export const changeLabel = classUseCase<ChangeInput, object>({
+  name: 'changeLabel',
+  action: 'class.change',
+  fields: { label, becomes: { anyOf: [label, { type: 'null' }] } },
+  async run({ classId, label: old, becomes }, _, { database, now }) {
+    const fresh = becomes?.trim() ?? null;
+    if (fresh === old) return done({});
+    if ((await deleteLabel(database, classId, old)) === 0) return refused('labels.gone', 'label');
+    const other = (await listLabels(database, classId)).find(
+      (one) => fresh !== null && labelKey(one) === labelKey(fresh),
+    );
+    await recordLabelChange(database, { classId, label: old, becomes: other ?? fresh, at: now });
+    if (fresh !== null && !other) {
+      await insertLabel(database, classId, fresh);
+      await forgetLabelChange(database, classId, fresh);
+    }
+    return done({});
+  },
+});
+
+interface DecideInput {
+  readonly classId: string;
+  readonly label: string;
+  readonly take: boolean;
+}
+
+/** Takes a proposed label into the class's set, or declines it: readers are not shown it then. */
+export const decideLabel = classUseCase<DecideInput, object>({
+  name: 'decideLabel',
+  action: 'class.change',
+  fields: { label, take: { type: 'boolean' } },
+  async run({ classId, label: proposed, take }, _, { database, now }) {
+    if ((await deleteProposal(database, classId, proposed)) === 0) return refused('labels.gone', 'label');
+    if (take) await insertLabel(database, classId, proposed);
+    else await recordLabelChange(database, { classId, label: proposed, becomes: null, at: now });
+    return done({});
+  },
+});
