@@ -86,6 +86,9 @@ async function bayComesToSay(name: string, words: string): Promise<void> {
 
 test('a teacher adds requirements of many kinds as sentences, in their own words', async () => {
   await teacher.signInAsTeacher('idris');
+  await teacher.goTo('/classes');
+  await teacher.press('The Moss Garden');
+  await teacher.driver.wait(until.urlContains('/today'), 20_000);
   await teacher.goTo(await ownAssignment());
   // The railing is drawn in the browser: from then on buttons answer.
   await teacher.find(By.css('.railing .bay'));

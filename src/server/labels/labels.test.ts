@@ -1,0 +1,122 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  handInPost,
+  type House,
+  NOW,
+  setWork,
+  succeeded,
+  writing,
+} from '../../../tests/server/house';
+import { FIRST_DESK_RULES } from '../../core/classes/deskRules';
+import { readerOf } from '../blog/reader';
+import { maybeFront, maybePost } from '../blog/viewBlog';
+import { changeDesk } from '../classes/changeDesk';
+import { closePool } from '../database/pool';
+import { beginPost } from '../posts/beginPost';
+import { changePostAddress } from '../posts/changePostAddress';
+import { savePost } from '../posts/savePost';
+import { maybeCompose } from '../posts/viewCompose';
+import { addLabel, changeLabel, decideLabel } from './changeLabel';
+import { maybeLabels } from './viewLabels';
+
+let house: House;
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+});
+afterAll(closePool);
+
+async function published(labels: readonly string[], html = '<p>grey all day long</p>'): Promise<string> {
+  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId: await setWork(house) }));
+  await succeeded(
+    as(house, 'writer', savePost, { postId, version: 1, writing: writing(html, '2 · Skies', labels) }),
+  );
+  await acceptPost(house, postId, await handInPost(house, postId));
+  return postId;
+}
+
+const desk = (rules: Partial<typeof FIRST_DESK_RULES>) =>
+  succeeded(as(house, 'teacher', changeDesk, { classId: house.classId, ...FIRST_DESK_RULES, ...rules }));
+const read = async () => (await maybeFront('wind', readerOf(null), NOW))?.posts[0]?.labels;
+const listed = async () => {
+  const labels = await maybeLabels(await deskFor(house, 'teacher'));
+  return {
+    labels: labels?.labels.map((one) => `${one.label} ${one.posts}`),
+    waiting: labels?.proposals.map((one) => `${one.label} from ${one.by}`),
+  };
+};
+const change = (label: string, becomes: string | null) =>
+  as(house, 'teacher', changeLabel, { classId: house.classId, label, becomes });
+
+test('a new label joins the class’s set with the hand-in', async () => {
+  await published(['three skies', 'hail']);
+  expect(await listed()).toEqual({ labels: ['hail 1', 'three-skies 1'], waiting: [] });
+});
+
+test('where the class says so, a new label waits, and readers do not see it until a teacher takes it in', async () => {
+  await desk({ labelsWait: true });
+  await published(['three-skies', 'hail']);
+  expect(await listed()).toEqual({ labels: ['three-skies 1'], waiting: ['hail from Wren E.'] });
+  expect(await read()).toEqual(['three-skies']);
+  await succeeded(as(house, 'teacher', decideLabel, { classId: house.classId, label: 'hail', take: true }));
+  expect(await read()).toEqual(['three-skies', 'hail']);
+  expect(
+    await as(house, 'teacher', decideLabel, { classId: house.classId, label: 'hail', take: true }),
+  ).toMatchObject({
+    code: 'labels.gone',
+  });
+});
+
+test('a declined label is shown to nobody', async () => {
+  await desk({ labelsWait: true });
+  await published(['three-skies', 'rude']);
+  await succeeded(as(house, 'teacher', decideLabel, { classId: house.classId, label: 'rude', take: false }));
+  expect(await read()).toEqual(['three-skies']);
+});
+
+test('labels are renamed, merged and taken away; what was handed in keeps its own words', async () => {
+  await published(['three-skies', 'hail']);
+  await succeeded(as(house, 'teacher', addLabel, { classId: house.classId, label: 'ice' }));
+  expect(await as(house, 'teacher', addLabel, { classId: house.classId, label: 'Ice' })).toMatchObject({
+    code: 'labels.thereAlready',
+  });
+  await succeeded(change('hail', 'ice'));
+  expect(await listed()).toMatchObject({ labels: ['ice 1', 'three-skies 1'] });
+  await succeeded(change('ice', 'frost'));
+  expect(await read()).toEqual(['three-skies', 'frost']);
+  await succeeded(change('three-skies', null));
+  expect(await read()).toEqual(['frost']);
+  expect(await change('hail', 'snow')).toMatchObject({ code: 'labels.gone' });
+});
+
+test('a post gets another address, and the old one leads on', async () => {
+  const postId = await published([]);
+  const change = (address: string) => as(house, 'writer', changePostAddress, { postId, address });
+  expect(await succeeded(change('Ævintýri über dem Kai!'))).toEqual({ address: 'ævintyri-uber-dem-kai' });
+  const at = async (address: string) => (await maybePost('wind', address, readerOf(null), NOW))?.address;
+  expect(await at('2-skies')).toBe('/blog/wind/ævintyri-uber-dem-kai');
+  expect(await change('···')).toMatchObject({ ok: false });
+  const other = await published([]);
+  const taken = await as(house, 'writer', changePostAddress, { postId: other, address: '2 skies' });
+  expect(taken).toMatchObject({ code: 'post.addressTaken' });
+  expect((await maybeCompose(other, await deskFor(house, 'writer')))?.place).toEqual({
+    blog: '/blog/wind',
+    address: '2-skies-2',
+  });
+});
+
+test('links open in the same tab where the class says so; videos never do', async () => {
+  await published(
+    [],
+    '<p><a href="https://harbour.example/">quay</a></p><figure data-video="https://films.example/film/1"></figure>',
+  );
+  const html = async () => (await maybePost('wind', '2-skies', readerOf(null), NOW))?.html ?? '';
+  expect((await html()).match(/target="_blank"/g)).toHaveLength(2);
+  await desk({ linksInSameTab: true });
+  expect((await html()).match(/target="_blank"/g)).toHaveLength(1);
+});
