@@ -12,5 +12,15 @@ export interface WorkShown {
   readonly state: 'notBegun' | 'draft' | 'handedIn' | 'sentBack' | 'accepted';
   readonly slats: readonly Slat[] | null;
   readonly notes: number;
+  /** The beginning of what a teacher said last. */
+  readonly said: string | null;
   readonly grade: { readonly grade: number; readonly possible: number } | null;
+}
+
+/** A student's work in one class. */
+export interface ClassWorkShown {
+  readonly classId: string;
+  readonly title: string;
+  readonly groupName: string;
+  readonly work: readonly WorkShown[];
 }

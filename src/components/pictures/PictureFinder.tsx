@@ -33,7 +33,7 @@ export function PictureFinder({ pictures, children }: PictureFinderProps) {
         </div>
         <input
           type="search"
-          className="field ml-auto !w-56"
+          className="field sm:ml-auto sm:!w-56"
           aria-label={t('find')}
           placeholder={t('findHint')}
           value={words}

@@ -132,7 +132,7 @@ function GoBack({ postId, version, from, moments }: RevisionsProps & { readonly 
     <p className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2">
       <button
         type="button"
-        className="btn"
+        className="btn !whitespace-normal text-left"
         disabled={busy}
         onClick={() =>
           void act('restoreRevision', { postId, version, revisionId: from }).then((done) => {

@@ -21,6 +21,9 @@ export function WorkRow({ work }: { readonly work: WorkShown }) {
           {work.notes > 0 ? ` · ${t('notes', { count: work.notes })}` : ''}
           {work.grade ? ` · ${t('grade', work.grade)}` : ''}
         </span>
+        {work.said ? (
+          <q className="calm block max-w-[60ch] border-l-2 border-plum pl-2">{work.said}</q>
+        ) : null}
       </span>
       <span>
         {work.slats ? <SmallRailing slats={work.slats} /> : null}

@@ -5,8 +5,13 @@ import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
 import { evidenceFor } from '../posts/evidence';
 import { listPostsOf, type PostRow } from '../posts/queries';
+import { isStudent } from '../../core/access/may';
+import { listClassesOf } from '../classes/queries';
 import { findGrade, listNotes } from '../reviews/queries';
 import type { Desk } from '../sessions/desk';
+
+/** Characters of a note that a list shows. */
+const EXCERPT = 140;
 
 /** The set assignments of a class with how far a student's own posts are; those due first come first. */
 export async function listWork(desk: Desk) {
@@ -25,10 +30,26 @@ export async function listWork(desk: Desk) {
   );
 }
 
+/** The same for every class that a student writes in, the one that is looked at first. */
+export async function listEveryWork(desk: Desk) {
+  const classes = (await listClassesOf(database, desk.personId)).filter((one) => isStudent(one.role));
+  const ordered = classes.sort((a, b) => Number(b.id === desk.inClass.id) - Number(a.id === desk.inClass.id));
+  const groups = [];
+  for (const { role, ...inClass } of ordered)
+    groups.push({
+      classId: inClass.id,
+      title: inClass.title,
+      groupName: inClass.groupName,
+      work: await listWork({ ...desk, inClass, role }),
+    });
+  return groups;
+}
+
 async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
   const { timeZone, language } = inClass;
   const { dueAt } = assignment;
   const grade = post && (await findGrade(database, post.id));
+  const notes = post ? await listNotes(database, post.id) : [];
   return {
     assignmentId: assignment.id,
     number: assignment.number,
@@ -40,7 +61,9 @@ async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass
     postId: post?.id ?? null,
     state: post ? post.stage : ('notBegun' as const),
     slats: post && (await slatsOf(post, assignment, inClass)),
-    notes: post ? (await listNotes(database, post.id)).length : 0,
+    notes: notes.length,
+    /** The beginning of what a teacher said last. */
+    said: notes.at(-1)?.text.slice(0, EXCERPT) ?? null,
     grade:
       grade?.givenBackAt && grade.givenBack
         ? { grade: grade.givenBack.grade, possible: grade.givenBack.possible }

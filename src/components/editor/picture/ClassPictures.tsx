@@ -146,7 +146,7 @@ function BringPictures({ editor, pictures, onDone }: BringPicturesProps) {
       }}
     >
       <p className="flex flex-wrap items-center gap-x-5 gap-y-2">
-        <b>{t('drop')}</b>
+        <b className="hidden sm:inline">{t('drop')}</b>
         <button type="button" className="act" onClick={() => files.current?.click()}>
           {t('fromDevice')}
         </button>

@@ -1,0 +1,56 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import {
+  addClass,
+  addMember,
+  as,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  FIELDS,
+  handInPost,
+  type House,
+  setWork,
+  succeeded,
+  writePost,
+} from '../../../tests/server/house';
+import { changeAssignment } from '../assignments/changeAssignment';
+import { makeAssignment } from '../assignments/makeAssignment';
+import { setAssignment } from '../assignments/setAssignment';
+import { closePool } from '../database/pool';
+import { beginPost } from '../posts/beginPost';
+import { openHandIn } from '../reviews/openHandIn';
+import { writeNote } from '../reviews/writeNote';
+import { listEveryWork } from './listWork';
+
+let house: House;
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+});
+afterAll(closePool);
+
+test('a student’s writing in every class, the one that is looked at first, with what a teacher said last', async () => {
+  const postId = await writePost(house, await setWork(house));
+  const handInId = await handInPost(house, postId);
+  const named = { postId, handInId };
+  await succeeded(as(house, 'teacher', openHandIn, named));
+  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Which way did it blow?' }));
+  const second = await addClass('second', 'SECOND1', 'ourClass');
+  await addMember(house.people.writer, second, 'student');
+  await addMember(house.people.teacher, second, 'teacher');
+  const { assignmentId } = await succeeded(as(house, 'teacher', makeAssignment, { classId: second }));
+  const fields = { ...FIELDS, title: 'Tides', audience: 'ourClass' };
+  await succeeded(as(house, 'teacher', changeAssignment, { assignmentId, version: 1, fields }));
+  await succeeded(as(house, 'teacher', setAssignment, { assignmentId }));
+  await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+  const groups = await listEveryWork(await deskFor(house, 'writer'));
+  expect(groups.map((group) => group.work.map((one) => [one.title, one.state, one.said]))).toEqual([
+    [['Three skies', 'handedIn', 'Which way did it blow?']],
+    [['Tides', 'draft', null]],
+  ]);
+});
+
+test('who teaches a class has nothing to write in it', async () => {
+  await setWork(house);
+  expect(await listEveryWork(await deskFor(house, 'teacher'))).toEqual([]);
+});
