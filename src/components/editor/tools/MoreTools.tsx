@@ -19,7 +19,7 @@ import { Mark } from '../../basics/Mark';
 import { DOCUMENT_FILES } from '../useWritingEditor';
 import { AddressForm, type Addressed } from './AddressForm';
 import { KeysDialog } from './KeysDialog';
-import type { ToolsProps } from './Tools';
+import type { ToolsProps } from './toolsProps';
 
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 

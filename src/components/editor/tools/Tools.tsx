@@ -14,25 +14,11 @@ import {
 import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
 import { type ReactNode } from 'react';
-import type { Beside } from '../../../core/posts/beside';
 import { ReadAloud } from '../voice/ReadAloud';
 import { useListening } from '../voice/useListening';
 import { LinkPopover } from './LinkPopover';
 import { MoreTools } from './MoreTools';
-
-export interface ToolsProps {
-  readonly editor: Editor;
-  /** Opens the class pictures, where new ones are brought too. */
-  readonly onPictures: () => void;
-  readonly onDocument: (file: File) => void;
-  /** Shows the post as HTML. */
-  readonly onSource: () => void;
-  readonly language: string;
-  readonly spelt: boolean;
-  readonly onSpelt: (on: boolean) => void;
-  readonly lettering: Beside['lettering'];
-  readonly onLettering: (lettering: Beside['lettering']) => void;
-}
+import type { ToolsProps } from './toolsProps';
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
 export function Tools(props: ToolsProps) {
