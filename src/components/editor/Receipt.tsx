@@ -26,6 +26,8 @@ export interface ReceiptProps {
   readonly assignmentTitle: string;
   readonly receipt: number;
   readonly ordinal: number;
+  /** Words that came and went since the hand-in before; null for the first. */
+  readonly since: { readonly added: number; readonly removed: number } | null;
   readonly handedIn: string;
   readonly due: string | null;
   readonly daysEarly: number;
@@ -91,6 +93,7 @@ function Slip(props: ReceiptProps) {
     ...(props.due ? ([[t('dueAt'), props.due]] as const) : []),
     ...(props.due ? ([[t('thatIs'), punctuality(props, t)]] as const) : []),
     [t('holds'), t('contents', { words: props.words, pictures: props.pictures, links: props.links })],
+    ...(props.since ? ([[t('since'), t('sinceWords', props.since)]] as const) : []),
     [t('missing'), missing.length ? missing.join(', ') : t('nothing')],
     [t('goesTo'), props.teachers.join(', ')],
     [t('keptAt'), props.keptAt],

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { NotesInMargin } from '../editor/NotesInMargin';
+import { ChangedText } from '../revisions/ChangedText';
 import { NewNote } from './NewNote';
 import { ReviewRailing } from './ReviewRailing';
 import type { ReviewProps } from './reviewProps';
@@ -81,7 +82,18 @@ export function Review(props: ReviewProps) {
                 .filter(Boolean)
                 .join(' · ')}
             </p>
+            {props.changed ? (
+              <details className="mb-5 border-l-4 border-dusk pl-3">
+                <summary className="cursor-pointer font-semibold">
+                  {t('since', { when: props.changed.since, ...props.changed.changes.words })}
+                </summary>
+                <ChangedText changes={props.changed.changes} />
+              </details>
+            ) : null}
             <div className="prose" dangerouslySetInnerHTML={{ __html: props.html }} />
+            {props.documents.map((one) => (
+              <DocumentCopy key={one.address} {...one} />
+            ))}
           </article>
           <aside className="margin-end pr-6" aria-label={t('notes')}>
             <NotesInMargin notes={notes} />
@@ -91,5 +103,19 @@ export function Review(props: ReviewProps) {
       </main>
       <ReviewRailing {...props} busy={busy} problem={problem} act={act} publish={publish} />
     </>
+  );
+}
+
+/** What a shared document said when the post that names it was handed in. */
+function DocumentCopy({ title, address, text, when }: ReviewProps['documents'][number]) {
+  const t = useTranslations('review.document');
+  if (text === null) return <p className="mt-4 text-ink-2">{t('notKept', { title: title || address })}</p>;
+  return (
+    <details className="mt-4 border-l-4 border-dusk pl-3">
+      <summary className="cursor-pointer font-semibold">
+        {t('kept', { title: title || address, when: when ?? '' })}
+      </summary>
+      <p className="mt-2 whitespace-pre-wrap">{text}</p>
+    </details>
   );
 }

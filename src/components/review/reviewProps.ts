@@ -1,6 +1,7 @@
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
+import type { ChangesShown } from '../../core/posts/changesShown';
 import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
@@ -27,6 +28,15 @@ export interface ReviewProps {
   readonly handInId: string;
   readonly title: string;
   readonly html: string;
+  /** What is new since the hand-in before; null for a first one. */
+  readonly changed: { readonly since: string; readonly changes: ChangesShown } | null;
+  /** Its shared documents with what each said when it was handed in; null where a stranger could not read it. */
+  readonly documents: readonly {
+    readonly address: string;
+    readonly title: string;
+    readonly text: string | null;
+    readonly when: string | null;
+  }[];
   /** Its headings, to see at a glance how it is built. */
   readonly parts: readonly string[];
   readonly labels: readonly string[];

@@ -5,6 +5,7 @@ import { addressFrom } from '../../core/posts/address';
 import { findAssignment } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import { database } from '../database/database';
+import { listDocumentCopies } from '../links/queries';
 import { findPicture } from '../pictures/queries';
 import { findRevision, listHandIns, type PostRow, type Writing } from '../posts/queries';
 import { pictureIds } from '../posts/writing';
@@ -35,7 +36,11 @@ export async function addPost(files: Zippable, { post, under, withDraft }: Addin
     // What was taken back belongs to its writer alone again.
     if (handIn.takenBackAt && !withDraft) continue;
     const revision = await findRevision(database, handIn.revisionId);
-    if (revision) await addWriting(files, folder, `hand-in-${handIn.ordinal}`, revision);
+    if (!revision) continue;
+    const name = `hand-in-${handIn.ordinal}`;
+    await addWriting(files, folder, name, revision);
+    const copies = await listDocumentCopies(database, revision.id);
+    if (copies.length) files[`${folder}/${name}.documents.json`] = json(copies);
   }
   files[`${folder}/post.json`] = json({
     assignment: assignment && { number: assignment.number, title: assignment.title },

@@ -6,9 +6,11 @@ import {
   insertLabels,
   listLabels,
   updateCopied,
+  updateDesk,
   updateLook,
   updatePrivacy,
   updateSignIn,
+  updateWords,
   updateYear,
 } from './queries';
 import { nameFields } from './settings';
@@ -51,6 +53,8 @@ export const copyClass = classUseCase<Input, { readonly classId: string }>({
     await updatePrivacy(database, { ...from, classId });
     await updateSignIn(database, { ...from, classId });
     await updateLook(database, classId, from);
+    await updateDesk(database, classId, from.desk);
+    await updateWords(database, classId, from.words);
     await insertLabels(database, classId, await listLabels(database, from.id));
     await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
     return done({ classId });

@@ -18,7 +18,9 @@ import { closePool } from '../database/pool';
 import { beAtPost } from './beAtPost';
 import { findPost, listRevisionMoments } from './queries';
 import { restoreRevision } from './restoreRevision';
+import { maybeReview } from '../reviews/viewReview';
 import { savePost } from './savePost';
+import { maybeReceipt } from './viewReceipt';
 import { maybeRevisions } from './viewRevisions';
 
 let house: House;
@@ -106,4 +108,20 @@ test('two pages with one post know of each other until one is left, or falls sil
   await at('b', {}, NOW);
   expect(await at('a', {}, after(2))).toBe(0);
   expect(await as(house, 'writer', beAtPost, { postId, page: 'nonsense' })).toMatchObject({ ok: false });
+});
+
+test('a further hand-in says what is new since the one before, to its writer and to the teacher', async () => {
+  const postId = await writePost(house, await setWork(house), '<p>grey all day long</p>');
+  await handInPost(house, postId);
+  const writer = await deskFor(house, 'writer');
+  const teacher = await deskFor(house, 'teacher');
+  expect((await maybeReceipt(postId, writer))?.since).toBeNull();
+  expect((await maybeReview(postId, teacher))?.changed).toBeNull();
+  await save(postId, '<p>grey all day long</p><p>Then it rained hard.</p>', after(10));
+  await handInPost(house, postId, after(20));
+  expect((await maybeReceipt(postId, writer))?.since).toEqual({ added: 4, removed: 0 });
+  expect((await maybeReview(postId, teacher))?.changed?.changes.blocks.map((block) => block.kind)).toEqual([
+    'same',
+    'added',
+  ]);
 });

@@ -15,6 +15,7 @@ import { database } from '../database/database';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
 import { findRevision, type HandInRow } from './queries';
+import { changesSinceLast } from './sinceLast';
 
 /** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
 export async function maybeReceipt(postId: string, { personId, role, now }: Desk) {
@@ -41,6 +42,8 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), timeZone, language),
     ...punctuality(handIn, found.rows),
     words: handIn.words,
+    /** Words that came and went since the hand-in before; null for the first. */
+    since: (await changesSinceLast(database, handIns))?.changes.words ?? null,
     pictures: pictures(body).length,
     links: new Set(
       links(body)

@@ -2,14 +2,20 @@ import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
 import { headings } from '../../core/document/headings';
+import type { Node } from 'prosemirror-model';
+import { maybeWebAddress } from '../../core/document/links';
+import { nodesOfType } from '../../core/document/nodesOfType';
 import { openDocument } from '../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
+import { showChanges } from '../../core/posts/changesShown';
 import { maybeReaches } from '../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
+import { listDocumentCopies } from '../links/queries';
 import { findPostPassphraseSince } from '../passphrases/queries';
 import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
+import { changesSinceLast } from '../posts/sinceLast';
 import { findRevision } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
 import { computeGrade } from './computeGrade';
@@ -37,6 +43,8 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
     handInId: latest.id,
     title: revision.title,
     html: readersHtml(body),
+    changed: await changedOf(handIns, inClass),
+    documents: await documentsOf(revision.id, body, inClass),
     parts: headings(body).map((heading) => heading.text),
     labels: revision.labels,
     writer: { name: nameInClass(writer), monogram: monogram(writer) },
@@ -77,6 +85,33 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
       };
     }),
   };
+}
+
+/** What is new since the hand-in before, and when that was; null for a first one. */
+async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: PostFacts['inClass']) {
+  const found = await changesSinceLast(database, handIns);
+  if (!found) return null;
+  return {
+    since: momentInWords(found.since.handedInAt.getTime(), timeZone, language),
+    changes: showChanges(found.changes),
+  };
+}
+
+/** The shared documents of a hand-in, each with what it said then, where a stranger could read it. */
+async function documentsOf(revisionId: string, body: Node, { timeZone, language }: PostFacts['inClass']) {
+  const copies = new Map(
+    (await listDocumentCopies(database, revisionId)).map((copy) => [copy.address, copy]),
+  );
+  return nodesOfType(body, 'sharedDocument').map(({ node }) => {
+    const address = String(node.attrs['address']);
+    const copy = copies.get(maybeWebAddress(address) ?? '');
+    return {
+      address,
+      title: String(node.attrs['title']),
+      text: copy?.text ?? null,
+      when: copy ? momentInWords(copy.copiedAt.getTime(), timeZone, language) : null,
+    };
+  });
 }
 
 function readersOf({ post, assignment, inClass, publication }: PostFacts, passphraseSince: Date | null) {
