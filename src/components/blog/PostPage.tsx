@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
 import { letteringProperties, type Lettering } from '../../core/looks/looks';
+import type { EntryLink } from '../../core/posts/entryLinks';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
 import { TellTeacher } from './TellTeacher';
@@ -10,6 +11,8 @@ export interface PostPageProps extends CardShown {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   readonly html: string;
+  /** The ways to the entries of a growing post; none while there are few. */
+  readonly entries: readonly EntryLink[];
   /** The typeface that the writer chose for this post; empty for the class's. */
   readonly lettering: Lettering | '';
   readonly labels: readonly string[];
@@ -17,7 +20,16 @@ export interface PostPageProps extends CardShown {
 }
 
 /** One post, as its readers see it. */
-export function PostPage({ blog, signedIn, html, lettering, labels, audience, ...post }: PostPageProps) {
+export function PostPage({
+  blog,
+  signedIn,
+  html,
+  lettering,
+  entries,
+  labels,
+  audience,
+  ...post
+}: PostPageProps) {
   const t = useTranslations('blog');
   return (
     <Blog look={blog}>
@@ -51,6 +63,17 @@ export function PostPage({ blog, signedIn, html, lettering, labels, audience, ..
             {post.cover ? <img src={`/pictures/${post.cover.src}/1600`} alt="" /> : null}
           </header>
           <div className="post-body">
+            {entries.length ? (
+              <nav aria-label={t('entries')} className="mb-6 border-y border-line py-3">
+                <ol className="columns-2 gap-8 text-[15px]">
+                  {entries.map((entry) => (
+                    <li key={entry.id}>
+                      <a href={`#${entry.id}`}>{entry.text}</a>
+                    </li>
+                  ))}
+                </ol>
+              </nav>
+            ) : null}
             <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
             {labels.length ? (
               <p className="mt-8 border-t border-line pt-3 text-ink-2">

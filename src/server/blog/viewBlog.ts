@@ -5,6 +5,7 @@ import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
 import { teaserFrom } from '../../core/document/teaser';
 import { monogram, nameInClass, nameOutside } from '../../core/people/names';
+import { entryLinks } from '../../core/posts/entryLinks';
 import { shownLabels } from '../../core/posts/labels';
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { namingWith, widestWith, type Appearance } from '../../core/privacy/consent';
@@ -104,6 +105,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     signedIn: reader.personId !== null,
     ...card(post, blog),
     lettering: post.beside.lettering,
+    entries: entryLinks(body, blog.inClass.language),
     html: readersHtml(body, { sameTab: blog.inClass.desk.linksInSameTab }),
     audience: post.audience,
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',

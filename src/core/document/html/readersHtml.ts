@@ -1,4 +1,5 @@
 import type { Node } from 'prosemirror-model';
+import { headingIds } from '../../posts/entryLinks';
 import { writeHtml, type PictureAddress } from './writeHtml';
 
 /** Ids of uploaded pictures; whatever else a document names as a source is shown to nobody. */
@@ -16,5 +17,11 @@ export function readersHtml(
   document: Node,
   { sameTab = false }: { readonly sameTab?: boolean } = {},
 ): string {
-  return writeHtml(document, { pictureAddress: maybePictureAddress, forReaders: true, sameTab });
+  const ids = headingIds(document);
+  return writeHtml(document, {
+    pictureAddress: maybePictureAddress,
+    forReaders: true,
+    sameTab,
+    headingId: (heading) => ids.get(heading) ?? null,
+  });
 }

@@ -6,6 +6,8 @@ export interface WriteHtmlOptions {
   readonly pictureAddress?: (src: string, node: Node) => PictureAddress | null;
   /** True for pages that people read: links open in a new tab and tell the other side nothing. */
   readonly forReaders?: boolean;
+  /** The name of a heading's place, for links that lead to it. */
+  readonly headingId?: (heading: Node) => string | null;
   /** True where links in the text open where they are; a video and a shared document never do. */
   readonly sameTab?: boolean;
 }
@@ -30,7 +32,11 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
   heading: (node, options) =>
     element(
       `h${Number(node.attrs['level'])}`,
-      { ...alignment(node), 'data-outline': node.attrs['outline'] ? '' : null },
+      {
+        id: options.headingId?.(node) ?? null,
+        ...alignment(node),
+        'data-outline': node.attrs['outline'] ? '' : null,
+      },
       inline(node, options),
     ),
   bulletList: (node, options) => element('ul', {}, children(node, options)),

@@ -1,0 +1,32 @@
+import type { Node } from 'prosemirror-model';
+import { entryNumberReader } from '../requirements/entryNumber';
+import { blockText } from '../document/plainText';
+
+/** A way to one entry of a growing post: the name of the heading's place, and what it says. */
+export interface EntryLink {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** From so many entries on a reader is given the ways to each. */
+const MANY = 3;
+
+/** The names of places in a post that a link can lead to: one for each heading, in order. */
+export function headingIds(document: Node): ReadonlyMap<Node, string> {
+  const ids = new Map<Node, string>();
+  document.descendants((node) => {
+    if (node.type.name === 'heading') ids.set(node, `part-${ids.size + 1}`);
+    return !node.isTextblock;
+  });
+  return ids;
+}
+
+/** The ways to the numbered entries of a post, in order; none while there are few. */
+export function entryLinks(document: Node, language: string): readonly EntryLink[] {
+  const read = entryNumberReader(language);
+  const links = [...headingIds(document)].flatMap(([heading, id]) => {
+    const text = blockText(heading).trim();
+    return read(text) ? [{ id, text }] : [];
+  });
+  return links.length >= MANY ? links : [];
+}
