@@ -102,6 +102,26 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
   await (await teacher.find(By.xpath("//li[@aria-label='Entries']//b"))).click();
   await teacher.press('Remove Entries');
   await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
+  // The order is changed by keys alone.
+  const order = () =>
+    teacher.driver.executeScript<readonly string[]>(
+      "return [...document.querySelectorAll('li.sentence')].map((row) => row.getAttribute('aria-label'))",
+    );
+  const [first, second] = await order();
+  const grip = await teacher.find(By.xpath(`//button[@aria-label='Move ${first}']`));
+  await grip.sendKeys(Key.SPACE);
+  await teacher.driver.sleep(300);
+  await grip.sendKeys(Key.ARROW_DOWN);
+  await teacher.driver.sleep(300);
+  await grip.sendKeys(Key.SPACE);
+  await teacher.driver.wait(async () => (await order())[0] === second, 10_000);
+  // What it is tried on shows how it judges.
+  await teacher.press('a full one');
+  await teacher.driver.wait(async () => !(await teacher.shows('0 of 17 points')), 10_000);
+  await teacher.press('your own text');
+  await teacher.fill('your own text', 'Only these six words stand here.');
+  await teacher.sees('6 of 250 to 450');
+  await teacher.press('an empty page');
   await teacher.press('Set it');
   await teacher.sees('is set: 6A sees it');
   await teacher.driver.navigate().refresh();

@@ -1,0 +1,125 @@
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
+import { Person } from './person';
+
+let writer: Person;
+const TOOLBAR = "//*[@role='toolbar']";
+const MENU = "//*[@role='menu']";
+const DIALOG = "//*[@role='dialog']";
+
+beforeAll(async () => {
+  writer = await Person.arrive();
+  await writer.signInAsStudent('juno');
+  await writer.press('Begin Three skies');
+  await writer.field('Your text');
+});
+afterAll(() => writer.leave());
+
+const type = async (...keys: string[]) => (await writer.field('Your text')).sendKeys(...keys);
+const html = async () => (await writer.field('Your text')).getAttribute('innerHTML');
+const blocks = () =>
+  writer.driver.executeScript<readonly string[]>(
+    "return [...document.querySelectorAll('.ProseMirror > p')].map((block) => block.textContent)",
+  );
+
+beforeEach(async () => {
+  await type(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, Key.BACK_SPACE);
+});
+
+test('an unknown word is marked, and what was meant is put in its place', async () => {
+  await type('The wether was grey.');
+  const marked = await writer.find(By.css('.unknown-word'));
+  expect(await marked.getText()).toBe('wether');
+  await marked.click();
+  await writer.press('weather', "//*[@aria-label='Instead of wether']");
+  await writer.sees('The weather was grey.');
+  await writer.driver.wait(
+    async () => (await writer.driver.findElements(By.css('.unknown-word'))).length === 0,
+  );
+  await writer.press('More', TOOLBAR);
+  await (await writer.find(By.xpath(`${MENU}//*[@role='menuitemcheckbox']`))).click();
+  await type(' Colurs.');
+  await writer.isSaved();
+  expect(await writer.driver.findElements(By.css('.unknown-word'))).toEqual([]);
+  await writer.press('More', TOOLBAR);
+  await (await writer.find(By.xpath(`${MENU}//*[@role='menuitemcheckbox']`))).click();
+});
+
+test('parts are moved by the keys that are written down', async () => {
+  await type('first', Key.ENTER, 'second', Key.ENTER, 'third');
+  const held = (key: string) => Key.chord(Key.ALT, Key.SHIFT, key);
+  await type(held(Key.ARROW_UP), held(Key.ARROW_UP));
+  expect(await blocks()).toEqual(['third', 'first', 'second']);
+  await type(held(Key.ARROW_UP));
+  expect(await blocks()).toEqual(['third', 'first', 'second']);
+  await type(held(Key.ARROW_DOWN));
+  expect(await blocks()).toEqual(['first', 'third', 'second']);
+  await writer.press('More', TOOLBAR);
+  await writer.press('Keys', MENU);
+  await writer.sees('this part up');
+  expect(await writer.barriers()).toEqual([]);
+  await writer.press('Understood', DIALOG);
+});
+
+test('the post as HTML says what it will not keep before it drops it', async () => {
+  await type('low and grey');
+  await writer.press('More', TOOLBAR);
+  await writer.press('As HTML', MENU);
+  const source = await writer.find(By.css('.cm-content'));
+  await writer.sees('<p>low and grey</p>');
+  await source.sendKeys(Key.chord(Key.CONTROL, Key.END), '<p onclick="x()">and wet</p>');
+  await writer.sees('A post doesn’t keep these: onclick.');
+  await writer.press('Use it without these');
+  await writer.sees('and wet');
+  expect(await html()).not.toContain('onclick');
+  await writer.press('More', TOOLBAR);
+  await writer.press('As HTML', MENU);
+  await (await writer.find(By.css('.cm-content'))).sendKeys('nothing of this');
+  await writer.press('Leave it as it was');
+  await writer.sees('and wet');
+  expect(await writer.shows('nothing of this')).toBe(false);
+});
+
+test('a sentence starter beside the text goes where the cursor is', async () => {
+  await type('Look. ');
+  await writer.press('Put in: I noticed that');
+  await type('it turned.');
+  await writer.sees('Look. I noticed that it turned.');
+});
+
+test('a picture of the class is found again, with its credit, and stands as wide as the keys say', async () => {
+  await type('Here:');
+  await writer.press('Picture', TOOLBAR);
+  await writer.sees('pictures from your class');
+  expect(await writer.barriers()).toEqual([]);
+  await writer.fill('Find pictures', 'no such words at all');
+  await writer.sees('No picture has all these words.');
+  await writer.fill('Find pictures', '');
+  await writer.press('Free to use', DIALOG);
+  await (await writer.find(By.css('.picture-lines button:not([disabled])'))).click();
+  await writer.press('half, right', DIALOG);
+  await writer.fill('Caption', 'Over the harbour');
+  await writer.press('Put it in', DIALOG);
+  await writer.sees('Over the harbour');
+  await writer.find(By.css(".ProseMirror [data-picture][data-side='end'] img"));
+  expect(await (await writer.find(By.css('.ProseMirror [data-credit]'))).getText()).not.toBe('');
+  const edge = await writer.find(By.css('.width-handle'));
+  expect(await edge.getAttribute('aria-valuenow')).toBe('50');
+  await edge.sendKeys(Key.ARROW_LEFT, Key.ARROW_LEFT);
+  await writer.driver.wait(async () => (await edge.getAttribute('aria-valuenow')) === '60', 5000);
+  await writer.press('Width and use');
+  await writer.choose('Who may use it', 'only our class');
+  await writer.isSaved();
+  expect(await writer.barriers()).toEqual([]);
+  expect(await writer.complaints()).toEqual([]);
+});
+
+test('the page turns round to a phone, and to the eyes of readers from outside', async () => {
+  await type('Seen.');
+  await writer.press('As readers see it');
+  await (await writer.field('a phone')).click();
+  await (await writer.field('readers from outside')).click();
+  await writer.sees('Juno P.');
+  await writer.press('As readers see it');
+  await writer.field('Your text');
+});
