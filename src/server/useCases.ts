@@ -9,6 +9,7 @@ import { makeAssignment } from './assignments/makeAssignment';
 import { dropRequirementSet, keepRequirementSet } from './assignments/keepRequirementSet';
 import { previewEvidence, reviseEvidence } from './assignments/reviseEvidence';
 import { tryRequirements } from './assignments/tryRequirements';
+import { adjustAssignment, dropAdjustment } from './assignments/adjustAssignment';
 import { setAssignment } from './assignments/setAssignment';
 import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
@@ -125,6 +126,8 @@ export const USE_CASES = {
   makeAssignment,
   changeAssignment,
   setAssignment,
+  adjustAssignment,
+  dropAdjustment,
   tryRequirements,
   previewEvidence,
   reviseEvidence,

@@ -9,6 +9,7 @@ import { rubricPoints } from '../../core/assignments/rubric';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import type { BuilderProps } from './builderProps';
+import { Adjustments } from './Adjustments';
 import { BuilderRailing } from './BuilderRailing';
 import { EvidenceWarning } from './EvidenceWarning';
 import { LateRuleSentence } from './LateRuleSentence';
@@ -92,6 +93,7 @@ export function Builder(props: BuilderProps) {
             points={trial.answer.points.possible + rubricPoints(draft.rubric)}
             onChange={(lateRule) => change({ lateRule })}
           />
+          <Adjustments {...props} draft={draft} />
         </section>
       </main>
       <BuilderRailing

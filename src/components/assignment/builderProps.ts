@@ -1,7 +1,16 @@
 import type { Audience } from '../../core/access/audience';
 import type { SchoolYear } from '../../core/classes/schoolYear';
+import type { Adjustment } from '../../core/assignments/adjustment';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+
+/** What is asked of one student otherwise; `dueSaid` is the due time in words. */
+export interface AdjustmentShown extends Adjustment {
+  readonly personId: string;
+  readonly name: string;
+  readonly due: string | null;
+  readonly dueSaid: string | null;
+}
 
 export interface BuilderProps {
   readonly assignmentId: string;
@@ -17,6 +26,9 @@ export interface BuilderProps {
   readonly ceiling: Audience;
   readonly year: SchoolYear;
   readonly classLabels: readonly string[];
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  /** What is asked of single students otherwise. */
+  readonly adjustments: readonly AdjustmentShown[];
   /** What was handed in in this class before. */
   readonly earlier: readonly {
     readonly postId: string;

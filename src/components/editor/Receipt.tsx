@@ -9,7 +9,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Release } from '../../core/posts/release';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
-import type { Slat } from '../../core/requirements/slats';
+import { weightOf, type Slat } from '../../core/requirements/slats';
 import type { Stage } from '../../core/posts/stage';
 import { call } from '../basics/call';
 import { Mark } from '../basics/Mark';
@@ -82,8 +82,8 @@ function Slip(props: ReceiptProps) {
   const nameOf = useRequirementName();
   const missing = props.answer.requirements
     .filter(
-      (one, index) =>
-        props.requirements[index]?.weight === 'required' && one.state !== 'met' && one.state !== 'unknown',
+      (one) =>
+        weightOf(props.requirements, one.id) === 'required' && one.state !== 'met' && one.state !== 'unknown',
     )
     .map((one) =>
       nameOf(props.requirements.find((requirement) => requirement.id === one.id) ?? { kind: one.kind }),

@@ -26,8 +26,8 @@ export function EvidenceTray({ answer, requirements, busy, onJudge }: EvidenceTr
   return (
     <>
       <ul className="needs">
-        {answer.requirements.map((one, index) => {
-          const requirement = requirements[index];
+        {answer.requirements.map((one) => {
+          const requirement = requirements.find((other) => other.id === one.id);
           if (!requirement) return null;
           return (
             <li key={one.id}>

@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
-import { mark } from '../../core/requirements/slats';
+import { marks, weightOf } from '../../core/requirements/slats';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { Pickets } from '../railing/Pickets';
 import { Tray } from '../railing/Tray';
@@ -28,7 +28,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
   const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length + byEye;
   const met = answer.requirements.filter(
-    (one, index) => one.state === 'met' && requirements[index]?.weight === 'required',
+    (one) => one.state === 'met' && weightOf(requirements, one.id) === 'required',
   ).length;
 
   const moveBetweenBays = (event: KeyboardEvent) => {
@@ -50,11 +50,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
           aria-expanded={raised?.id === 'evidence'}
           onClick={(event) => toggle('evidence', event.currentTarget)}
         >
-          <Pickets
-            slats={answer.requirements.map((one, index) =>
-              mark(one, requirements[index]?.weight ?? 'advice'),
-            )}
-          />
+          <Pickets slats={marks(answer.requirements, requirements)} />
           <b>{t('whatItNeeded')}</b>
           <small>{t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}</small>
         </button>

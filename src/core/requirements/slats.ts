@@ -45,3 +45,19 @@ export function mark(answer: RequirementAnswer, weight: Weight): Slat {
       return answer.reason === 'teacher' ? 'waits' : 'unknown';
   }
 }
+
+/**
+ * What a requirement of an answer weighs in an assignment that may have changed since; one that it has lost is of no
+ * weight any more.
+ */
+export function weightOf(requirements: readonly RequirementBase[], id: string): Weight {
+  return requirements.find((requirement) => requirement.id === id)?.weight ?? 'advice';
+}
+
+/** The small railing of an answer. */
+export function marks(
+  answers: readonly RequirementAnswer[],
+  requirements: readonly RequirementBase[],
+): readonly Slat[] {
+  return answers.map((answer) => mark(answer, weightOf(requirements, answer.id)));
+}

@@ -154,6 +154,14 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     requirements: [],
     postId: triedPostId,
   }),
+  adjustAssignment: ({ assignmentId, studentId }) => ({
+    assignmentId,
+    personIds: [studentId],
+    due: null,
+    leftOut: ['words'],
+    limits: {},
+  }),
+  dropAdjustment: ({ assignmentId, studentId }) => ({ assignmentId, personId: studentId }),
   previewEvidence: ({ assignmentId }) => ({ assignmentId, requirements: [] }),
   reviseEvidence: ({ assignmentId }) => ({ assignmentId }),
   keepRequirementSet: ({ classId }) => ({
@@ -262,6 +270,8 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'makeAssignment',
   'changeAssignment',
   'setAssignment',
+  'adjustAssignment',
+  'dropAdjustment',
   'tryRequirements',
   'previewEvidence',
   'reviseEvidence',

@@ -4,6 +4,7 @@ import { listMembers } from '../classes/queries';
 import type { Database } from '../database/database';
 import { evidenceFor } from '../posts/evidence';
 import { findPost, findRevision, listHandIns, listStandings } from '../posts/queries';
+import { adjustedFor } from './adjustments';
 import type { AssignmentFacts } from './assignmentFacts';
 
 /** How the latest hand-in of a post would stand by other requirements. */
@@ -36,7 +37,7 @@ export async function evidenceChanges(
     const { answer } = await evidenceFor(
       database,
       { ...post, title, labels, beside, body },
-      assignment,
+      await adjustedFor(database, assignment, post.writerId),
       inClass,
     );
     if (JSON.stringify(standOf(answer)) !== JSON.stringify(standOf(handIn.evidence)))

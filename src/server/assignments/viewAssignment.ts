@@ -4,6 +4,7 @@ import { momentInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
 import { listStandings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
+import { adjustedFor } from './adjustments';
 import { findAssignment, listAssignments } from './queries';
 
 /** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
@@ -34,8 +35,9 @@ export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
 export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass }: Desk) {
-  const assignment = await findAssignment(database, assignmentId);
-  if (!assignment || assignment.classId !== inClass.id) return null;
+  const given = await findAssignment(database, assignmentId);
+  if (!given || given.classId !== inClass.id) return null;
+  const assignment = await adjustedFor(database, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
     return null;
   const { number, title, instructions, requirements, rubric, missing } = assignment;

@@ -1,10 +1,12 @@
 import { isStudent, may } from '../../core/access/may';
 import { nameInClass, teacherName } from '../../core/people/names';
+import { momentInWords } from '../../core/timing/inWords';
 import { localMinute } from '../../core/timing/zonedTime';
 import { listClassesOf, listLabels, listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listStandings } from '../posts/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
+import { listAdjustments } from './adjustments';
 import { findAssignment, listAssignments, type AssignmentRow } from './queries';
 import { listRequirementSets } from './requirementSets';
 
@@ -39,6 +41,15 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       postId: one.postId,
       writer: names.get(one.writerId) ?? '',
       assignment: titles.get(one.assignmentId) ?? '',
+    })),
+    people: members
+      .filter((member) => isStudent(member.role))
+      .map((member) => ({ id: member.personId, name: nameInClass(member) })),
+    adjustments: (await listAdjustments(database, assignmentId)).map(({ dueAt, ...one }) => ({
+      ...one,
+      name: names.get(one.personId) ?? '',
+      due: dueAt && localMinute(dueAt.getTime(), inClass.timeZone),
+      dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
     })),
     sets: await setsFor(personId),
     others: await othersOf(personId, assignmentId),

@@ -4,6 +4,7 @@ import { asksFor } from '../../core/requirements/requirement';
 import { rejudge } from '../../core/requirements/rejudge';
 import { widestWith, type Appearance } from '../../core/privacy/consent';
 import type { Found } from '../access/useCase';
+import { adjustedFor } from '../assignments/adjustments';
 import { findAssignment, type AssignmentRow } from '../assignments/queries';
 import { findClass, type ClassRow } from '../classes/queries';
 import { findAppearance } from '../consents/appearances';
@@ -15,6 +16,7 @@ import { findPost, listHandIns, listReadings, lockPost, type HandInRow, type Pos
 /** A post with everything that decides what may be done to it. */
 export interface PostFacts {
   readonly post: PostRow;
+  /** The assignment as it is for this writer. */
   readonly assignment: AssignmentRow;
   /** The class; its ceiling is lowered to what consent allows for the writer. */
   readonly inClass: ClassRow;
@@ -52,7 +54,8 @@ async function factsOf(
   now: Date,
 ): Promise<Found<PostFacts> | null> {
   if (!post) return null;
-  const assignment = await findAssignment(database, post.assignmentId);
+  const given = await findAssignment(database, post.assignmentId);
+  const assignment = given && (await adjustedFor(database, given, post.writerId));
   const ownClass = await findClass(database, post.classId);
   if (!assignment || !ownClass) return null;
   const appears = await findAppearance(database, ownClass, { writerId: post.writerId, now });

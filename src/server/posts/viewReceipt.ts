@@ -7,7 +7,7 @@ import { monogram, nameInClass, nameOutside, teacherName } from '../../core/peop
 import { lateRuleIn } from '../assignments/lateRuleIn';
 import { namingWith } from '../../core/privacy/consent';
 import { daysLate } from '../../core/grading/daysLate';
-import { mark } from '../../core/requirements/slats';
+import { marks } from '../../core/requirements/slats';
 import { daysBetween, momentInWords } from '../../core/timing/inWords';
 import { localDate, localMinute } from '../../core/timing/zonedTime';
 import { listMembers } from '../classes/queries';
@@ -29,7 +29,6 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
   if (!handIn || !revision || !writer) return null;
   const { timeZone, language } = inClass;
   const body = openDocument(JSON.parse(revision.body));
-  const weights = assignment.requirements.map((requirement) => requirement.weight);
   return {
     postId,
     title: revision.title,
@@ -52,7 +51,7 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     ).size,
     answer: handIn.evidence,
     requirements: assignment.requirements,
-    slats: handIn.evidence.requirements.map((one, index) => mark(one, weights[index] ?? 'advice')),
+    slats: marks(handIn.evidence.requirements, assignment.requirements),
     teachers: members.filter((member) => isTeacher(member.role)).map((teacher) => teacherName(teacher)),
     keptAt: `/blog/${inClass.address}/kept/${handIn.receipt}`,
     opened: readBy.length > 0,

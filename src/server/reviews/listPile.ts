@@ -1,9 +1,10 @@
 import { may } from '../../core/access/may';
 import { daysLate } from '../../core/grading/daysLate';
 import { monogram, nameInClass } from '../../core/people/names';
-import { mark, type Slat } from '../../core/requirements/slats';
+import { marks, type Slat } from '../../core/requirements/slats';
 import { localMinute } from '../../core/timing/zonedTime';
 import { lateRuleIn } from '../assignments/lateRuleIn';
+import { adjustedFor } from '../assignments/adjustments';
 import { listAssignments } from '../assignments/queries';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
@@ -35,10 +36,11 @@ export async function maybePile({ personId, role, inClass, now }: Desk): Promise
   );
   const slips: Slip[] = [];
   for (const standing of await listStandings(database, inClass.id)) {
-    const assignment = assignments.get(standing.assignmentId);
+    const given = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
-    if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !assignment || !writer)
+    if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !given || !writer)
       continue;
+    const assignment = await adjustedFor(database, given, standing.writerId);
     const at = standing.handedInAt.getTime();
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
     slips.push({
@@ -50,9 +52,7 @@ export async function maybePile({ personId, role, inClass, now }: Desk): Promise
       hoursWaiting: Math.max(0, Math.round((now.getTime() - at) / HOUR)),
       ordinal: standing.ordinal ?? 1,
       daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
-      slats: standing.evidence.requirements.map((one, index) =>
-        mark(one, assignment.requirements[index]?.weight ?? 'advice'),
-      ),
+      slats: marks(standing.evidence.requirements, assignment.requirements),
     });
   }
   return byAssignment(slips);

@@ -1,6 +1,7 @@
-import { mark } from '../../core/requirements/slats';
+import { marks } from '../../core/requirements/slats';
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
+import { adjustedFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
 import { evidenceFor } from '../posts/evidence';
@@ -45,7 +46,8 @@ export async function listEveryWork(desk: Desk) {
   return groups;
 }
 
-async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
+async function workOn(given: AssignmentRow, post: PostRow | null, { inClass, personId, now }: Desk) {
+  const assignment = await adjustedFor(database, given, personId);
   const { timeZone, language } = inClass;
   const { dueAt } = assignment;
   const grade = post && (await findGrade(database, post.id));
@@ -73,7 +75,5 @@ async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass
 
 async function slatsOf(post: PostRow, assignment: AssignmentRow, inClass: Desk['inClass']) {
   const { answer } = await evidenceFor(database, post, assignment, inClass);
-  return answer.requirements.map((one, index) =>
-    mark(one, assignment.requirements[index]?.weight ?? 'advice'),
-  );
+  return marks(answer.requirements, assignment.requirements);
 }

@@ -1,6 +1,7 @@
 import { openDocument } from '../../../core/document/openDocument';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { lookedAt, waitsForNetwork } from '../../../core/requirements/lookedAt';
+import { adjustedFor } from '../../assignments/adjustments';
 import { findAssignment } from '../../assignments/queries';
 import { findClass } from '../../classes/queries';
 import { database, inTransaction } from '../../database/database';
@@ -26,7 +27,8 @@ export async function completeHandIn({ handInId, round }: Payload, _: string, no
   const handIn = await findHandIn(database, handInId);
   const post = handIn && (await findPost(database, handIn.postId));
   const revision = handIn && (await findRevision(database, handIn.revisionId));
-  const assignment = post && (await findAssignment(database, post.assignmentId));
+  const given = post && (await findAssignment(database, post.assignmentId));
+  const assignment = given && (await adjustedFor(database, given, post.writerId));
   const inClass = post && (await findClass(database, post.classId));
   if (!handIn || !revision || !assignment || !inClass) return;
   const body = openDocument(JSON.parse(revision.body));

@@ -1,0 +1,190 @@
+'use client';
+
+import { useFormatter, useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import { useDeed } from '../basics/useDeed';
+import { useRequirementName } from '../railing/RequirementLine';
+import type { AdjustmentShown, BuilderProps } from './builderProps';
+import { CheckFill, NumberFill } from './forms/fields';
+
+/** What is asked of single students otherwise than of the others. */
+export function Adjustments(props: BuilderProps) {
+  const { assignmentId, adjustments } = props;
+  const t = useTranslations('builder.adjust');
+  const { act, busy, problem } = useDeed();
+  const [changing, setChanging] = useState<AdjustmentShown | 'new' | null>(null);
+  return (
+    <section className="mt-6 grid gap-2">
+      <h2 className="section-head">{t('title')}</h2>
+      <p className="text-[14px] text-ink-2">{t('under')}</p>
+      <ul className="rows">
+        {adjustments.map((one) => (
+          <li key={one.personId} className="!grid-cols-1 !py-2">
+            <span>
+              <b>{one.name}</b> <Said adjustment={one} requirements={props.draft.requirements} />
+            </span>
+            <span className="flex gap-4">
+              <button type="button" className="act" onClick={() => setChanging(one)}>
+                {t('change')}
+              </button>
+              <button
+                type="button"
+                className="act"
+                disabled={busy}
+                aria-label={t('dropName', { name: one.name })}
+                onClick={() => void act('dropAdjustment', { assignmentId, personId: one.personId })}
+              >
+                {t('drop')}
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+      {changing ? (
+        <AdjustmentForm
+          {...props}
+          key={changing === 'new' ? 'new' : changing.personId}
+          first={changing === 'new' ? null : changing}
+          onDone={() => setChanging(null)}
+        />
+      ) : (
+        <button type="button" className="act justify-self-start" onClick={() => setChanging('new')}>
+          {t('add')}
+        </button>
+      )}
+    </section>
+  );
+}
+
+interface SaidProps {
+  readonly adjustment: AdjustmentShown;
+  readonly requirements: BuilderProps['draft']['requirements'];
+}
+
+function Said({ adjustment, requirements }: SaidProps) {
+  const t = useTranslations('builder.adjust.says');
+  const format = useFormatter();
+  const nameOf = useRequirementName();
+  const without = requirements.filter((one) => adjustment.leftOut.includes(one.id)).map(nameOf);
+  const parts = [
+    adjustment.dueSaid ? t('due', { due: adjustment.dueSaid }) : null,
+    without.length ? t('without', { names: format.list(without) }) : null,
+    ...requirements.map((one) => {
+      const min = adjustment.limits[one.id]?.min;
+      return min === undefined ? null : t('least', { name: nameOf(one), min });
+    }),
+  ].filter((part) => part !== null);
+  return <span className="text-ink-2">{parts.join(', ')}</span>;
+}
+
+interface AdjustmentFormProps extends BuilderProps {
+  readonly first: AdjustmentShown | null;
+  readonly onDone: () => void;
+}
+
+function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDone }: AdjustmentFormProps) {
+  const t = useTranslations('builder.adjust');
+  const nameOf = useRequirementName();
+  const { act, busy, problem } = useDeed();
+  const id = useId();
+  const [personId, setPersonId] = useState(first?.personId ?? '');
+  const [due, setDue] = useState(first?.due ?? '');
+  const [leftOut, setLeftOut] = useState<readonly string[]>(first?.leftOut ?? []);
+  const [limits, setLimits] = useState(first?.limits ?? {});
+  const free = people.filter((one) => !adjustments.some((other) => other.personId === one.id));
+  const keep = async () => {
+    const kept = await act('adjustAssignment', {
+      assignmentId,
+      personIds: [personId],
+      due: due || null,
+      leftOut,
+      limits,
+    });
+    if (kept) onDone();
+  };
+  return (
+    <form
+      className="grid gap-3 border-l-4 border-porch pl-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      {first ? (
+        <b>{first.name}</b>
+      ) : (
+        <label className="grid gap-1" htmlFor={`${id}-who`}>
+          <span className="font-semibold">{t('who')}</span>
+          <select
+            id={`${id}-who`}
+            className="field"
+            value={personId}
+            onChange={(event) => setPersonId(event.target.value)}
+          >
+            <option value="" />
+            {free.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <label className="grid gap-1" htmlFor={`${id}-due`}>
+        <span className="font-semibold">{t('due')}</span>
+        <input
+          id={`${id}-due`}
+          className="field"
+          type="datetime-local"
+          min={draft.due ?? undefined}
+          value={due}
+          onChange={(event) => setDue(event.target.value)}
+        />
+      </label>
+      <fieldset className="grid gap-1">
+        <legend className="font-semibold">{t('leaveOut')}</legend>
+        {draft.requirements.map((one) => {
+          const { min } = one;
+          return (
+            <div key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
+              <CheckFill
+                checked={leftOut.includes(one.id)}
+                onChange={(on) =>
+                  setLeftOut(on ? [...leftOut, one.id] : leftOut.filter((other) => other !== one.id))
+                }
+              >
+                {nameOf(one)}
+              </CheckFill>
+              {typeof min === 'number' && !leftOut.includes(one.id) ? (
+                <NumberFill
+                  label={t('least', { name: nameOf(one) })}
+                  value={limits[one.id]?.min ?? min}
+                  onChange={(fewer) => {
+                    const { [one.id]: _, ...others } = limits;
+                    setLimits(
+                      fewer === undefined || fewer === min ? others : { ...others, [one.id]: { min: fewer } },
+                    );
+                  }}
+                />
+              ) : null}
+            </div>
+          );
+        })}
+      </fieldset>
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+      <span className="flex gap-4">
+        <button className="btn go" disabled={busy || !personId}>
+          {t('keep')}
+        </button>
+        <button type="button" className="act" onClick={onDone}>
+          {t('leave')}
+        </button>
+      </span>
+    </form>
+  );
+}

@@ -1,0 +1,75 @@
+import { isStudent } from '../../core/access/may';
+import { adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
+import { instantOf } from '../../core/timing/zonedTime';
+import { done, refused, type UseCase } from '../access/useCase';
+import { personIds } from '../classes/classUseCase';
+import { listMembers } from '../classes/queries';
+import { deleteAdjustment, upsertAdjustment } from './adjustments';
+import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+
+interface Input extends Adjustment {
+  readonly assignmentId: string;
+  readonly personIds: readonly string[];
+  /** Local to the class's time zone, `2026-11-19T16:00`; null for the assignment's own. */
+  readonly due: string | null;
+}
+
+const assignmentId = { type: 'string', maxLength: 16 } as const;
+
+/** Asks of one student, or of some, otherwise than of the others: later, less, or without a requirement. */
+export const adjustAssignment: UseCase<Input, AssignmentFacts, object> = {
+  name: 'adjustAssignment',
+  action: 'assignment.change',
+  input: {
+    type: 'object',
+    required: ['assignmentId', 'personIds', 'due', 'leftOut', 'limits'],
+    additionalProperties: false,
+    properties: {
+      assignmentId,
+      personIds,
+      due: { anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' }, { type: 'null' }] },
+      ...adjustmentFields,
+    },
+  },
+  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
+  async run(input, { rows: { assignment, inClass } }, { database, personId: by, now }) {
+    const students = (await listMembers(database, inClass.id)).filter((one) => isStudent(one.role));
+    if (!input.personIds.every((id) => students.some((one) => one.personId === id)))
+      return refused('assignment.notAStudent', 'personIds');
+    const dueAt = input.due === null ? null : new Date(instantOf(input.due, inClass.timeZone));
+    if (dueAt && assignment.dueAt && dueAt < assignment.dueAt) return refused('assignment.dueBefore', 'due');
+    const { leftOut, limits } = input;
+    for (const personId of input.personIds)
+      await upsertAdjustment(database, {
+        assignmentId: assignment.id,
+        personId,
+        dueAt,
+        leftOut,
+        limits,
+        by,
+        at: now,
+      });
+    return done({});
+  },
+};
+
+/** Asks of a student again what is asked of all. */
+export const dropAdjustment: UseCase<
+  { readonly assignmentId: string; readonly personId: string },
+  AssignmentFacts,
+  object
+> = {
+  name: 'dropAdjustment',
+  action: 'assignment.change',
+  input: {
+    type: 'object',
+    required: ['assignmentId', 'personId'],
+    additionalProperties: false,
+    properties: { assignmentId, personId: { type: 'string', maxLength: 16 } },
+  },
+  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
+  async run({ assignmentId: id, personId }, _, { database }) {
+    await deleteAdjustment(database, id, personId);
+    return done({});
+  },
+};

@@ -1,0 +1,91 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import {
+  addPerson,
+  as,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  FIELDS,
+  handInPost,
+  type House,
+  setWork,
+  succeeded,
+  writePost,
+} from '../../../tests/server/house';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { maybeCompose } from '../posts/viewCompose';
+import { listHandIns } from '../posts/queries';
+import { maybeReview } from '../reviews/viewReview';
+import { maybePile } from '../reviews/listPile';
+import { listWork } from '../today/listWork';
+import { adjustAssignment, dropAdjustment } from './adjustAssignment';
+import { maybeAssignmentToRead } from './viewAssignment';
+import { maybeBuilder } from './viewBuilder';
+
+let house: House;
+let assignmentId: string;
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+  assignmentId = await setWork(house);
+});
+afterAll(closePool);
+
+const adjust = (more: object, personIds = [house.people.writer]) =>
+  as(house, 'teacher', adjustAssignment, {
+    assignmentId,
+    personIds,
+    due: null,
+    leftOut: [],
+    limits: {},
+    ...more,
+  });
+
+test('one student has a later due time, other limits and a requirement less; the others have not', async () => {
+  await succeeded(adjust({ due: '2026-11-26T16:00', leftOut: ['bonus'], limits: { words: { min: 2 } } }));
+  const postId = await writePost(house, assignmentId, '<p>grey sky</p>');
+  const compose = await maybeCompose(postId, await deskFor(house, 'writer'));
+  expect(compose?.assignment.requirements).toEqual([{ ...FIELDS.requirements[0], min: 2 }]);
+  expect(compose?.due.when).toContain('26 November');
+  await handInPost(house, postId);
+  expect((await listHandIns(database, postId))[0]?.evidence.points).toMatchObject({ earned: 4, possible: 4 });
+  expect((await listWork(await deskFor(house, 'writer')))[0]).toMatchObject({ dueDate: '2026-11-26' });
+  expect((await listWork(await deskFor(house, 'classmate')))[0]).toMatchObject({ dueDate: '2026-11-19' });
+  const read = await maybeAssignmentToRead(assignmentId, await deskFor(house, 'classmate'));
+  expect(read?.requirements).toHaveLength(2);
+  expect(JSON.stringify(read)).not.toContain('26 November');
+});
+
+test('lateness is counted from the student’s own due time', async () => {
+  const late = new Date('2026-11-21T12:00:00Z');
+  const postId = await writePost(house, assignmentId);
+  await handInPost(house, postId, late);
+  const days = async () => (await maybeReview(postId, await deskFor(house, 'teacher')))?.daysLate;
+  expect(await days()).toBe(2);
+  await succeeded(adjust({ due: '2026-11-26T16:00' }));
+  expect(await days()).toBe(0);
+  await succeeded(as(house, 'teacher', dropAdjustment, { assignmentId, personId: house.people.writer }));
+  expect(await days()).toBe(2);
+});
+
+test('the slip of a post with fewer requirements shows them as they are weighed', async () => {
+  await succeeded(adjust({ leftOut: ['words'] }));
+  await handInPost(house, await writePost(house, assignmentId));
+  const pile = await maybePile(await deskFor(house, 'teacher'));
+  expect(pile?.[0]?.slats).toEqual(['bonusOffered']);
+});
+
+test('nonsense is refused at its field, and the builder lists what is kept', async () => {
+  const newcomer = await addPerson('Nell', house.classId, 'student');
+  expect(await adjust({ due: '2026-11-18T16:00' })).toMatchObject({
+    code: 'assignment.dueBefore',
+    field: 'due',
+  });
+  expect(await adjust({ due: 'tomorrow' })).toMatchObject({ ok: false });
+  expect(await adjust({}, [house.people.teacher])).toMatchObject({ code: 'assignment.notAStudent' });
+  expect(await adjust({}, [house.people.stranger])).toMatchObject({ code: 'assignment.notAStudent' });
+  await succeeded(adjust({ leftOut: ['words'] }, [house.people.writer, newcomer]));
+  const builder = await maybeBuilder(assignmentId, await deskFor(house, 'teacher'));
+  expect(builder?.adjustments.map((one) => one.name).sort()).toEqual(['Nell E.', 'Wren E.']);
+});
