@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { useDeed } from '../basics/useDeed';
 import { PictureFinder } from '../pictures/PictureFinder';
 import { PictureLines } from '../pictures/PictureLines';
-import type { PictureShown } from '../pictures/pictureShown';
+import type { ClassPicture } from '../../core/posts/classPicture';
 
 interface PicturesPageProps {
   readonly classId: string;
-  readonly pictures: readonly PictureShown[];
+  readonly pictures: readonly ClassPicture[];
 }
 
 /** The class pictures for a teacher, who can take one out. */

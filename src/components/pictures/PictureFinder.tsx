@@ -2,11 +2,12 @@
 
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
-import { isUnder, pictureSearch, PICTURE_TABS, type PictureShown, type PictureTab } from './pictureShown';
+import type { ClassPicture } from '../../core/posts/classPicture';
+import { isUnder, pictureSearch, PICTURE_TABS, type PictureTab } from './pictureSearch';
 
 interface PictureFinderProps {
-  readonly pictures: readonly PictureShown[];
-  readonly children: (found: readonly PictureShown[]) => ReactNode;
+  readonly pictures: readonly ClassPicture[];
+  readonly children: (found: readonly ClassPicture[]) => ReactNode;
 }
 
 /** Finds pictures of the class by words, by whose they are and by who may use them. */

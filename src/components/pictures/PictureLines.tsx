@@ -2,15 +2,15 @@
 
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import type { PictureShown } from './pictureShown';
+import type { ClassPicture } from '../../core/posts/classPicture';
 
 interface PictureLinesProps {
-  readonly pictures: readonly PictureShown[];
+  readonly pictures: readonly ClassPicture[];
   readonly chosen: string | null;
   /** Null where nothing is chosen here. */
-  readonly onChoose: ((picture: PictureShown) => void) | null;
+  readonly onChoose: ((picture: ClassPicture) => void) | null;
   /** What else can be done with each. */
-  readonly more?: (picture: PictureShown) => ReactNode;
+  readonly more?: (picture: ClassPicture) => ReactNode;
 }
 
 /** Pictures as they hang on the line, with whose they are and who may use them. */

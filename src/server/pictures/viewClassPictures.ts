@@ -1,28 +1,11 @@
 import { may } from '../../core/access/may';
 import { mayBeReused } from '../../core/document/licences';
 import { nameInClass } from '../../core/people/names';
+import type { ClassPicture } from '../../core/posts/classPicture';
 import { findActor } from '../access/roles';
 import { done, NOT_THERE, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { listClassPictureRows } from './classPictures';
-
-/** A picture that a class can find again. */
-export interface ClassPicture {
-  readonly id: string;
-  readonly perceptualHash: string;
-  readonly description: string;
-  readonly caption: string;
-  readonly credit: string;
-  readonly licence: string;
-  /** Whose it is, by the name that the class knows. */
-  readonly by: string;
-  readonly own: boolean;
-  /** Whether whoever looks may put it into a post of their own. */
-  readonly choosable: boolean;
-  readonly labels: readonly string[];
-  /** The titles of the posts that show it, as far as the class can read them. */
-  readonly shownIn: readonly string[];
-}
 
 /** The pictures of a class for somebody who belongs to it, the latest first. */
 export async function listClassPictures(

@@ -1,7 +1,7 @@
 import { addressFrom } from '../../core/posts/address';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
-import { isAddressTaken, keepOldAddress, updateAddress } from './queries';
+import { isAddressTaken, keepOldAddress, updateAddress } from './addressQueries';
 
 interface Input {
   readonly postId: string;

@@ -11,15 +11,14 @@ import { newId } from '../database/newId';
 import { insertJob } from '../jobs/queries';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
+import { listAddressesLike, updateAddress } from './addressQueries';
 import { evidenceFor } from './evidence';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import {
   findHandInByReceipt,
   insertHandIn,
   insertRevision,
-  listAddressesLike,
   listHandIns,
-  updateAddress,
   updateStage,
   type PostRow,
 } from './queries';

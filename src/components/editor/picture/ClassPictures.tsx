@@ -8,7 +8,7 @@ import { send } from '../../basics/call';
 import { Field } from '../../basics/Field';
 import { PictureFinder } from '../../pictures/PictureFinder';
 import { PictureLines } from '../../pictures/PictureLines';
-import type { PictureShown } from '../../pictures/pictureShown';
+import type { ClassPicture } from '../../../core/posts/classPicture';
 import { useLooking } from '../addresses/LookingContext';
 import { UploadLine } from '../UploadLine';
 import type { PictureUpload } from '../usePictureUpload';
@@ -28,12 +28,12 @@ interface ClassPicturesProps {
 /** Every picture that the class can use, ways to bring new ones, and how the chosen one will stand in the post. */
 export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: ClassPicturesProps) {
   const t = useTranslations('pictures');
-  const [listed, setListed] = useState<readonly PictureShown[] | null>(null);
-  const [chosen, setChosen] = useState<PictureShown | null>(null);
+  const [listed, setListed] = useState<readonly ClassPicture[] | null>(null);
+  const [chosen, setChosen] = useState<ClassPicture | null>(null);
   const { classId } = useLooking();
   useEffect(() => {
     if (!open) return;
-    void send<{ pictures: readonly PictureShown[] }>(
+    void send<{ pictures: readonly ClassPicture[] }>(
       `/api/class-pictures?class=${encodeURIComponent(classId)}`,
       'GET',
     ).then((outcome) => setListed(outcome.ok ? outcome.value.pictures : []));
@@ -83,7 +83,7 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
 }
 
 interface ChosenProps {
-  readonly picture: PictureShown;
+  readonly picture: ClassPicture;
   readonly firstWidth: number;
   readonly onPut: (picture: Parameters<typeof putPicture>[1]) => void;
 }
