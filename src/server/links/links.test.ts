@@ -19,6 +19,7 @@ import { makeAssignment } from '../assignments/makeAssignment';
 import { setAssignment } from '../assignments/setAssignment';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
+import { applyRetention } from '../jobs/handlers/applyRetention';
 import { runOneJob } from '../jobs/runJobs';
 import { addPictureFrom } from '../pictures/addPicture';
 import { maybeShowPicture } from '../pictures/showPicture';
@@ -216,6 +217,22 @@ test('the text of a shared document stays what it was at the hand-in, and a priv
   expect(first.map((copy) => copy.text).sort()).toEqual([
     expect.stringMatching(/^Reading \d+ of the harbour gauge\.$/) as string,
     'Wind over the quay\nMonday: north, four.\nTuesday: north, five.',
+  ]);
+});
+
+test('what was found at an address is forgotten after a month', async () => {
+  const look = (address: string, days: number) =>
+    recordLook(database, {
+      address,
+      result: 'opens',
+      lookedAt: new Date(NOW.getTime() - days * 86_400_000),
+      askedBy: null,
+    });
+  await look('https://harbour.example/old', 31);
+  await look('https://harbour.example/new', 29);
+  await applyRetention(null, '', NOW);
+  expect(await database.rows('SELECT address FROM looked_links')).toEqual([
+    { address: 'https://harbour.example/new' },
   ]);
 });
 

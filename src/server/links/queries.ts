@@ -34,6 +34,11 @@ export async function recordLook(
   );
 }
 
+/** Forgets some of what was found before a moment; how many went. Whoever needs it again has it looked at again. */
+export async function deleteOldLooks(database: Database, before: Date): Promise<number> {
+  return database.change('DELETE FROM looked_links WHERE looked_at < :before LIMIT 1000', { before });
+}
+
 /** How many addresses were looked at for somebody since a moment. */
 export async function countLooks(database: Database, personId: string, since: Date): Promise<number> {
   const [row] = await database.rows<{ looks: number }>(

@@ -1,5 +1,6 @@
 import { keptSince } from '../../../core/privacy/retention';
 import { database, inTransaction } from '../../database/database';
+import { deleteOldLooks } from '../../links/queries';
 import { erasePost } from '../../posts/erasePost';
 import {
   deleteOldLogLines,
@@ -9,12 +10,17 @@ import {
   listLongLeftPosts,
 } from '../../retention/queries';
 
+/** How long it is known what was found at an address. */
+const LOOKS_KEPT = 30 * 24 * 60 * 60 * 1000;
+
 /** Lets go what the school keeps no longer, a few rows at a time. */
 export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
   const { revisions, readings, logs, leftPosts } = await findRetention(database);
   if (revisions !== null) await untilNone(() => deleteOldRevisions(database, keptSince(now, revisions)));
   if (readings !== null) await untilNone(() => deleteOldReadings(database, keptSince(now, readings)));
   if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
+  // Which addresses children typed is nobody's business for longer than it helps.
+  await untilNone(() => deleteOldLooks(database, new Date(now.getTime() - LOOKS_KEPT)));
   if (leftPosts !== null) await untilNone(() => eraseLeftPosts(keptSince(now, leftPosts)));
 }
 
