@@ -114,6 +114,21 @@ test('a picture of the class is found again, with its credit, and stands as wide
   expect(await writer.complaints()).toEqual([]);
 });
 
+test('a title of ten thousand characters is cut with a line at its place, and nothing is lost', async () => {
+  await writer.driver.executeScript(
+    `const title = document.querySelector('textarea.post-title');
+     Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(title, 'fog '.repeat(2500) + 'at last');
+     title.dispatchEvent(new Event('input', { bubbles: true }));`,
+  );
+  await writer.sees('A title has at most 300 characters. The rest stands at the beginning of your text now.');
+  expect((await (await writer.field('Title')).getAttribute('value'))?.length).toBe(300);
+  expect(await (await writer.field('Your text')).getText()).toContain('fog at last');
+  await writer.isSaved();
+  await writer.fill('Title', '2 · Fog');
+  await writer.isSaved();
+  expect(await writer.shows('A title has at most')).toBe(false);
+});
+
 test('the page turns round to a phone, and to the eyes of readers from outside', async () => {
   await type('Seen.');
   await writer.press('As readers see it');
