@@ -1,4 +1,5 @@
 import type { Editor, JSONContent } from '@tiptap/core';
+import { begunStarter } from '../../core/assignments/starters';
 
 /** Where something goes in that stands in a block of its own: after the block that the cursor is in. */
 export function afterBlock(editor: Editor): number {
@@ -31,6 +32,10 @@ export function putHeadingAtEnd(editor: Editor, text: string, level = 2): void {
 
 /** The beginning of a sentence where the cursor is, without the dots at its end. */
 export function putStarter(editor: Editor, starter: string): void {
-  const begun = `${starter.replace(/[\s.\u2026]+$/u, '')} `;
-  editor.chain().focus().insertContent(begun).scrollIntoView().run();
+  editor
+    .chain()
+    .focus()
+    .insertContent(`${begunStarter(starter)} `)
+    .scrollIntoView()
+    .run();
 }

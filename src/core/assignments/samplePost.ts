@@ -2,8 +2,10 @@ import type { Node } from 'prosemirror-model';
 import { documentSchema } from '../document/schema';
 import type { PostToCheck } from '../requirements/post';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
+import { LEAST_WORDS } from '../requirements/kinds/readingLevel';
 import { titlePattern } from '../requirements/titlePattern';
 import { countDocumentWords } from '../words/countWords';
+import { begunStarter } from './starters';
 
 /** How far a sample has come. */
 export const SAMPLES = ['empty', 'thin', 'middling', 'full'] as const;
@@ -30,6 +32,8 @@ function inOrder(requirements: readonly Requirement[]): readonly Requirement[] {
 }
 
 const { nodes, marks } = documentSchema;
+
+const WORDS_OF_A_PARAGRAPH = 40;
 
 const TALK =
   `The harbour lay still before the wind came round. We stood at the wall with our notebooks and waited. First the
@@ -171,20 +175,20 @@ class SampleWriter {
     return this.assignment.starters;
   }
 
-  countedWords(settings: Requirement): number {
-    return countDocumentWords(this.post().body, {
+  /** Paragraphs until the post has so many words, as a requirement counts them. */
+  sayUpTo(wanted: number, { excludeQuotations, excludeHeadings }: Requirement): void {
+    const counted = countDocumentWords(this.post().body, {
       outline: this.assignment.outline,
-      excludeQuotations: settings['excludeQuotations'] === true,
-      excludeHeadings: settings['excludeHeadings'] === true,
+      excludeQuotations: excludeQuotations === true,
+      excludeHeadings: excludeHeadings === true,
     });
+    for (let left = wanted - counted; left > 0; left -= WORDS_OF_A_PARAGRAPH)
+      this.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
   }
 }
 
 type Part = (writer: SampleWriter, setting: (name: string) => number, requirement: Requirement) => void;
 
-const WORDS_OF_A_PARAGRAPH = 40;
-/** Under so many words nothing is said of a reading level. */
-const WORDS_FOR_A_LEVEL = 100;
 const EVERYTHING = { credit: true, description: true, licence: true };
 
 /** What a sample does for each kind; one that is not named here is left to the teacher's own text. */
@@ -272,7 +276,7 @@ const PARTS: Readonly<Record<string, Part>> = {
     writer.writeTeaser(Math.max(setting('minCharacters'), Math.min(60, setting('maxCharacters') || 60))),
   starters: (writer, setting) => {
     for (const starter of writer.starters.slice(0, writer.some(setting('min')))) {
-      const begun = starter.replace(/[\s.\u2026]+$/u, '');
+      const begun = begunStarter(starter);
       const text = writer.isFull ? `${begun} ${writer.talk(7)}` : `${begun} …`;
       writer.add(nodes.paragraph.create(null, documentSchema.text(text)));
     }
@@ -283,17 +287,11 @@ const PARTS: Readonly<Record<string, Part>> = {
     for (let index = 0; index < writer.some(setting('min')); index += 1) writer.say(words);
   },
   readingLevel: (writer, _, requirement) => {
-    for (
-      let left = writer.some(WORDS_FOR_A_LEVEL) - writer.countedWords(requirement);
-      left > 0;
-      left -= WORDS_OF_A_PARAGRAPH
-    )
-      writer.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
+    writer.sayUpTo(writer.some(LEAST_WORDS), requirement);
   },
   words: (writer, setting, requirement) => {
     const [min, max] = [setting('min'), setting('max')];
     const wanted = Math.round((min > 0 ? min : max * 0.6) * (writer.isFull ? 1 : writer.some(100) / 100));
-    for (let left = wanted - writer.countedWords(requirement); left > 0; left -= WORDS_OF_A_PARAGRAPH)
-      writer.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
+    writer.sayUpTo(wanted, requirement);
   },
 };

@@ -43,6 +43,11 @@ export function writeStarters(groups: readonly StarterGroup[]): string {
     .join('\n');
 }
 
+/** How a sentence begins by a starter: without the dots and spaces at its end. */
+export function begunStarter(starter: string): string {
+  return starter.replace(/[\s.\u2026]+$/u, '');
+}
+
 /** All starters, whatever they are for. */
 export function allStarters(groups: readonly StarterGroup[]): readonly string[] {
   return groups.flatMap((group) => group.starters);

@@ -1,6 +1,7 @@
 import type { Answer } from './answer';
 import { summarise } from './evaluate';
 import type { Requirement } from './requirement';
+import { weightOf } from './slats';
 
 /** Whether something of an answer waits for addresses to be looked at. */
 export function waitsForNetwork(answer: Answer): boolean {
@@ -13,12 +14,11 @@ export function waitsForNetwork(answer: Answer): boolean {
  */
 export function lookedAt(answer: Answer, fresh: Answer, requirements: readonly Requirement[]): Answer {
   const freshById = new Map(fresh.requirements.map((one) => [one.id, one]));
-  const weights = new Map(requirements.map((one) => [one.id, one.weight]));
   const answers = answer.requirements.map((one) =>
     one.reason === 'network' ? (freshById.get(one.id) ?? one) : one,
   );
   return summarise(
     answers,
-    answers.map((one) => weights.get(one.id) ?? 'advice'),
+    answers.map((one) => weightOf(requirements, one.id)),
   );
 }

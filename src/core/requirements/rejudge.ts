@@ -3,6 +3,7 @@ import type { Answer } from './answer';
 import { evaluate, summarise } from './evaluate';
 import type { Judgement } from './post';
 import type { AssignmentContext, Requirement } from './requirement';
+import { weightOf } from './slats';
 
 /** What is looked for by eye depends on nothing but what the eye said. */
 const ANYWHERE: AssignmentContext = {
@@ -34,9 +35,8 @@ export function rejudge(
     if (!requirement) return one;
     return evaluate({ ...ANYWHERE, requirements: [requirement] }, post).requirements[0] ?? one;
   });
-  // One that the assignment has lost since is of no weight any more.
   return summarise(
     answers,
-    answers.map((one) => byId.get(one.id)?.weight ?? 'advice'),
+    answers.map((one) => weightOf(requirements, one.id)),
   );
 }

@@ -17,6 +17,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
   if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
     return null;
   const members = await listMembers(database, inClass.id);
+  const students = members.filter((member) => isStudent(member.role));
   const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
   const standings = await listStandings(database, inClass.id);
   const handedIn = standings.filter((one) => one.handInId !== null);
@@ -30,7 +31,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
     draft: draftOf(assignment, inClass.timeZone),
     groupName: inClass.groupName,
-    students: members.filter((member) => isStudent(member.role)).length,
+    students: students.length,
     timeZone: inClass.timeZone,
     language: inClass.language,
     ceiling: inClass.ceiling,
@@ -42,9 +43,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       writer: names.get(one.writerId) ?? '',
       assignment: titles.get(one.assignmentId) ?? '',
     })),
-    people: members
-      .filter((member) => isStudent(member.role))
-      .map((member) => ({ id: member.personId, name: nameInClass(member) })),
+    people: students.map((member) => ({ id: member.personId, name: nameInClass(member) })),
     adjustments: (await listAdjustments(database, assignmentId)).map(({ dueAt, ...one }) => ({
       ...one,
       name: names.get(one.personId) ?? '',

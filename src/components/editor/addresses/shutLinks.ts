@@ -3,6 +3,7 @@ import { Plugin, PluginKey } from '@tiptap/pm/state';
 import { Decoration, DecorationSet } from '@tiptap/pm/view';
 import { links, maybeWebAddress } from '../../../core/document/links';
 import type { OpenResult } from '../../../core/requirements/post';
+import { sayingAside } from '../schema/sayingAside';
 
 type Results = Readonly<Record<string, OpenResult>>;
 
@@ -39,7 +40,7 @@ export const shutLinks = Extension.create<ShutLinksOptions>({
               const result = results[maybeWebAddress(link.href) ?? ''];
               return result === 'private' || result === 'missing'
                 ? [
-                    Decoration.widget(link.to, () => saying(words[result]), {
+                    Decoration.widget(link.to, () => sayingAside('shut-link', words[result]), {
                       side: 1,
                       key: result + link.href,
                     }),
@@ -53,11 +54,3 @@ export const shutLinks = Extension.create<ShutLinksOptions>({
     ];
   },
 });
-
-function saying(words: string): HTMLElement {
-  const element = document.createElement('span');
-  element.className = 'shut-link';
-  element.contentEditable = 'false';
-  element.textContent = words;
-  return element;
-}

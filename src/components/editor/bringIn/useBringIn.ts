@@ -5,6 +5,7 @@ import { useCallback, useState, type RefObject } from 'react';
 import { cleanPaste, type PastedPicture, type PasteNote } from '../../../core/formats/cleanPaste';
 import type { DocumentJson } from '../../../core/document/openDocument';
 import { send, type Outcome } from '../../basics/call';
+import { copyFromAddress } from '../picture/copyFromAddress';
 import { putOpened, putPasted, settlePicture } from './putDocument';
 
 /** What came of the latest paste or file: what was changed, or why it was refused. */
@@ -97,11 +98,7 @@ export function useBringIn({ editor, postId, classId, addPicture }: BringInOptio
 }
 
 async function addFromWeb(classId: string, address: string): Promise<string | null> {
-  const outcome = await send<{ readonly pictureId: string }>(
-    '/api/pictures/from',
-    'POST',
-    JSON.stringify({ classId, address }),
-  );
+  const outcome = await copyFromAddress(classId, address);
   return outcome.ok ? outcome.value.pictureId : null;
 }
 

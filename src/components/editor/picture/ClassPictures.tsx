@@ -6,12 +6,14 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { send } from '../../basics/call';
 import { Field } from '../../basics/Field';
+import { useRefusal } from '../../basics/useRefusal';
 import { PictureFinder } from '../../pictures/PictureFinder';
 import { PictureLines } from '../../pictures/PictureLines';
 import type { ClassPicture } from '../../../core/posts/classPicture';
 import { useLooking } from '../addresses/LookingContext';
 import { UploadLine } from '../UploadLine';
 import type { PictureUpload } from '../usePictureUpload';
+import { copyFromAddress } from './copyFromAddress';
 import { firstPlace, putPicture } from './putPicture';
 import { SidePicker } from './SidePicker';
 import { useWriterName } from './WriterNameContext';
@@ -189,21 +191,16 @@ function FromAddress({
   readonly onDone: () => void;
 }) {
   const t = useTranslations('pictures');
-  const refusals = useTranslations('refusals');
+  const refusal = useRefusal();
   const { classId } = useLooking();
   const [address, setAddress] = useState('');
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
   const copy = async () => {
     setBusy(true);
-    const outcome = await send<{ pictureId: string; perceptualHash: string }>(
-      '/api/pictures/from',
-      'POST',
-      JSON.stringify({ classId, address }),
-    );
+    const outcome = await copyFromAddress(classId, address);
     setBusy(false);
-    if (!outcome.ok)
-      return setProblem(refusals.has(outcome.code) ? refusals(outcome.code, outcome.values ?? {}) : '');
+    if (!outcome.ok) return setProblem(refusal(outcome));
     know(outcome.value.pictureId, outcome.value.perceptualHash);
     onDone();
     return setTimeout(() => putPicture(editor, { src: outcome.value.pictureId, credit: address }));

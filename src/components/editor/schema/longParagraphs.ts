@@ -2,6 +2,7 @@ import { Extension } from '@tiptap/core';
 import { Plugin } from '@tiptap/pm/state';
 import { Decoration, DecorationSet } from '@tiptap/pm/view';
 import { wordsInBlock } from '../../../core/words/countWords';
+import { sayingAside } from './sayingAside';
 
 /** From so many words on a paragraph is tiring to read on a screen. */
 const LONG = 130;
@@ -20,7 +21,7 @@ export const longParagraphs = Extension.create<{ words: string }>({
             doc.forEach((node, position) => {
               if (node.type.name !== 'paragraph' || wordsInBlock(node) < LONG) return;
               said.push(
-                Decoration.widget(position + node.nodeSize - 1, () => saying(words), {
+                Decoration.widget(position + node.nodeSize - 1, () => sayingAside('long-paragraph', words), {
                   side: 1,
                   key: 'long',
                 }),
@@ -33,11 +34,3 @@ export const longParagraphs = Extension.create<{ words: string }>({
     ];
   },
 });
-
-function saying(words: string): HTMLElement {
-  const element = document.createElement('span');
-  element.className = 'long-paragraph';
-  element.contentEditable = 'false';
-  element.textContent = words;
-  return element;
-}

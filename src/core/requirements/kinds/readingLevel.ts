@@ -16,7 +16,7 @@ interface ReadingLevelSettings {
 }
 
 /** Fewer words than this say nothing about how hard a text is. */
-const LEAST_WORDS = 100;
+export const LEAST_WORDS = 100;
 /** A school grade of the formula's own is for children so many years older. */
 const YEARS_BEFORE_SCHOOL = 5;
 const age = { type: 'number', minimum: 3, maximum: 25 } as const;
