@@ -223,8 +223,12 @@ async function loadAssignment(demo: DemoAssignment, { classId, now, people }: Lo
   const personId = people.get('marisol') ?? '';
   const at = new Date(now.getTime() - (demo.setBefore ?? 1) * DAY);
   const { assignmentId } = succeeded(await perform(makeAssignment, { classId }, { personId, now: at }));
-  const due = `${addDays(localDate(now.getTime(), TIME_ZONE), demo.dueIn)}T16:00`;
-  const fields = { ...demo.fields, due };
+  const afternoon = (days: number) => `${addDays(localDate(now.getTime(), TIME_ZONE), days)}T16:00`;
+  const growing = demo.growing && {
+    startBy: afternoon(demo.growing.startIn),
+    milestones: demo.growing.milestones.map((one) => ({ by: afternoon(one.in), entries: one.entries })),
+  };
+  const fields = { ...demo.fields, due: afternoon(demo.dueIn), growing: growing ?? null };
   succeeded(await perform(changeAssignment, { assignmentId, version: 1, fields }, { personId, now: at }));
   if (demo.setBefore !== null)
     succeeded(await perform(setAssignment, { assignmentId }, { personId, now: at }));
@@ -304,7 +308,8 @@ async function review({ demo, postId, receipt, last, loading, moment }: Reviewin
     if (level !== null)
       succeeded(await perform(judge, { postId, handInId, criterionId: criterion.id, level }, asker));
   }
-  if (demo.note) succeeded(await perform(writeNote, { postId, handInId, text: demo.note }, asker));
+  if (demo.note && (last || !demo.decision))
+    succeeded(await perform(writeNote, { postId, handInId, text: demo.note }, asker));
   if (!last || demo.decision === 'sentBack') succeeded(await perform(sendBack, { postId, handInId }, asker));
   else succeeded(await perform(accept, { postId, handInId }, asker));
   if (last && demo.gradeGivenBack) succeeded(await perform(giveBackGrade, { postId, handInId }, asker));

@@ -1,7 +1,7 @@
 /** How far a demo post has come, and what a teacher said and did. Days are counted back from today. */
 export interface DemoPost {
   readonly student: string;
-  readonly assignment: 'instrument' | 'skies' | 'sayings';
+  readonly assignment: 'instrument' | 'skies' | 'sayings' | 'log';
   readonly title: string;
   readonly labels: readonly string[];
   /** Markdown; `{{drawing|caption|credit|description}}` on a line of its own is a picture. */

@@ -2,6 +2,7 @@ import type { DemoPost } from './demoPost';
 import { FURTHER_INSTRUMENTS } from './furtherInstruments';
 import { FURTHER_SAYINGS } from './furtherSayings';
 import { INSTRUMENTS } from './instruments';
+import { LOG } from './log';
 import { SAYINGS } from './sayings';
 import { SKIES } from './skies';
 
@@ -12,4 +13,5 @@ export const POSTS: readonly DemoPost[] = [
   ...SAYINGS,
   ...FURTHER_SAYINGS,
   ...SKIES,
+  ...LOG,
 ];

@@ -4,6 +4,7 @@ import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
 import { Mark } from '../basics/Mark';
 import { useRequirementName } from '../railing/RequirementLine';
+import { Steps, type StepShown } from './Steps';
 import { BeginButton } from './BeginButton';
 
 interface AssignmentToReadProps {
@@ -14,6 +15,8 @@ interface AssignmentToReadProps {
   readonly requirements: readonly Requirement[];
   readonly rubric: readonly Criterion[];
   readonly due: string | null;
+  /** What a growing post is to reach. */
+  readonly steps: readonly StepShown[];
   readonly postId: string | null;
 }
 
@@ -26,6 +29,7 @@ export function AssignmentToRead({
   requirements,
   rubric,
   due,
+  steps,
   postId,
 }: AssignmentToReadProps) {
   const t = useTranslations('assignments.read');
@@ -36,6 +40,7 @@ export function AssignmentToRead({
       <h1 className="says">{title}</h1>
       <p className="under">{due ? t('due', { due }) : t('noDue')}</p>
       <p className="prose my-6 whitespace-pre-wrap">{instructions}</p>
+      {steps.length ? <Steps steps={steps} /> : null}
       <h2 className="section-head">{t('needs')}</h2>
       <ul className="my-3 grid gap-2">
         {requirements.map((requirement) => (

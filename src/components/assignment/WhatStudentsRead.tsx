@@ -9,6 +9,7 @@ import { RELEASES } from '../../core/posts/release';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { AudienceSelect } from '../basics/AudienceSelect';
 import type { BuilderProps } from './builderProps';
+import { GrowingForm } from './GrowingForm';
 import { CheckFill } from './forms/fields';
 
 interface WhatStudentsReadProps extends BuilderProps {
@@ -96,7 +97,7 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
       />
       <div>
         <label className="font-semibold" htmlFor={`${id}-due`}>
-          {t('due')}
+          {t(draft.growing ? 'finish' : 'due')}
         </label>
         <input
           {...field('due')}
@@ -112,6 +113,12 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
         )}
         {problem('due')}
       </div>
+      <GrowingForm
+        growing={draft.growing}
+        due={draft.due}
+        problemAt={problemAt}
+        onChange={(growing) => change({ growing })}
+      />
       <div>
         <label className="font-semibold" htmlFor={`${id}-audience`}>
           {t('audience')}

@@ -1,3 +1,4 @@
+import type { Step } from '../../core/assignments/growing';
 import type { Slat } from '../../core/requirements/slats';
 
 /** An assignment and how far a student's own post for it is. Times are in words, in the class's time zone. */
@@ -8,6 +9,8 @@ export interface WorkShown {
   readonly dueDate: string | null;
   readonly dueTime: string | null;
   readonly past: boolean;
+  /** What is due then of a post that grows; null for one that is written once. */
+  readonly step: Step | null;
   readonly postId: string | null;
   readonly state: 'notBegun' | 'draft' | 'handedIn' | 'sentBack' | 'accepted';
   readonly slats: readonly Slat[] | null;

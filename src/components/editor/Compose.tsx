@@ -46,6 +46,7 @@ export function Compose(props: ComposeProps) {
         <ComposeHead
           assignment={assignment}
           due={props.due}
+          steps={props.steps}
           asReaders={asReaders}
           onTurn={() => setAsReaders(!asReaders)}
         />
@@ -111,6 +112,8 @@ export function Compose(props: ComposeProps) {
                 writer,
                 teachers: props.teachers,
                 due: props.due,
+                steps: props.steps,
+                counting: props.counting,
                 handIns: post.handIns,
                 place: { ...props.place, postId: post.id, title: writing.title },
                 busy: gate.busy,

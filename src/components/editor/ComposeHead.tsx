@@ -3,16 +3,20 @@
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { nextToCome, useStepName } from '../assignment/Steps';
 import type { ComposeProps } from './composeProps';
 
-interface ComposeHeadProps extends Pick<ComposeProps, 'assignment' | 'due'> {
+interface ComposeHeadProps extends Pick<ComposeProps, 'assignment' | 'due' | 'steps'> {
   readonly asReaders: boolean;
   readonly onTurn: () => void;
 }
 
 /** What is written and when it is due, and the latch that turns the page round to what readers see. */
-export function ComposeHead({ assignment, due, asReaders, onTurn }: ComposeHeadProps) {
+export function ComposeHead({ assignment, due, steps, asReaders, onTurn }: ComposeHeadProps) {
   const t = useTranslations('editor');
+  const growing = useTranslations('growing');
+  const stepName = useStepName();
+  const next = nextToCome(steps);
   return (
     <div className="head no-print">
       <Link className="back" href="/writing">
@@ -22,7 +26,14 @@ export function ComposeHead({ assignment, due, asReaders, onTurn }: ComposeHeadP
       <p>
         <b>{assignment.title}</b>
         <span className="hidden sm:inline">, {t('assignmentNumber', { number: assignment.number })}</span>
-        {due.when ? <span> · {t('due', { when: due.when })}</span> : null}
+        {next ? (
+          <span>
+            {' '}
+            · {stepName(next)} {growing('by', { when: next.when })}
+          </span>
+        ) : due.when ? (
+          <span> · {t('due', { when: due.when })}</span>
+        ) : null}
       </p>
       <button type="button" role="switch" aria-checked={asReaders} className="latch" onClick={onTurn}>
         <span className={asReaders ? '' : 'on'}>{t('writing')}</span>

@@ -2,9 +2,11 @@
 
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import { missingNow, type Counting } from '../../core/assignments/growing';
 import type { Answer } from '../../core/requirements/answer';
 import { mark } from '../../core/requirements/slats';
 import type { Audience } from '../../core/access/audience';
+import { nextToCome, Steps, useStepName, type StepShown } from '../assignment/Steps';
 import { AudienceSelect } from '../basics/AudienceSelect';
 import { PostAddress } from './trays/PostAddress';
 import { Mark } from '../basics/Mark';
@@ -20,6 +22,10 @@ export interface GateTrayProps {
   readonly writer: ComposeProps['writer'];
   readonly teachers: ComposeProps['teachers'];
   readonly due: DueShown;
+  /** What a growing post is to reach; none for one that is written once. */
+  readonly steps: readonly StepShown[];
+  /** What of that which is missing counts today. */
+  readonly counting: Counting;
   readonly handIns: number;
   /** Where the post stands on the class blog. */
   readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
@@ -42,29 +48,32 @@ export function GateTray(props: GateTrayProps) {
   );
 }
 
-function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
+function Missing({ assignment, answer, counting, steps, onOpenBay }: GateTrayProps) {
   const t = useTranslations('gate');
   const inWords = useNumberInWords();
+  const stepName = useStepName();
   const nameOf = useRequirementName();
   const weighed = answer.requirements.map((one, index) => ({
     one,
     requirement: assignment.requirements[index]!,
   }));
-  const missing = weighed.filter(
-    ({ one, requirement }) =>
-      requirement.weight === 'required' && one.state !== 'met' && one.state !== 'unknown',
-  );
+  const counts = missingNow(answer, assignment.requirements, counting);
+  const missing = weighed.filter(({ one }) => counts.includes(one));
+  const next = missing.length ? null : nextToCome(steps);
   const others = weighed.filter((pair) => !missing.includes(pair));
   return (
     <section>
       <h2 className="!text-[25px]">
         {missing.length
           ? t('missing', { count: missing.length, number: inWords(missing.length) })
-          : t('nothingMissing')}
+          : answer.ready
+            ? t('nothingMissing')
+            : t('nothingCounts')}
       </h2>
       <p className="text-ink-2">
         {missing.length && assignment.missing === 'stops' ? t('stops') : t('safeWhichever')}
       </p>
+      {next ? <p>{t('countsNext', { step: stepName(next), when: next.when })}</p> : null}
       <ul className="grid gap-2">
         {missing.map(({ one, requirement }) => (
           <li key={one.id}>
@@ -90,7 +99,7 @@ function Missing({ assignment, answer, onOpenBay }: GateTrayProps) {
       {others.length ? (
         <>
           <h3 className="font-read text-[18px] font-semibold">
-            {missing.length ? t('done') : t('allOfThem')}
+            {missing.length ? t('done') : answer.ready ? t('allOfThem') : t('howFar')}
           </h3>
           <ul className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
             {others.map(({ one, requirement }) => (
@@ -164,9 +173,12 @@ function Readers({ readers, writer, teachers, place, onAudience }: GateTrayProps
   );
 }
 
-function Time({ due, handIns, busy, problem, onHandIn, onLower, assignment, answer }: GateTrayProps) {
+function Time(props: GateTrayProps) {
+  const { due, steps, handIns, busy, problem, onHandIn, onLower, assignment, answer, counting } = props;
   const t = useTranslations('gate.time');
   const rule = due.lateRule;
+  const shut =
+    assignment.missing === 'stops' && missingNow(answer, assignment.requirements, counting).length > 0;
   return (
     <section>
       <h2>{due.when ? t('due', { when: due.when }) : t('noDue')}</h2>
@@ -178,6 +190,7 @@ function Time({ due, handIns, busy, problem, onHandIn, onLower, assignment, answ
             : t('early', { days: due.inDays })}
       </p>
       {due.late && rule.kind !== 'none' ? <p>{t(`costs.${rule.kind}`, { perDay: rule.perDay })}</p> : null}
+      {steps.length ? <Steps steps={steps} /> : null}
       <p className="text-ink-2">{t('whatHappens', { ordinal: handIns + 1 })}</p>
       {problem ? (
         <p className="problem" role="alert">
@@ -185,12 +198,7 @@ function Time({ due, handIns, busy, problem, onHandIn, onLower, assignment, answ
         </p>
       ) : null}
       <span className="mt-auto flex flex-wrap items-center gap-4">
-        <button
-          type="button"
-          className="btn go sm:!hidden"
-          disabled={busy || (!answer.ready && assignment.missing === 'stops')}
-          onClick={onHandIn}
-        >
+        <button type="button" className="btn go sm:!hidden" disabled={busy || shut} onClick={onHandIn}>
           {t('handItIn')}
         </button>
         <button type="button" className="act" onClick={onLower}>

@@ -3,6 +3,7 @@
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { missingNow } from '../../core/assignments/growing';
 import type { Answer } from '../../core/requirements/answer';
 import { mark, slats } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
@@ -37,19 +38,11 @@ export function WritingRailing({ answer, gate, oneNextThing, ...content }: Writi
   const [alone, setAlone] = useState(oneNextThing);
   const [later, setLater] = useState<readonly string[]>([]);
   const requirements = content.assignment.requirements;
-  const toFinish =
-    answer.required.of -
-    answer.requirements.filter(
-      (one, index) =>
-        requirements[index]?.weight === 'required' && (one.state === 'met' || one.state === 'unknown'),
-    ).length;
+  const toFinish = missingNow(answer, requirements, gate.counting).length;
   const lower = () => setRaised(null);
   const toggle = (id: string) => (above: HTMLElement | null) =>
     setRaised(raised?.id === id ? null : { id, above });
-  const open = answer.requirements.filter(
-    (each, index) =>
-      requirements[index]?.weight === 'required' && each.state !== 'met' && each.state !== 'unknown',
-  );
+  const open = missingNow(answer, requirements);
   // What was put off comes last, and is not forgotten.
   const next = open.find((each) => !later.includes(each.id)) ?? open[0];
   const marks = answer.requirements.map((one, index) => mark(one, requirements[index]?.weight ?? 'advice'));
@@ -96,7 +89,13 @@ export function WritingRailing({ answer, gate, oneNextThing, ...content }: Writi
         <section className="gate" aria-label={t('gate')}>
           <Mark id="gate-open" className="leaf" />
           <div className="say">
-            <b>{toFinish > 0 ? t('toFinish', { count: toFinish }) : t('readyToHandIn')}</b>
+            <b>
+              {toFinish > 0
+                ? t('toFinish', { count: toFinish })
+                : open.length > 0
+                  ? t('growsOn', { count: open.length })
+                  : t('readyToHandIn')}
+            </b>
             <small>
               {toFinish > 0 && content.assignment.missing === 'stops' ? t('gateIsShut') : t('gateIsOpen')}
             </small>

@@ -1,9 +1,11 @@
 import type { Audience } from '../../core/access/audience';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Grade } from '../../core/grading/grade';
+import type { Counting } from '../../core/assignments/growing';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Release } from '../../core/posts/release';
+import type { StepShown } from '../assignment/Steps';
 import type { Beside } from '../../core/posts/beside';
 import type { Stage } from '../../core/posts/stage';
 import type { OpenResult } from '../../core/requirements/post';
@@ -66,6 +68,10 @@ export interface ComposeProps {
   /** When a teacher and an administrator opened this draft for a safety concern. */
   readonly opened: readonly { readonly teacher: string; readonly when: string }[];
   readonly due: DueShown;
+  /** What a growing post is to reach, one after the other; none for a post that is written once. */
+  readonly steps: readonly StepShown[];
+  /** What counts at the gate today. */
+  readonly counting: Counting;
   /** The class blog, such as `/blog/wind`, and the post's address on it; null before the first hand-in. */
   readonly place: { readonly blog: string; readonly address: string | null };
   /** Whether the railing begins with the next thing alone. */

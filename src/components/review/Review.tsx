@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
+import { Steps } from '../assignment/Steps';
 import { NotesInMargin } from '../editor/NotesInMargin';
 import { ChangedText } from '../revisions/ChangedText';
 import { NewNote } from './NewNote';
@@ -59,6 +60,7 @@ export function Review(props: ReviewProps) {
                 </ol>
               </>
             ) : null}
+            {props.steps.length ? <Steps steps={props.steps} /> : null}
             {props.readBy.length ? (
               <p className="mt-3 text-ink-2">
                 {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}

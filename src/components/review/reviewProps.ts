@@ -7,6 +7,7 @@ import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { Slat } from '../../core/requirements/slats';
+import type { StepShown } from '../assignment/Steps';
 import type { NoteShown } from '../editor/composeProps';
 
 /** One post of the reading pile. */
@@ -28,8 +29,10 @@ export interface ReviewProps {
   readonly handInId: string;
   readonly title: string;
   readonly html: string;
-  /** What is new since the hand-in before; null for a first one. */
+  /** What is new since a teacher last opened it; null for a first hand-in. */
   readonly changed: { readonly since: string; readonly changes: ChangesShown } | null;
+  /** How a growing post stands by what it is to reach; none for one that is written once. */
+  readonly steps: readonly StepShown[];
   /** Its shared documents with what each said when it was handed in; null where a stranger could not read it. */
   readonly documents: readonly {
     readonly address: string;

@@ -1,4 +1,5 @@
 import { useTranslations } from 'next-intl';
+import { useStepName } from '../assignment/Steps';
 import type { WorkShown } from '../assignment/workShown';
 import { WeekStrip, type DayShown } from './WeekStrip';
 import { WorkRow } from './WorkRow';
@@ -12,6 +13,7 @@ interface StudentTodayProps {
 /** A student's first page: what is due, how far each post is, what came back. */
 export function StudentToday({ name, work, days }: StudentTodayProps) {
   const t = useTranslations('today.student');
+  const stepName = useStepName();
   const open = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
   const away = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
   const next = open.find((one) => !one.past) ?? open[0];
@@ -33,6 +35,7 @@ export function StudentToday({ name, work, days }: StudentTodayProps) {
               content: (
                 <>
                   {t('dueEvent', { title: one.title, at: one.dueTime ?? '' })}
+                  {one.step ? <span className="block">{stepName(one.step)}</span> : null}
                   <span className="block text-ink-2">{t(`state.${one.state}`)}</span>
                 </>
               ),

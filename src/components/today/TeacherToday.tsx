@@ -1,8 +1,10 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import type { Step } from '../../core/assignments/growing';
 import type { Slat } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
 import { SmallRailing } from '../railing/SmallRailing';
+import { useStepName } from '../assignment/Steps';
 import { OpenSetButton } from './OpenSetButton';
 import { WeekStrip, type DayShown } from './WeekStrip';
 import { useNumberInWords } from '../basics/useNumberInWords';
@@ -13,6 +15,8 @@ interface AssignmentToday {
   readonly due: string | null;
   readonly dueDate: string | null;
   readonly past: boolean;
+  /** What is due then of a post that grows. */
+  readonly step: Step | null;
   readonly handedIn: number;
   readonly writing: number;
   readonly notBegun: readonly string[];
@@ -182,10 +186,14 @@ function dueOn(assignments: readonly AssignmentToday[], date: string): DayShown[
 
 function DueEvent({ assignment }: { readonly assignment: AssignmentToday }) {
   const t = useTranslations('today');
+  const stepName = useStepName();
+  const { step } = assignment;
   const total = assignment.handedIn + assignment.writing + assignment.notBegun.length;
   return (
     <>
-      {t(assignment.past ? 'wasDue' : 'isDue', { title: assignment.title, at: assignment.due ?? '' })}
+      {step && step.kind !== 'finish'
+        ? t('stepDue', { title: assignment.title, step: stepName(step), at: assignment.due ?? '' })
+        : t(assignment.past ? 'wasDue' : 'isDue', { title: assignment.title, at: assignment.due ?? '' })}
       <span className="calm block text-ink-2">{t('areIn', { in: assignment.handedIn, of: total })}</span>
     </>
   );

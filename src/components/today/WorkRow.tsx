@@ -1,12 +1,14 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { BeginButton } from '../assignment/BeginButton';
+import { useStepName } from '../assignment/Steps';
 import type { WorkShown } from '../assignment/workShown';
 import { SmallRailing } from '../railing/SmallRailing';
 
 /** An assignment and a student's own post for it: how far it is, and the next thing to do. */
 export function WorkRow({ work }: { readonly work: WorkShown }) {
   const t = useTranslations('today.student');
+  const stepName = useStepName();
   return (
     <li className="sm:grid-cols-[1fr_230px_130px]">
       <span>
@@ -17,6 +19,7 @@ export function WorkRow({ work }: { readonly work: WorkShown }) {
           {work.title}
         </Link>
         <span className="calm block">
+          {work.step ? `${stepName(work.step)} · ` : ''}
           {work.due ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due }) : t('noDue')}
           {work.notes > 0 ? ` · ${t('notes', { count: work.notes })}` : ''}
           {work.grade ? ` · ${t('grade', work.grade)}` : ''}

@@ -2,6 +2,7 @@ import type { Audience } from '../access/audience';
 import type { LateRule } from '../grading/gradeInput';
 import type { Release } from '../posts/release';
 import type { Requirement } from '../requirements/requirement';
+import type { Growing } from './growing';
 import type { Criterion } from './rubric';
 import type { StarterGroup } from './starters';
 
@@ -26,6 +27,8 @@ export interface AssignmentSettings {
   readonly draftsOpen: boolean;
   /** How wide new pictures begin, in per cent of the text, 15 to 100. */
   readonly pictureWidth: number;
+  /** How a post grows until the due time; null for one that is written once. */
+  readonly growing: Growing | null;
 }
 
 /** An assignment as it is filled in: the due time is local to the class's time zone, `2026-11-19T16:00`. */

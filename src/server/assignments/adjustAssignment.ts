@@ -1,5 +1,6 @@
 import { isStudent } from '../../core/access/may';
 import { adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
+import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
 import { personIds } from '../classes/classUseCase';
@@ -27,7 +28,7 @@ export const adjustAssignment: UseCase<Input, AssignmentFacts, object> = {
     properties: {
       assignmentId,
       personIds,
-      due: { anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' }, { type: 'null' }] },
+      due: maybeLocalMinuteSchema,
       ...adjustmentFields,
     },
   },

@@ -1,11 +1,13 @@
 import { AUDIENCES, audiencesUpTo } from '../../core/access/audience';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { growingSchema, wrongStep } from '../../core/assignments/growing';
 import { rubricSchema } from '../../core/assignments/rubric';
 import { promptFields } from '../../core/assignments/starters';
 import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { RELEASES } from '../../core/posts/release';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
+import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
@@ -49,9 +51,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
           number: { type: 'integer', minimum: 0, maximum: 999 },
           title: { type: 'string', maxLength: 200 },
           instructions: { type: 'string', maxLength: 10_000 },
-          due: {
-            anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' }, { type: 'null' }],
-          },
+          due: maybeLocalMinuteSchema,
           ...promptFields,
           requirements: { type: 'array', maxItems: 40, items: requirementSchema },
           rubric: rubricSchema,
@@ -61,6 +61,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
           missing: { enum: ['warns', 'stops'] },
           draftsOpen: { type: 'boolean' },
           pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
+          growing: growingSchema,
         },
       },
     },
@@ -72,6 +73,8 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
       return refused('assignment.tooWide', 'audience');
     const crossed = fields.requirements.findIndex(limitsCross);
     if (crossed >= 0) return refused('assignment.limitsCross', `requirements.${crossed}`);
+    const wrong = fields.growing ? wrongStep(fields.growing, fields) : null;
+    if (wrong) return refused(`assignment.step.${wrong.fault}`, wrong.field);
     const changed: AssignmentRow = {
       ...assignment,
       ...others,

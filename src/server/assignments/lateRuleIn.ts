@@ -3,7 +3,13 @@ import type { LateRule } from '../../core/grading/gradeInput';
 import type { ClassRow } from '../classes/queries';
 import type { AssignmentRow } from './queries';
 
-/** An assignment's late rule as it holds in a class: with the class's days without school. */
-export function lateRuleIn({ year }: ClassRow, { lateRule }: Pick<AssignmentRow, 'lateRule'>): LateRule {
-  return { ...lateRule, holidays: holidayDates(year) };
+/**
+ * An assignment's late rule as it holds in a class: with the class's days without school. A growing post is handed in
+ * early and often, so the hand-in that was accepted is the one that may be late.
+ */
+export function lateRuleIn(
+  { year }: ClassRow,
+  { lateRule, growing }: Pick<AssignmentRow, 'lateRule' | 'growing'>,
+): LateRule {
+  return { ...lateRule, ...(growing ? { countFrom: 'accepted' } : {}), holidays: holidayDates(year) };
 }

@@ -27,6 +27,7 @@ export const makeAssignment = classUseCase<{ readonly classId: string }, { reado
       missing: 'warns',
       draftsOpen: false,
       pictureWidth: 100,
+      growing: null,
       setAt: null,
       openedAt: null,
       version: 1,

@@ -1,4 +1,5 @@
 import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import type { Growing } from '../../core/assignments/growing';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { LateRule } from '../../core/grading/gradeInput';
@@ -16,7 +17,7 @@ export interface AssignmentRow extends AssignmentSettings {
 
 type Stored = Omit<
   AssignmentRow,
-  'starters' | 'outline' | 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen'
+  'starters' | 'outline' | 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen' | 'growing'
 > & {
   readonly starters: string;
   readonly outline: string;
@@ -24,10 +25,11 @@ type Stored = Omit<
   readonly rubric: string;
   readonly lateRule: string;
   readonly draftsOpen: number;
+  readonly growing: string | null;
 };
 
 const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
-  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing,
   set_at AS setAt, opened_at AS openedAt, version`;
 
 export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
@@ -62,9 +64,9 @@ export async function insertAssignment(
 ): Promise<void> {
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
-       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, set_at, opened_at, version, created_by, created_at)
+       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
-       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :setAt, :openedAt, :version, :by, :at)`,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :setAt, :openedAt, :version, :by, :at)`,
     { ...toStored(assignment), by: made.by, at: made.at },
   );
 }
@@ -80,7 +82,7 @@ export async function updateAssignment(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
-       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, version = :version
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, version = :version
      WHERE id = :id AND version = :basedOn`,
     { ...stored, basedOn },
   );
@@ -106,6 +108,7 @@ function fromStored(row: Stored): AssignmentRow {
     rubric: JSON.parse(row.rubric) as readonly Criterion[],
     lateRule: JSON.parse(row.lateRule) as LateRule,
     draftsOpen: row.draftsOpen === 1,
+    growing: row.growing === null ? null : (JSON.parse(row.growing) as Growing),
   };
 }
 
@@ -117,5 +120,6 @@ function toStored(row: AssignmentRow) {
     requirements: JSON.stringify(row.requirements),
     rubric: JSON.stringify(row.rubric),
     lateRule: JSON.stringify(row.lateRule),
+    growing: row.growing && JSON.stringify(row.growing),
   };
 }

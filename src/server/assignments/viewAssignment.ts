@@ -2,8 +2,9 @@ import { may } from '../../core/access/may';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { momentInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
-import { listStandings } from '../posts/queries';
+import { findPostOf, listHandIns, listStandings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
+import { standingsIn } from './growingSteps';
 import { adjustedFor } from './adjustments';
 import { findAssignment, listAssignments } from './queries';
 
@@ -34,14 +35,33 @@ export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
 }
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
-export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass }: Desk) {
+export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass, now }: Desk) {
   const given = await findAssignment(database, assignmentId);
   if (!given || given.classId !== inClass.id) return null;
   const assignment = await adjustedFor(database, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
     return null;
   const { number, title, instructions, requirements, rubric, missing } = assignment;
+  const post = await findPostOf(database, assignmentId, personId);
+  const handIns = post ? await listHandIns(database, post.id) : [];
+  const steps = standingsIn(
+    assignment,
+    inClass,
+    handIns.filter((one) => one.takenBackAt === null),
+    now,
+  );
   const due =
     assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language);
-  return { id: assignmentId, number, title, instructions, requirements, rubric, missing, due };
+  return {
+    id: assignmentId,
+    number,
+    title,
+    instructions,
+    requirements,
+    rubric,
+    missing,
+    due,
+    steps,
+    postId: post?.id ?? null,
+  };
 }

@@ -1,11 +1,13 @@
 import { randomInt } from 'node:crypto';
 import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
+import { missingNow } from '../../core/assignments/growing';
 import { openDocument } from '../../core/document/openDocument';
 import { webAddresses } from '../../core/document/webAddresses';
 import { addressFrom, freeAddress } from '../../core/posts/address';
 import { maybeReaches } from '../../core/posts/release';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused, type UseCase } from '../access/useCase';
+import { countingIn } from '../assignments/growingSteps';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { insertJob } from '../jobs/queries';
@@ -48,7 +50,11 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
       return refused('post.empty');
     const { answer, words } = await evidenceFor(database, post, assignment, inClass);
-    if (assignment.missing === 'stops' && !answer.ready) return refused('post.missingStops');
+    if (assignment.missing === 'stops') {
+      const counting = countingIn(assignment, inClass, now);
+      if (missingNow(answer, assignment.requirements, counting).length > 0)
+        return refused('post.missingStops');
+    }
     const { title, labels, beside, body } = post;
     const revision = {
       id: newId(),

@@ -6,6 +6,7 @@ import { monogram, nameInClass, nameOutside, teacherName } from '../../core/peop
 import { namingWith } from '../../core/privacy/consent';
 import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
+import { countingIn, standingsIn } from '../assignments/growingSteps';
 import { assignmentToCheck } from '../assignments/context';
 import { listMembers } from '../classes/queries';
 import { database } from '../database/database';
@@ -66,6 +67,9 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, inClass),
     due: dueOf(found.rows, now),
+    /** What a growing post is to reach, and what counts at its gate today. */
+    steps: standingsIn(assignment, inClass, handIns, now),
+    counting: countingIn(assignment, inClass, now),
     place: { blog: `/blog/${inClass.address}`, address: post.address },
     oneNextThing: inClass.desk.oneNextThing,
     readers: readersOf(found.rows, teachers),

@@ -10,13 +10,14 @@ import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import { showChanges } from '../../core/posts/changesShown';
 import { maybeReaches } from '../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
+import { standingsIn } from '../assignments/growingSteps';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listDocumentCopies } from '../links/queries';
 import { findPostPassphraseSince } from '../passphrases/queries';
 import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
 import { changesSinceLast } from '../posts/sinceLast';
-import { findRevision } from '../posts/queries';
+import { findRevision, listReadings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
 import { computeGrade } from './computeGrade';
 import { listJudgements, listNotes } from './queries';
@@ -44,6 +45,7 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
     title: revision.title,
     html: readersHtml(body),
     changed: await changedOf(handIns, inClass),
+    steps: standingsIn(assignment, inClass, handIns, now),
     documents: await documentsOf(revision.id, body, inClass),
     parts: headings(body).map((heading) => heading.text),
     labels: revision.labels,
@@ -87,9 +89,11 @@ export async function maybeReview(postId: string, { personId, role, inClass: own
   };
 }
 
-/** What is new since the hand-in before, and when that was; null for a first one. */
+/** What is new since a teacher last opened the post, and when that was handed in; null for a first hand-in. */
 async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: PostFacts['inClass']) {
-  const found = await changesSinceLast(database, handIns);
+  const postId = handIns[0]?.postId ?? '';
+  const read = new Set((await listReadings(database, postId)).map((one) => one.handInId));
+  const found = await changesSinceLast(database, handIns, read);
   if (!found) return null;
   return {
     since: momentInWords(found.since.handedInAt.getTime(), timeZone, language),

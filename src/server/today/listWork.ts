@@ -1,6 +1,7 @@
 import { marks } from '../../core/requirements/slats';
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
+import { nextDue, nextStepIn } from '../assignments/growingSteps';
 import { adjustedFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
@@ -49,7 +50,7 @@ export async function listEveryWork(desk: Desk) {
 async function workOn(given: AssignmentRow, post: PostRow | null, { inClass, personId, now }: Desk) {
   const assignment = await adjustedFor(database, given, personId);
   const { timeZone, language } = inClass;
-  const { dueAt } = assignment;
+  const dueAt = nextDue(assignment, inClass, now);
   const grade = post && (await findGrade(database, post.id));
   const notes = post ? await listNotes(database, post.id) : [];
   return {
@@ -60,6 +61,8 @@ async function workOn(given: AssignmentRow, post: PostRow | null, { inClass, per
     dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
     dueTime: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
     past: dueAt !== null && dueAt < now,
+    /** What is due then of a post that grows. */
+    step: nextStepIn(assignment, inClass, now),
     postId: post?.id ?? null,
     state: post ? post.stage : ('notBegun' as const),
     slats: post && (await slatsOf(post, assignment, inClass)),

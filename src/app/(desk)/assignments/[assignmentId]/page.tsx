@@ -4,7 +4,6 @@ import { Builder } from '@/components/assignment/Builder';
 import { maybeAssignmentToRead } from '@/server/assignments/viewAssignment';
 import { maybeBuilder } from '@/server/assignments/viewBuilder';
 import { requireDesk } from '@/server/http/desk';
-import { listWork } from '@/server/today/listWork';
 import { DeskFrame } from '../../DeskFrame';
 
 export default async function AssignmentPage({
@@ -23,10 +22,9 @@ export default async function AssignmentPage({
     );
   const assignment = await maybeAssignmentToRead(assignmentId, desk);
   if (!assignment) notFound();
-  const work = (await listWork(desk)).find((one) => one.assignmentId === assignmentId);
   return (
     <DeskFrame desk={desk} current={null}>
-      <AssignmentToRead {...assignment} postId={work?.postId ?? null} />
+      <AssignmentToRead {...assignment} />
     </DeskFrame>
   );
 }

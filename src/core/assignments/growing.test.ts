@@ -1,0 +1,150 @@
+import { describe, expect, test } from 'vitest';
+import type { Answer, RequirementState } from '../requirements/answer';
+import type { Requirement } from '../requirements/requirement';
+import {
+  countingAt,
+  growingSteps,
+  missingNow,
+  nextStep,
+  stepStandings,
+  wrongStep,
+  type Growing,
+} from './growing';
+
+const GROWING: Growing = {
+  startBy: '2026-05-04T16:00',
+  milestones: [
+    { by: '2026-06-01T16:00', entries: 5 },
+    { by: '2026-07-01T16:00', entries: 10 },
+  ],
+};
+const DUE = '2026-07-15T16:00';
+const ENTRIES: Requirement = { id: 'e', kind: 'entries', weight: 'required', min: 15 };
+const WORDS: Requirement = { id: 'w', kind: 'words', weight: 'required', min: 500 };
+const LINKS: Requirement = { id: 'l', kind: 'links', weight: 'bonus' };
+
+const answer = (entries: number, others: RequirementState = 'unmet'): Answer => {
+  const one = (id: string, kind: string, state: RequirementState, measured: number) => ({
+    id,
+    kind,
+    state,
+    reason: null,
+    measured,
+    target: {},
+    share: 0,
+    earned: 0,
+    possible: 0,
+    message: { key: '', values: {} },
+    places: [],
+  });
+  return {
+    ready: entries >= 15 && others === 'met',
+    required: { met: 0, of: 2 },
+    points: { earned: 0, possible: 0, bonus: 0 },
+    provisional: false,
+    requirements: [
+      one('e', 'entries', entries >= 15 ? 'met' : 'partly', entries),
+      one('w', 'words', others, 0),
+      one('l', 'links', 'unmet', 0),
+    ],
+  };
+};
+
+describe('what counts at the gate', () => {
+  test.each<[string, string, number, string]>([
+    ['before it is begun', '2026-05-01T09:00', 0, ''],
+    ['on the day of the start', '2026-05-04T09:00', 0, ''],
+    ['on an ordinary day', '2026-05-20T09:00', 1, ''],
+    ['on the day of a milestone, too few', '2026-06-01T09:00', 4, 'e'],
+    ['after its hour, the same day', '2026-06-01T20:00', 4, 'e'],
+    ['on the day of a milestone, enough', '2026-06-01T09:00', 5, ''],
+    ['the day after', '2026-06-02T00:00', 4, ''],
+    ['on the last day', '2026-07-15T08:00', 12, 'e w'],
+    ['afterwards', '2026-08-01T08:00', 15, 'w'],
+  ])('%s', (_, now, entries, missing) => {
+    const counting = countingAt(GROWING, DUE, now);
+    const found = missingNow(answer(entries), [ENTRIES, WORDS, LINKS], counting);
+    expect(found.map((one) => one.id).join(' ')).toBe(missing);
+  });
+
+  test('of a post that is written once, everything, always', () => {
+    expect(countingAt(null, DUE, '2026-05-01T09:00')).toEqual({ what: 'everything' });
+    expect(countingAt(GROWING, null, '2026-05-01T09:00')).toEqual({ what: 'everything' });
+    expect(missingNow(answer(15, 'unknown'), [ENTRIES, WORDS, LINKS])).toEqual([]);
+  });
+});
+
+test.each<[string, Partial<Growing>, string | null, readonly Requirement[], object | null]>([
+  ['as it should be', {}, DUE, [ENTRIES], null],
+  ['no finish yet', {}, null, [ENTRIES], null],
+  ['only a finish', { startBy: null, milestones: [] }, DUE, [WORDS], null],
+  [
+    'begun after the finish',
+    { startBy: '2026-07-20T16:00' },
+    DUE,
+    [ENTRIES],
+    { field: 'growing.startBy', fault: 'order' },
+  ],
+  [
+    'a milestone before the start',
+    { startBy: '2026-06-02T00:00' },
+    DUE,
+    [ENTRIES],
+    { field: 'growing.milestones.0', fault: 'order' },
+  ],
+  [
+    'a milestone after the finish',
+    {},
+    '2026-06-20T16:00',
+    [ENTRIES],
+    { field: 'growing.milestones.1', fault: 'order' },
+  ],
+  [
+    'fewer than before',
+    { milestones: [GROWING.milestones[0]!, { by: '2026-07-01T16:00', entries: 5 }] },
+    DUE,
+    [ENTRIES],
+    { field: 'growing.milestones.1', fault: 'fewer' },
+  ],
+  ['nothing counts entries', {}, DUE, [WORDS], { field: 'growing.milestones.0', fault: 'noEntries' }],
+])('steps: %s', (_, more, due, requirements, expected) => {
+  expect(wrongStep({ ...GROWING, ...more }, { due, requirements })).toEqual(expected);
+});
+
+describe('how a post stands by its steps', () => {
+  const steps = growingSteps(GROWING, DUE);
+  const standings = (now: string, ...handIns: readonly (readonly [string, number, RequirementState?])[]) =>
+    stepStandings(
+      steps,
+      handIns.map(([at, entries, others]) => ({ at, evidence: answer(entries, others) })),
+      now,
+    )
+      .map(({ state, had }) => `${state} ${had ?? '–'}`)
+      .join(', ');
+
+  test('nothing handed in', () => {
+    expect(standings('2026-05-01T00:00')).toBe('toCome –, toCome –, toCome –, toCome –');
+    expect(standings('2026-05-04T16:00')).toContain('toCome –, toCome');
+    expect(standings('2026-05-04T16:01')).toContain('missed –, toCome');
+  });
+
+  test('a milestone is reached by the last hand-in in time, not by a later one', () => {
+    expect(standings('2026-07-02T00:00', ['2026-05-03T10:00', 0], ['2026-06-03T10:00', 7])).toBe(
+      'reached 0, missed 0, missed 7, toCome 7',
+    );
+    expect(standings('2026-06-01T09:00', ['2026-05-03T10:00', 0], ['2026-05-30T10:00', 11])).toBe(
+      'reached 0, reached 11, reached 11, toCome 11',
+    );
+  });
+
+  test('the finish wants everything', () => {
+    expect(standings('2026-07-16T00:00', ['2026-05-03T10:00', 20])).toMatch(/missed 20$/);
+    expect(standings('2026-07-16T00:00', ['2026-05-03T10:00', 20, 'met'])).toMatch(/reached 20$/);
+  });
+
+  test('the next one', () => {
+    expect(nextStep(steps, '2026-06-01T16:00')).toMatchObject({ kind: 'milestone', entries: 5 });
+    expect(nextStep(steps, '2026-06-01T16:01')).toMatchObject({ entries: 10 });
+    expect(nextStep(steps, '2026-07-16T00:00')).toBeNull();
+  });
+});

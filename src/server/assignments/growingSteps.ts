@@ -1,0 +1,65 @@
+import {
+  countingAt,
+  growingSteps,
+  nextStep,
+  stepStandings,
+  type Counting,
+  type Step,
+  type StepStanding,
+} from '../../core/assignments/growing';
+import { momentInWords } from '../../core/timing/inWords';
+import { instantOf, localMinute } from '../../core/timing/zonedTime';
+import type { ClassRow } from '../classes/queries';
+import type { HandInRow } from '../posts/queries';
+import type { AssignmentRow } from './queries';
+
+/** A step with its time in words. */
+export type Said<Of extends Step> = Of & { readonly when: string };
+
+type Timed = Pick<AssignmentRow, 'growing' | 'dueAt'>;
+type Place = Pick<ClassRow, 'timeZone' | 'language'>;
+
+/** What of that which is missing counts at the gate of an assignment now. */
+export function countingIn({ growing, dueAt }: Timed, { timeZone }: Place, now: Date): Counting {
+  return countingAt(growing, localOrNull(dueAt, timeZone), localMinute(now.getTime(), timeZone));
+}
+
+/** What is due of an assignment next, where its post grows; null where it does not, and after the finish. */
+export function nextStepIn(assignment: Timed, place: Place, now: Date): Said<Step> | null {
+  const step = nextStep(stepsOf(assignment, place), localMinute(now.getTime(), place.timeZone));
+  return step && said(step, place);
+}
+
+/** How a growing post stands by its steps; none where the post does not grow. */
+export function standingsIn(
+  assignment: Timed,
+  place: Place,
+  handIns: readonly Pick<HandInRow, 'handedInAt' | 'evidence'>[],
+  now: Date,
+): readonly Said<StepStanding>[] {
+  const at = handIns.map(({ handedInAt, evidence }) => ({
+    at: localMinute(handedInAt.getTime(), place.timeZone),
+    evidence,
+  }));
+  return stepStandings(stepsOf(assignment, place), at, localMinute(now.getTime(), place.timeZone)).map(
+    (step) => said(step, place),
+  );
+}
+
+/** When the next thing of an assignment is due: the next step of a post that grows, else its due time. */
+export function nextDue(assignment: Timed, place: Place, now: Date): Date | null {
+  const step = nextStepIn(assignment, place, now);
+  return step ? new Date(instantOf(step.by, place.timeZone)) : assignment.dueAt;
+}
+
+function stepsOf({ growing, dueAt }: Timed, { timeZone }: Place): readonly Step[] {
+  return growing ? growingSteps(growing, localOrNull(dueAt, timeZone)) : [];
+}
+
+function said<Of extends Step>(step: Of, { timeZone, language }: Place): Said<Of> {
+  return { ...step, when: momentInWords(instantOf(step.by, timeZone), timeZone, language) };
+}
+
+function localOrNull(at: Date | null, timeZone: string): string | null {
+  return at && localMinute(at.getTime(), timeZone);
+}
