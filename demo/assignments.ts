@@ -1,3 +1,4 @@
+import { instructionsFrom } from '../src/core/assignments/lessonText';
 import type { AssignmentSettings } from '../src/core/assignments/assignmentSettings';
 
 /** An assignment of the demo class. Days are counted from today; `setBefore` null is one that is not set yet. */
@@ -23,8 +24,10 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
     fields: {
       number: 1,
       title: 'How an instrument works',
-      instructions:
+      instructions: instructionsFrom(
         'Choose one instrument that measures the weather, bought or made by you. Explain in numbered steps how it works, so that somebody in another class could build or read one.\n\nShow it in at least one picture, and link to one place where a reader can find out more.',
+      ),
+      model: null,
       starters: [],
       outline: [],
       requirements: [
@@ -86,8 +89,10 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
     fields: {
       number: 2,
       title: 'Three skies',
-      instructions:
+      instructions: instructionsFrom(
         'Look up on three different days and write down what is there before you look anything up. Use words that a blind person could see the sky with.\n\nThen say what kind of cloud it was and what it did next. Two of your three skies need a picture.',
+      ),
+      model: null,
       starters: [
         { when: 'To begin', starters: ['On Monday the sky was …', 'The first thing I saw was …'] },
         { when: 'To look closer', starters: ['I noticed that …', 'What surprised me was …'] },
@@ -185,8 +190,10 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
     fields: {
       number: 3,
       title: 'Weather sayings: true or not?',
-      instructions:
+      instructions: instructionsFrom(
         'Take one saying about the weather from your family, a book or a fisherman. Find evidence for it and against it, and decide.\n\nLink to at least two different places. An old diary counts as a place.',
+      ),
+      model: null,
       starters: [],
       outline: [],
       requirements: [
@@ -243,8 +250,10 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
     fields: {
       number: 5,
       title: 'Daily sky log',
-      instructions:
+      instructions: instructionsFrom(
         'Look up once a day, at about the same time, and write two or three sentences: what is there, which way it goes, and one thing that you did not expect.\n\nHand it in as soon as you have begun, and again whenever you like. It need not be finished until the last day.',
+      ),
+      model: null,
       starters: [
         {
           when: 'When nothing happens',
@@ -304,8 +313,10 @@ export const ASSIGNMENTS: readonly DemoAssignment[] = [
     fields: {
       number: 4,
       title: 'Storm interview',
-      instructions:
+      instructions: instructionsFrom(
         'Ask someone older than you about a storm that they still remember. Write down their words before you tidy them.\n\nThen tell it so that a reader who wasn’t there can hear the wind.',
+      ),
+      model: null,
       starters: [],
       outline: [],
       requirements: [

@@ -59,6 +59,13 @@ test('marks follow the keys that are written everywhere', async () => {
   expect(await html()).toMatch(/<strong>bold<\/strong> <em>leaning<\/em> <u>line<\/u>/);
 });
 
+test('the number of an entry stays in its heading, and makes a list only of a paragraph', async () => {
+  await type(`## 1. Fog${Key.ENTER}2. first`);
+  const written = await html();
+  expect(written).toMatch(/<h2>(?:<[^>]*>)*1\. Fog/);
+  expect(written).toContain('<ol start="2">');
+});
+
 test('every tool works from its word too', async () => {
   await type('sky');
   await pauseOfUndo();

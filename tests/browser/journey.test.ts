@@ -29,7 +29,13 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.fill('Title', 'Fog');
   await teacher.press('Set it');
   await teacher.sees('Say what is to be done before you set it.');
-  await teacher.fill('What is to be done', 'Describe a fog.');
+  await teacher.press('Write: What is to be done');
+  await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Describe a fog.');
+  await (await teacher.driver.findElement(By.css(".lesson-desk input[type='file'][aria-label='File']"))).sendKeys(
+    picture,
+  );
+  await teacher.find(By.css('.lesson-desk .addressed'));
+  await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
   const due = await teacher.field('Due');
   await teacher.driver.executeScript(
     `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
@@ -53,7 +59,17 @@ test('a teacher makes and sets an assignment', async () => {
 
 test('a student sees the railing fill while writing, and hands in', async () => {
   await student.signInAsStudent('milo');
-  await student.press('Begin Fog');
+  await student.press('Fog');
+  await student.sees('Describe a fog.');
+  const handout = await student.find(By.css('a[data-attachment]'));
+  expect((await handout.getText()).trim()).toBe(path.basename(picture));
+  expect(
+    await student.driver.executeAsyncScript<number>(
+      'const done = arguments[1]; fetch(arguments[0].href).then((answer) => done(answer.status));',
+      handout,
+    ),
+  ).toBe(200);
+  await student.press('Begin writing');
   await student.sees('5 things to finish');
   await student.fill('Title', 'A wall of nothing');
   await student.press('Title', "//*[@class='bays hidden sm:grid' or contains(@class, 'bays')]");

@@ -253,6 +253,7 @@ test('every page and every route handler is walked here', () => {
     'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',
     'api/files/route.ts',
+    'api/handouts/route.ts',
     'api/invitation/route.ts',
     'api/links/route.ts',
     'api/names/route.ts',
@@ -265,6 +266,7 @@ test('every page and every route handler is walked here', () => {
     'api/session/route.ts',
     'api/sessions/route.ts',
     'api/videos/route.ts',
+    'handouts/[id]/route.ts',
     'pictures/[id]/[width]/route.ts',
     'robots.txt/route.ts',
   ]);

@@ -1,6 +1,7 @@
 import type { Audience } from '../../src/core/access/audience';
 import type { AccountRole, ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
+import { instructionsFrom } from '../../src/core/assignments/lessonText';
 import { readHtml } from '../../src/core/document/html/readHtml';
 import type { Release } from '../../src/core/posts/release';
 import { perform } from '../../src/server/access/perform';
@@ -183,7 +184,7 @@ interface Wanted {
 export const FIELDS = {
   number: 2,
   title: 'Three skies',
-  instructions: 'Look up.',
+  instructions: instructionsFrom('Look up.'),
   due: '2026-11-19T16:00',
   requirements: [
     { id: 'words', kind: 'words', weight: 'required', points: 4, partial: true, min: 4 },

@@ -1,9 +1,11 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import type { LessonShown } from '../../core/assignments/lessonText';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
 import { Mark } from '../basics/Mark';
 import { useRequirementName } from '../railing/RequirementLine';
+import { ModelPostShown } from './ModelPostShown';
 import { Steps, type StepShown } from './Steps';
 import { BeginButton } from './BeginButton';
 
@@ -11,7 +13,7 @@ interface AssignmentToReadProps {
   readonly id: string;
   readonly number: number;
   readonly title: string;
-  readonly instructions: string;
+  readonly lesson: LessonShown;
   readonly requirements: readonly Requirement[];
   readonly rubric: readonly Criterion[];
   readonly due: string | null;
@@ -25,7 +27,7 @@ export function AssignmentToRead({
   id,
   number,
   title,
-  instructions,
+  lesson,
   requirements,
   rubric,
   due,
@@ -39,9 +41,10 @@ export function AssignmentToRead({
       <p className="kind">{t('number', { number })}</p>
       <h1 className="says">{title}</h1>
       <p className="under">{due ? t('due', { due }) : t('noDue')}</p>
-      <p className="prose my-6 whitespace-pre-wrap">{instructions}</p>
+      <div className="prose my-6" dangerouslySetInnerHTML={{ __html: lesson.instructions }} />
+      {lesson.model ? <ModelPostShown model={lesson.model} /> : null}
       {steps.length ? <Steps steps={steps} /> : null}
-      <h2 className="section-head">{t('needs')}</h2>
+      <h2 className="section-head mt-6">{t('needs')}</h2>
       <ul className="my-3 grid gap-2">
         {requirements.map((requirement) => (
           <li key={requirement.id} className="flex items-center gap-2">

@@ -10,6 +10,8 @@ import type { AssignmentDraft } from '../../core/assignments/assignmentSettings'
 import { AudienceSelect } from '../basics/AudienceSelect';
 import type { BuilderProps } from './builderProps';
 import { GrowingForm } from './GrowingForm';
+import { LessonTextField } from './lesson/LessonTextField';
+import { ModelPostField } from './lesson/ModelPostField';
 import { CheckFill } from './forms/fields';
 
 interface WhatStudentsReadProps extends BuilderProps {
@@ -22,6 +24,8 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
   const { draft, change, problemAt, groupName, ceiling, year } = props;
   const dueDay = draft.due?.slice(0, 10);
   const off = dueDay === undefined || isSchoolDay(dueDay, year) ? null : (dayOff(dueDay, year) ?? '');
+  const { assignmentId, classId, language, writer } = props;
+  const lesson = { assignmentId, classId, language, writer };
   const t = useTranslations('builder.read');
   const id = useId();
   const field = (name: string) => ({
@@ -64,19 +68,19 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
         />
         {problem('title')}
       </div>
-      <div>
-        <label className="font-semibold" htmlFor={`${id}-instructions`}>
-          {t('instructions')}
-        </label>
-        <textarea
-          {...field('instructions')}
-          className="field min-h-40 font-read !text-[16px] [field-sizing:content]"
-          maxLength={10_000}
-          value={draft.instructions}
-          onChange={(event) => change({ instructions: event.target.value })}
-        />
-        {problem('instructions')}
-      </div>
+      <LessonTextField
+        {...lesson}
+        label={t('instructions')}
+        body={draft.instructions}
+        problem={problemAt('instructions')}
+        onChange={(instructions) => change({ instructions })}
+      />
+      <ModelPostField
+        {...lesson}
+        model={draft.model}
+        problem={problemAt('model')}
+        onChange={(model) => change({ model })}
+      />
       <Lines
         label={t('starters')}
         hint={t('startersHint')}

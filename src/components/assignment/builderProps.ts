@@ -23,6 +23,8 @@ export interface BuilderProps {
   readonly students: number;
   readonly timeZone: string;
   readonly language: string;
+  /** The teacher who builds, as the class knows them. */
+  readonly writer: string;
   readonly ceiling: Audience;
   readonly year: SchoolYear;
   readonly classLabels: readonly string[];

@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { LookingContext } from './addresses/LookingContext';
+import { ModelPostDialog } from '../assignment/ModelPostDialog';
 import { AsReadersSeeIt } from './AsReadersSeeIt';
 import { ComposeHead } from './ComposeHead';
 import type { ComposeProps } from './composeProps';
@@ -57,10 +58,11 @@ export function Compose(props: ComposeProps) {
             onDocument={desk.bringIn.open}
             onSource={() => setSource(true)}
             language={assignment.language}
-            spelt={spelt}
-            onSpelt={setSpelt}
-            lettering={writing.beside.lettering}
-            onLettering={(lettering) => changeBeside({ lettering })}
+            spelling={{ on: spelt, onTurn: setSpelt }}
+            lettering={{
+              chosen: writing.beside.lettering,
+              onChoose: (lettering) => changeBeside({ lettering }),
+            }}
           />
         ) : (
           <div className="tools" aria-hidden="true" />
@@ -70,8 +72,12 @@ export function Compose(props: ComposeProps) {
             <aside className="margin-start" aria-label={t('instructions')}>
               <details open className="hidden sm:block">
                 <summary className="cursor-pointer font-semibold">{t('whatIsAsked')}</summary>
-                <p className="mt-2 whitespace-pre-wrap text-ink-2">{assignment.instructions}</p>
+                <div
+                  className="lesson mt-2 text-ink-2"
+                  dangerouslySetInnerHTML={{ __html: assignment.lesson.instructions }}
+                />
               </details>
+              {assignment.lesson.model ? <ModelPostDialog model={assignment.lesson.model} /> : null}
               {editor ? <StartersInMargin editor={editor} groups={assignment.prompts} /> : null}
             </aside>
             <div className="sheet-text">

@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Grade } from '../../core/grading/grade';
 import type { Counting } from '../../core/assignments/growing';
+import type { LessonShown } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Release } from '../../core/posts/release';
@@ -53,7 +54,8 @@ export interface ComposeProps {
     readonly missing: 'warns' | 'stops';
     /** How wide new pictures begin, in per cent of the text. */
     readonly pictureWidth: number;
-    readonly instructions: string;
+    /** What is to be done, and perhaps a model of it. */
+    readonly lesson: LessonShown;
     /** Sentence starters by when to use them. */
     readonly prompts: readonly StarterGroup[];
   };

@@ -1,11 +1,8 @@
 'use client';
 
 import type { Editor } from '@tiptap/react';
-import { useTranslations } from 'next-intl';
-import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
-import type { DocumentJson } from '../../core/document/openDocument';
+import { useCallback, useRef, useState } from 'react';
 import type { Beside } from '../../core/posts/beside';
-import { useNonce } from '../basics/NonceContext';
 import type { Looking } from './addresses/LookingContext';
 import { useOpenResults } from './addresses/useOpenResults';
 import { useBringIn, type BringIn } from './bringIn/useBringIn';
@@ -13,7 +10,8 @@ import type { ComposeProps, Writing } from './composeProps';
 import { usePictureUpload, type PictureUpload } from './usePictureUpload';
 import { useSaving, type Saving } from './useSaving';
 import { useUnsavedWords } from './useUnsavedWords';
-import { editorContent, useWritingEditor } from './useWritingEditor';
+import { useEditorAtWork } from './useEditorAtWork';
+import { editorContent } from './useWritingEditor';
 
 /** A post at work: its text and what stands beside it, and everything that goes on while it is written. */
 export interface WritingDesk {
@@ -65,7 +63,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   const editorRef = useRef<Editor | null>(null);
   const bringIn = useBringIn({
     editor: editorRef,
-    postId: post.id,
+    writingId: post.id,
     classId,
     addPicture: pictures.addBeside,
   });
@@ -81,7 +79,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   }, []);
   useUnsavedWords(editor, props, saving, hold);
   const looking = useOpenResults({
-    postId: post.id,
+    writingId: post.id,
     classId,
     editor,
     body: writing.body,
@@ -92,46 +90,4 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     editor?.commands.setContent(editorContent(chosen.body), { emitUpdate: false });
   };
   return { editor, writing, change, changeBeside, replaceBy, saving, pictures, bringIn, looking, unfitting };
-}
-
-interface AtWork {
-  readonly pictures: PictureUpload;
-  readonly bringIn: BringIn;
-  readonly onChange: (body: DocumentJson) => void;
-  readonly onUnfitting: () => void;
-}
-
-/** The editor with all that it says, and where it hands over what is pasted, dropped or typed. */
-function useEditorAtWork(
-  body: DocumentJson,
-  editorRef: RefObject<Editor | null>,
-  { pictures, bringIn, onChange, onUnfitting }: AtWork,
-): Editor | null {
-  const t = useTranslations('editor');
-  const nonce = useNonce();
-  const editor = useWritingEditor({
-    body,
-    nonce,
-    label: t('textLabel'),
-    long: t('longParagraph'),
-    grip: t('grip'),
-    shut: { private: t('opens.private'), missing: t('opens.missing') },
-    hints: {
-      body: t('hints.body'),
-      caption: t('hints.caption'),
-      credit: t('hints.credit'),
-      quoteSource: t('hints.quoteSource'),
-    },
-    onChange: (current) => onChange(current.getJSON() as DocumentJson),
-    onUnfitting,
-    onFiles: (files) => {
-      if (editorRef.current && files.length) void pictures.add(editorRef.current, files);
-    },
-    onForeign: bringIn.paste,
-    onDocument: bringIn.open,
-  });
-  useEffect(() => {
-    editorRef.current = editor;
-  }, [editor, editorRef]);
-  return editor;
 }

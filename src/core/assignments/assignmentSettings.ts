@@ -3,6 +3,7 @@ import type { LateRule } from '../grading/gradeInput';
 import type { Release } from '../posts/release';
 import type { Requirement } from '../requirements/requirement';
 import type { Growing } from './growing';
+import type { LessonText } from './lessonText';
 import type { Criterion } from './rubric';
 import type { StarterGroup } from './starters';
 
@@ -10,10 +11,9 @@ import type { StarterGroup } from './starters';
 type MissingRule = 'warns' | 'stops';
 
 /** What a teacher decides about an assignment, its due time apart. */
-export interface AssignmentSettings {
+export interface AssignmentSettings extends LessonText {
   readonly number: number;
   readonly title: string;
-  readonly instructions: string;
   /** Sentence starters that a writer may press, by when to use them. */
   readonly starters: readonly StarterGroup[];
   /** Headings that a new post begins with. */

@@ -12,6 +12,7 @@ import {
   writePost,
   type House,
 } from '../../../tests/server/house';
+import { NO_INSTRUCTIONS } from '../../core/assignments/lessonText';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { changeAssignment } from './changeAssignment';
@@ -130,7 +131,7 @@ describe('changing', () => {
 describe('setting', () => {
   test.each([
     [{ title: ' ' }, 'assignment.noTitle', 'title'],
-    [{ instructions: '' }, 'assignment.noInstructions', 'instructions'],
+    [{ instructions: NO_INSTRUCTIONS }, 'assignment.noInstructions', 'instructions'],
     [{ due: null }, 'assignment.noDue', 'due'],
     [{ rubric: [] }, 'assignment.noCriterion', 'rubric'],
   ])('waits for what is missing: %j', async (part, code, field) => {

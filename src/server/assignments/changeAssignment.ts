@@ -1,8 +1,10 @@
 import { AUDIENCES, audiencesUpTo } from '../../core/access/audience';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { growingSchema, wrongStep } from '../../core/assignments/growing';
+import { comesWith, type LessonText } from '../../core/assignments/lessonText';
 import { rubricSchema } from '../../core/assignments/rubric';
 import { promptFields } from '../../core/assignments/starters';
+import { maybeOpenDocument } from '../../core/document/openDocument';
 import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { RELEASES } from '../../core/posts/release';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -11,7 +13,22 @@ import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { noteWhatComesWith } from '../handouts/queries';
 import { updateAssignment, type AssignmentRow } from './queries';
+
+const documentJson = { type: 'object' } as const;
+
+const modelSchema = {
+  anyOf: [
+    {
+      type: 'object',
+      required: ['title', 'body'],
+      additionalProperties: false,
+      properties: { title: { type: 'string', maxLength: 300 }, body: documentJson },
+    },
+    { type: 'null' },
+  ],
+} as const;
 
 interface Input {
   readonly assignmentId: string;
@@ -50,7 +67,8 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
         properties: {
           number: { type: 'integer', minimum: 0, maximum: 999 },
           title: { type: 'string', maxLength: 200 },
-          instructions: { type: 'string', maxLength: 10_000 },
+          instructions: documentJson,
+          model: modelSchema,
           due: maybeLocalMinuteSchema,
           ...promptFields,
           requirements: { type: 'array', maxItems: 40, items: requirementSchema },
@@ -67,7 +85,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
     },
   },
   find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run({ version, fields }, { rows: { assignment, inClass } }, { database }) {
+  async run({ version, fields }, { rows: { assignment, inClass } }, { database, personId }) {
     const { due, ...others } = fields;
     if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))
       return refused('assignment.tooWide', 'audience');
@@ -81,10 +99,19 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
       dueAt: due === null ? null : new Date(instantOf(due, inClass.timeZone)),
       version: version + 1,
     };
+    const unfit = unfitDocument(changed);
+    if (unfit) return refused('assignment.notADocument', unfit);
     const taken = await updateAssignment(database, changed, version);
+    if (taken === 1) await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
     return taken === 1 ? done({ version: changed.version }) : refused('assignment.changedMeanwhile');
   },
 };
+
+/** The field whose document is none of our schema, or null. */
+function unfitDocument({ instructions, model }: LessonText): string | null {
+  if (!maybeOpenDocument(instructions).ok) return 'instructions';
+  return model && !maybeOpenDocument(model.body).ok ? 'model' : null;
+}
 
 function limitsCross({ min, max }: Requirement): boolean {
   return typeof min === 'number' && typeof max === 'number' && min > max;

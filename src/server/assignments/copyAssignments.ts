@@ -1,5 +1,7 @@
+import { comesWith } from '../../core/assignments/lessonText';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
+import { noteWhatComesWith } from '../handouts/queries';
 import { insertAssignment, listAssignments } from './queries';
 
 /** Copies the assignments of a class into another, as they are, but neither set nor with a due date. */
@@ -12,10 +14,13 @@ export async function copyAssignments(
     at,
   }: { readonly from: string; readonly to: string; readonly by: string; readonly at: Date },
 ): Promise<void> {
-  for (const assignment of await listAssignments(database, from))
+  for (const assignment of await listAssignments(database, from)) {
+    const id = newId();
     await insertAssignment(
       database,
-      { ...assignment, id: newId(), classId: to, dueAt: null, setAt: null, openedAt: null, version: 1 },
+      { ...assignment, id, classId: to, dueAt: null, setAt: null, openedAt: null, version: 1 },
       { by, at },
     );
+    await noteWhatComesWith(database, id, { ...comesWith(assignment), by });
+  }
 }

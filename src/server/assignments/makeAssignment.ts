@@ -1,4 +1,5 @@
 import { narrower } from '../../core/access/audience';
+import { NO_INSTRUCTIONS } from '../../core/assignments/lessonText';
 import { done } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
@@ -15,7 +16,8 @@ export const makeAssignment = classUseCase<{ readonly classId: string }, { reado
       classId,
       number: await nextNumber(database, classId),
       title: '',
-      instructions: '',
+      instructions: NO_INSTRUCTIONS,
+      model: null,
       starters: [],
       outline: [],
       dueAt: null,

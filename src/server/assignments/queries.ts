@@ -1,5 +1,7 @@
 import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import type { DocumentJson } from '../../core/document/openDocument';
 import type { Growing } from '../../core/assignments/growing';
+import type { ModelPost } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { LateRule } from '../../core/grading/gradeInput';
@@ -17,7 +19,15 @@ export interface AssignmentRow extends AssignmentSettings {
 
 type Stored = Omit<
   AssignmentRow,
-  'starters' | 'outline' | 'requirements' | 'rubric' | 'lateRule' | 'draftsOpen' | 'growing'
+  | 'instructions'
+  | 'model'
+  | 'starters'
+  | 'outline'
+  | 'requirements'
+  | 'rubric'
+  | 'lateRule'
+  | 'draftsOpen'
+  | 'growing'
 > & {
   readonly starters: string;
   readonly outline: string;
@@ -26,10 +36,12 @@ type Stored = Omit<
   readonly lateRule: string;
   readonly draftsOpen: number;
   readonly growing: string | null;
+  readonly instructions: string;
+  readonly model: string | null;
 };
 
 const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
-  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model,
   set_at AS setAt, opened_at AS openedAt, version`;
 
 export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
@@ -64,9 +76,9 @@ export async function insertAssignment(
 ): Promise<void> {
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
-       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, set_at, opened_at, version, created_by, created_at)
+       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, model, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
-       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :setAt, :openedAt, :version, :by, :at)`,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :setAt, :openedAt, :version, :by, :at)`,
     { ...toStored(assignment), by: made.by, at: made.at },
   );
 }
@@ -82,7 +94,7 @@ export async function updateAssignment(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
-       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, version = :version
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, model = :model, version = :version
      WHERE id = :id AND version = :basedOn`,
     { ...stored, basedOn },
   );
@@ -102,6 +114,8 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
 function fromStored(row: Stored): AssignmentRow {
   return {
     ...row,
+    instructions: JSON.parse(row.instructions) as DocumentJson,
+    model: row.model === null ? null : (JSON.parse(row.model) as ModelPost),
     starters: JSON.parse(row.starters) as readonly StarterGroup[],
     outline: JSON.parse(row.outline) as readonly string[],
     requirements: JSON.parse(row.requirements) as readonly Requirement[],
@@ -115,6 +129,8 @@ function fromStored(row: Stored): AssignmentRow {
 function toStored(row: AssignmentRow) {
   return {
     ...row,
+    instructions: JSON.stringify(row.instructions),
+    model: row.model && JSON.stringify(row.model),
     starters: JSON.stringify(row.starters),
     outline: JSON.stringify(row.outline),
     requirements: JSON.stringify(row.requirements),

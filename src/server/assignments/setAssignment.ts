@@ -1,3 +1,4 @@
+import { saysSomething } from '../../core/assignments/lessonText';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
 import { markSet } from './queries';
@@ -19,7 +20,7 @@ export const setAssignment: UseCase<Input, AssignmentFacts, null> = {
   find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
   async run({ assignmentId }, { rows: { assignment } }, { database, now }) {
     if (!assignment.title.trim()) return refused('assignment.noTitle', 'title');
-    if (!assignment.instructions.trim()) return refused('assignment.noInstructions', 'instructions');
+    if (!saysSomething(assignment.instructions)) return refused('assignment.noInstructions', 'instructions');
     if (!assignment.dueAt) return refused('assignment.noDue', 'due');
     if (assignment.rubric.length === 0) return refused('assignment.noCriterion', 'rubric');
     await markSet(database, assignmentId, now);

@@ -1,4 +1,5 @@
 import { may } from '../../core/access/may';
+import { showLesson } from '../../core/assignments/lessonText';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { momentInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
@@ -41,7 +42,7 @@ export async function maybeAssignmentToRead(assignmentId: string, { personId, ro
   const assignment = await adjustedFor(database, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
     return null;
-  const { number, title, instructions, requirements, rubric, missing } = assignment;
+  const { number, title, requirements, rubric, missing } = assignment;
   const post = await findPostOf(database, assignmentId, personId);
   const handIns = post ? await listHandIns(database, post.id) : [];
   const steps = standingsIn(
@@ -56,7 +57,7 @@ export async function maybeAssignmentToRead(assignmentId: string, { personId, ro
     id: assignmentId,
     number,
     title,
-    instructions,
+    lesson: showLesson(assignment),
     requirements,
     rubric,
     missing,

@@ -34,6 +34,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     students: students.length,
     timeZone: inClass.timeZone,
     language: inClass.language,
+    writer: names.get(personId) ?? '',
     ceiling: inClass.ceiling,
     year: inClass.year,
     classLabels: await listLabels(database, inClass.id),

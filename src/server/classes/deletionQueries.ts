@@ -101,10 +101,25 @@ export async function listClassPictureFiles(database: Database, classId: string)
   return rows.map((row) => row.hash);
 }
 
+/** The files that the class gave out and that no assignment of another class has with it, by content hash. */
+export async function listClassHandoutFiles(database: Database, classId: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ hash: string }>(
+    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE class_id = :classId
+       AND NOT EXISTS (SELECT 1 FROM handouts AS other
+         LEFT JOIN assignment_handouts ON handout_id = other.id
+         LEFT JOIN assignments ON assignments.id = assignment_id AND assignments.class_id <> :classId
+         WHERE other.content_hash = own.content_hash
+           AND (assignments.id IS NOT NULL OR other.class_id IS NULL OR other.class_id <> :classId))`,
+    { classId },
+  );
+  return rows.map((row) => row.hash);
+}
+
 /** What is left once its posts are gone, from the leaves to the root, so that nothing points at what is gone. */
 const ERASING: readonly string[] = [
   'DELETE FROM passphrases_shown WHERE class_id = :classId',
   'DELETE FROM assignments WHERE class_id = :classId',
+  `DELETE FROM handouts WHERE class_id = :classId AND id NOT IN (SELECT handout_id FROM assignment_handouts)`,
   `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE class_id = :classId)`,
   'DELETE FROM pictures WHERE class_id = :classId',
   'DELETE FROM invitations WHERE class_id = :classId',

@@ -1,7 +1,9 @@
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeEach, describe, expect, test } from 'vitest';
-import { buildHouse, emptyDatabase } from '../../../tests/server/house';
+import { buildHouse, emptyDatabase, setWork } from '../../../tests/server/house';
+import { openDocument } from '../../core/document/openDocument';
+import { findAssignment } from '../assignments/queries';
 import { database, inTransaction } from './database';
 import { migrate } from './migrate';
 import { closePool } from './pool';
@@ -49,6 +51,28 @@ describe('transactions', () => {
 
 describe('the migrations', () => {
   const folder = path.resolve('src/server/database/migrations');
+
+  test.each([
+    ['', ['']],
+    ['Look up.', ['Look up.']],
+    [
+      '  Look up.\r\n\r\nWrite “it” down:\n\t"all" \\ of it 🌧\n',
+      ['Look up.', 'Write “it” down:', '"all" \\ of it 🌧'],
+    ],
+  ])('make a document of instructions that were plain text: %j', async (text, paragraphs) => {
+    const assignmentId = await setWork(await buildHouse());
+    await database.change('UPDATE assignments SET instructions = :text WHERE id = :assignmentId', {
+      text,
+      assignmentId,
+    });
+    const [, statement = ''] =
+      /^(UPDATE assignments SET instructions[\s\S]*?END);$/m.exec(
+        readFileSync(path.join(folder, '0022-lessons.sql'), 'utf8'),
+      ) ?? [];
+    await database.change(statement);
+    const instructions = (await findAssignment(database, assignmentId))?.instructions;
+    expect(openDocument(instructions).content.content.map((node) => node.textContent)).toEqual(paragraphs);
+  });
 
   test('are applied once', async () => {
     expect(await migrate(process.env['DATABASE_URL'] ?? '', folder)).toEqual([]);

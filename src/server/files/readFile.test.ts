@@ -28,7 +28,10 @@ afterAll(closePool);
 
 const fixture = (name: string) => readFileSync(path.resolve('tests/fixtures/wordProcessor', name));
 const read = (name: string, file: Buffer | string, who: Who = 'writer') =>
-  readFile({ postId, name, file: Buffer.from(file) }, { personId: personOf(house, who), now: NOW });
+  readFile(
+    { writingId: postId, name, file: Buffer.from(file) },
+    { personId: personOf(house, who), now: NOW },
+  );
 
 async function htmlOf(name: string, file: Buffer | string): Promise<string> {
   const result = await read(name, file);

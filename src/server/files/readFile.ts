@@ -5,7 +5,7 @@ import { readMarkdown } from '../../core/document/readMarkdown';
 import { cleanPaste, type PastedPicture, type PasteNote } from '../../core/formats/cleanPaste';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
-import { findPostToWrite } from '../posts/findPostToWrite';
+import { findClassToWriteIn } from '../posts/findClassToWriteIn';
 import { maybeReadOdt, MOST_UNPACKED } from './readOdt';
 
 export interface ReadFile {
@@ -18,14 +18,14 @@ export interface ReadFile {
 export const MOST_FILE_BYTES = 20 * 1024 * 1024;
 
 /**
- * Reads a word processor's file, a text or Markdown for somebody who writes a post. The post itself is not changed:
+ * Reads a word processor's file, a text or Markdown for somebody who writes. What they write is not changed:
  * what was read goes to the writer's page.
  */
 export async function readFile(
-  { postId, name, file }: { readonly postId: string; readonly name: string; readonly file: Buffer },
+  { writingId, name, file }: { readonly writingId: string; readonly name: string; readonly file: Buffer },
   { personId, now }: { readonly personId: string | null; readonly now: Date },
 ): Promise<Result<ReadFile>> {
-  if (personId === null || !(await findPostToWrite(postId, { personId, now }))) return NOT_THERE;
+  if (personId === null || !(await findClassToWriteIn(writingId, { personId, now }))) return NOT_THERE;
   if (file.length > MOST_FILE_BYTES)
     return refused('file.tooLarge', 'file', { most: MOST_FILE_BYTES / 1024 / 1024 });
   const kind = /\.([a-z]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';

@@ -4,7 +4,7 @@ import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
 import { keepPicture } from '../pictures/keepPicture';
-import { findPostToWrite } from '../posts/findPostToWrite';
+import { findClassToWriteIn } from '../posts/findClassToWriteIn';
 import { guardedFetch } from './guardedFetch';
 import { maybeDescribed, maybeDescriptionAddress, type Described } from './oembed';
 import { openResultOf } from './openResult';
@@ -18,12 +18,12 @@ export interface VideoFound {
   readonly still: string | null;
 }
 
-const check = checkOf<{ readonly postId: string; readonly address: string }>({
+const check = checkOf<{ readonly writingId: string; readonly address: string }>({
   type: 'object',
-  required: ['postId', 'address'],
+  required: ['writingId', 'address'],
   additionalProperties: false,
   properties: {
-    postId: { type: 'string', maxLength: 16 },
+    writingId: { type: 'string', maxLength: 16 },
     address: { type: 'string', maxLength: 2000 },
   },
 });
@@ -45,8 +45,9 @@ export async function describeVideo(
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
   const address = maybeWebAddress(checked.value.address);
   if (!address) return refused('links.noAddress', 'address');
-  const post = personId === null ? null : await findPostToWrite(checked.value.postId, { personId, now });
-  if (!post || personId === null) return NOT_THERE;
+  const classId =
+    personId === null ? null : await findClassToWriteIn(checked.value.writingId, { personId, now });
+  if (!classId || personId === null) return NOT_THERE;
   const page = await guardedFetch(address, PAGE);
   const result = openResultOf(address, page);
   await recordLook(database, { address, result, lookedAt: now, askedBy: personId });
@@ -54,9 +55,7 @@ export async function describeVideo(
     result === 'opens' && page.kind === 'answered'
       ? await describe(page.body.toString('utf8'), page.address)
       : NOTHING;
-  const still = described.still
-    ? await keepStill(described.still, { classId: post.inClass.id, personId, now })
-    : null;
+  const still = described.still ? await keepStill(described.still, { classId, personId, now }) : null;
   return done({ result, title: described.title, provider: described.provider, still });
 }
 

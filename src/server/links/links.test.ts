@@ -147,7 +147,7 @@ describe('looking for a writer', () => {
       'https://harbour.example/tides#top',
       'mailto:a@example.org',
     ];
-    expect(await lookAtLinks({ postId, addresses }, asker('writer'))).toEqual({
+    expect(await lookAtLinks({ writingId: postId, addresses }, asker('writer'))).toEqual({
       ok: true,
       value: {
         results: { 'https://papers.example/private/a': 'private', 'https://harbour.example/tides': 'opens' },
@@ -170,7 +170,7 @@ describe('looking for a writer', () => {
       lookedAt: new Date(NOW.getTime() - 3_600_000),
       askedBy: null,
     });
-    const again = await lookAtLinks({ postId, addresses }, asker('writer'));
+    const again = await lookAtLinks({ writingId: postId, addresses }, asker('writer'));
     expect(again).toMatchObject({ value: { results: { 'https://papers.example/private/a': 'private' } } });
   });
 
@@ -178,10 +178,13 @@ describe('looking for a writer', () => {
     const postId = await writePost(house, await setTask(OPENS));
     const addresses = ['https://harbour.example/tides'];
     for (const who of ['visitor', 'classmate', 'teacher', 'stranger'] as const)
-      expect(await lookAtLinks({ postId, addresses }, asker(who))).toMatchObject({ code: 'notThere' });
+      expect(await lookAtLinks({ writingId: postId, addresses }, asker(who))).toMatchObject({
+        code: 'notThere',
+      });
     const many = (from: number) =>
       Array.from({ length: 60 }, (_, n) => `https://harbour.example/${from + n}`);
-    for (const from of [0, 60, 120]) await lookAtLinks({ postId, addresses: many(from) }, asker('writer'));
+    for (const from of [0, 60, 120])
+      await lookAtLinks({ writingId: postId, addresses: many(from) }, asker('writer'));
     const [row] = await database.rows<{ n: number }>('SELECT COUNT(*) AS n FROM looked_links');
     expect(row?.n).toBe(120);
   });
@@ -239,7 +242,10 @@ test('what was found at an address is forgotten after a month', async () => {
 describe('a video', () => {
   test('is described by its host, and its still is kept here', async () => {
     const postId = await writePost(house, await setTask([]));
-    const found = await describeVideo({ postId, address: 'https://films.example/film/1' }, asker('writer'));
+    const found = await describeVideo(
+      { writingId: postId, address: 'https://films.example/film/1' },
+      asker('writer'),
+    );
     expect(found).toMatchObject({
       ok: true,
       value: { result: 'opens', title: 'A front comes in over the harbour', provider: 'Quayside Films' },
@@ -256,7 +262,7 @@ describe('a video', () => {
 
   test('that is private or gone is said to be', async () => {
     const postId = await writePost(house, await setTask([]));
-    const ask = (address: string) => describeVideo({ postId, address }, asker('writer'));
+    const ask = (address: string) => describeVideo({ writingId: postId, address }, asker('writer'));
     expect(await ask('https://films.example/private/3')).toMatchObject({
       value: { result: 'private', still: null },
     });

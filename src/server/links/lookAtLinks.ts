@@ -1,22 +1,22 @@
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
-import { findPostToWrite } from '../posts/findPostToWrite';
+import { findClassToWriteIn } from '../posts/findClassToWriteIn';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
 import { lookAt } from './lookAt';
 
-const check = checkOf<{ readonly postId: string; readonly addresses: readonly string[] }>({
+const check = checkOf<{ readonly writingId: string; readonly addresses: readonly string[] }>({
   type: 'object',
-  required: ['postId', 'addresses'],
+  required: ['writingId', 'addresses'],
   additionalProperties: false,
   properties: {
-    postId: { type: 'string', maxLength: 16 },
+    writingId: { type: 'string', maxLength: 16 },
     addresses: { type: 'array', maxItems: 60, items: { type: 'string', maxLength: 2000 } },
   },
 });
 
 /**
- * Looks for a writer whether the addresses in their post open for a stranger. It waits for other people's servers,
+ * Looks for a writer whether the addresses in what they write open for a stranger. It waits for other people's servers,
  * so it stands outside any transaction.
  */
 export async function lookAtLinks(
@@ -25,8 +25,8 @@ export async function lookAtLinks(
 ): Promise<Result<{ readonly results: Readonly<Record<string, OpenResult>> }>> {
   const checked = check(input);
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
-  const { postId, addresses } = checked.value;
-  if (personId === null || !(await findPostToWrite(postId, { personId, now }))) return NOT_THERE;
+  const { writingId, addresses } = checked.value;
+  if (personId === null || !(await findClassToWriteIn(writingId, { personId, now }))) return NOT_THERE;
   const web = [...new Set(addresses.map(maybeWebAddress).filter((address) => address !== null))];
   return done({ results: await lookAt(web, { askedBy: personId, now }) });
 }

@@ -6,6 +6,8 @@ import { widestWith } from '../../core/privacy/consent';
 import { findClass } from '../classes/queries';
 import { findAppearance } from '../consents/appearances';
 import type { Reader } from '../blog/reader';
+import { mayReadOne } from '../handouts/mayReadOne';
+import { listAssignmentsShowing } from '../handouts/queries';
 import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
@@ -25,8 +27,8 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 });
 
 /**
- * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, and the readers of a post
- * that shows it. Null for everybody else, as for a picture that is not there.
+ * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
+ * it, and whoever may read an assignment that does. Null for everybody else, as for a picture that is not there.
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
@@ -46,7 +48,9 @@ export async function maybeShowPicture(
       passphraseShown: shown.has('') || shown.has(postId),
     });
   const seen =
-    (personId !== null && picture.uploadedBy === personId) || uses.some((use) => maySee(actor, use));
+    (personId !== null && picture.uploadedBy === personId) ||
+    uses.some((use) => maySee(actor, use)) ||
+    (personId !== null && (await mayReadOne(await listAssignmentsShowing(database, id), personId)));
   if (!seen) return null;
   const content = await maybeReadPicture(picture.contentHash, checked.value.width);
   return content && { content, forEveryone: uses.some((use) => use.publishedTo === 'everyone') };

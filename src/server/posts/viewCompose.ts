@@ -1,3 +1,4 @@
+import { showLesson } from '../../core/assignments/lessonText';
 import { cappedAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
@@ -48,7 +49,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       id: assignment.id,
       missing: assignment.missing,
       pictureWidth: assignment.pictureWidth,
-      instructions: assignment.instructions,
+      lesson: showLesson(assignment),
       prompts: assignment.starters,
     },
     writer: {

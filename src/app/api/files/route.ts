@@ -12,7 +12,7 @@ export async function POST(request: Request): Promise<Response> {
     const { searchParams } = new URL(request.url);
     const file = Buffer.from(await request.arrayBuffer());
     return readFile(
-      { postId: searchParams.get('post') ?? '', name: searchParams.get('name') ?? '', file },
+      { writingId: searchParams.get('writing') ?? '', name: searchParams.get('name') ?? '', file },
       { personId: session.person.id, now: new Date() },
     );
   });

@@ -60,7 +60,7 @@ function useDescription(
   title: string,
   update: (attributes: Record<string, unknown>) => void,
 ): void {
-  const { postId, report } = useLooking();
+  const { writingId, report } = useLooking();
   const asked = useRef('');
   const titled = useRef(title);
   useEffect(() => {
@@ -69,7 +69,7 @@ function useDescription(
   useEffect(() => {
     if (!wanted || asked.current === address) return;
     asked.current = address;
-    void send<Found>('/api/videos', 'POST', JSON.stringify({ postId, address })).then((outcome) => {
+    void send<Found>('/api/videos', 'POST', JSON.stringify({ writingId, address })).then((outcome) => {
       if (!outcome.ok) return;
       const { result, provider, still } = outcome.value;
       report(maybeWebAddress(address) ?? address, result);
@@ -77,5 +77,5 @@ function useDescription(
       if (still || outcome.value.title)
         update({ provider, still: still ?? '', title: titled.current || outcome.value.title });
     });
-  }, [wanted, address, postId, report, update]);
+  }, [wanted, address, writingId, report, update]);
 }

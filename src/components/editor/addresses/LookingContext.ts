@@ -3,9 +3,10 @@
 import { createContext, useContext } from 'react';
 import type { OpenResult } from '../../../core/requirements/post';
 
-/** What is known of the addresses in the post before the writer, and asking for more. */
+/** What is known of the addresses in what is being written, and asking for more. */
 export interface Looking {
-  readonly postId: string;
+  /** A post, or an assignment whose instructions are written. */
+  readonly writingId: string;
   readonly classId: string;
   /** By the address as the WHATWG URL parser writes it. */
   readonly results: Readonly<Record<string, OpenResult>>;
@@ -16,7 +17,7 @@ export interface Looking {
 }
 
 export const LookingContext = createContext<Looking>({
-  postId: '',
+  writingId: '',
   classId: '',
   results: {},
   look: () => Promise.resolve(),

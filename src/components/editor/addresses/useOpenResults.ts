@@ -13,7 +13,7 @@ import type { Looking } from './LookingContext';
 const PAUSE = 900;
 
 interface OpenResultsOptions {
-  readonly postId: string;
+  readonly writingId: string;
   readonly classId: string;
   readonly editor: Editor | null;
   readonly body: DocumentJson;
@@ -21,7 +21,7 @@ interface OpenResultsOptions {
 }
 
 /** Looks at each address in the post once it is there, and marks those in the text that a stranger cannot open. */
-export function useOpenResults({ postId, classId, editor, body, known }: OpenResultsOptions): Looking {
+export function useOpenResults({ writingId, classId, editor, body, known }: OpenResultsOptions): Looking {
   const [results, setResults] = useState(known);
   const asked = useRef(new Set(Object.keys(known).filter((address) => known[address] === 'opens')));
   const look = useCallback(
@@ -31,13 +31,13 @@ export function useOpenResults({ postId, classId, editor, body, known }: OpenRes
       const outcome = await send<Pick<Looking, 'results'>>(
         '/api/links',
         'POST',
-        JSON.stringify({ postId, addresses: addresses.slice(0, 60) }),
+        JSON.stringify({ writingId, addresses: addresses.slice(0, 60) }),
       );
       if (outcome.ok) setResults((earlier) => ({ ...earlier, ...outcome.value.results }));
       // Not reached now: the next change of the text asks once more.
       else for (const address of addresses) asked.current.delete(address);
     },
-    [postId],
+    [writingId],
   );
   const report = useCallback((address: string, result: OpenResult) => {
     asked.current.add(address);
@@ -54,7 +54,7 @@ export function useOpenResults({ postId, classId, editor, body, known }: OpenRes
     if (editor) showResults(editor, results);
   }, [editor, results]);
   return useMemo(
-    () => ({ postId, classId, results, look, report }),
-    [postId, classId, results, look, report],
+    () => ({ writingId, classId, results, look, report }),
+    [writingId, classId, results, look, report],
   );
 }

@@ -26,7 +26,7 @@ type BroughtIn =
 
 interface BringInOptions {
   readonly editor: RefObject<Editor | null>;
-  readonly postId: string;
+  readonly writingId: string;
   readonly classId: string;
   readonly addPicture: (file: File) => Promise<string | null>;
 }
@@ -42,7 +42,7 @@ export interface BringIn {
 }
 
 /** Brings text from elsewhere into the post, cleaned, with its pictures, and says what was changed. */
-export function useBringIn({ editor, postId, classId, addPicture }: BringInOptions): BringIn {
+export function useBringIn({ editor, writingId, classId, addPicture }: BringInOptions): BringIn {
   const [state, setState] = useState<BroughtIn>({ kind: 'nothing' });
   const bringPictures = useCallback(
     async (pictures: readonly PastedPicture[]) => {
@@ -74,7 +74,7 @@ export function useBringIn({ editor, postId, classId, addPicture }: BringInOptio
   const open = useCallback(
     (file: File) => {
       setState({ kind: 'reading', name: file.name });
-      const query = new URLSearchParams({ post: postId, name: file.name });
+      const query = new URLSearchParams({ writing: writingId, name: file.name });
       void send<{ body: DocumentJson; notes: readonly PasteNote[]; pictures: readonly PastedPicture[] }>(
         `/api/files?${query.toString()}`,
         'POST',
@@ -87,7 +87,7 @@ export function useBringIn({ editor, postId, classId, addPicture }: BringInOptio
         return bringPictures(outcome.value.pictures);
       });
     },
-    [bringPictures, editor, postId],
+    [bringPictures, editor, writingId],
   );
   const takeBack = useCallback(() => {
     editor.current?.chain().focus().undo().run();

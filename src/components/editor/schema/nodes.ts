@@ -2,6 +2,7 @@ import { Node, type NodeConfig } from '@tiptap/core';
 import { ReactNodeViewRenderer } from '@tiptap/react';
 import { isLinkAddress } from '../../../core/document/schema';
 import { AddressedView } from '../addresses/AddressedView';
+import { AttachmentView } from '../addresses/AttachmentView';
 
 /**
  * How the nodes of the one schema stand in the editor's page, and how they are read from it. Their structure comes
@@ -125,7 +126,12 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
         }),
       },
     ],
-    renderHTML: ({ node }) => ['div', { 'data-attachment': '' }, String(node.attrs['title'])],
+    renderHTML: ({ node }) => [
+      'a',
+      { 'data-attachment': String(node.attrs['file']) },
+      String(node.attrs['title']),
+    ],
+    addNodeView: () => ReactNodeViewRenderer(AttachmentView),
   },
   hardBreak: {
     parseHTML: () => [{ tag: 'br' }],

@@ -20,13 +20,19 @@ export const writingKeys = Extension.create({
   },
   addInputRules() {
     const { nodes } = this.editor.schema;
+    // "1. Fog" is how the heading of an entry begins: only paragraphs become lists.
+    const inParagraph = (pattern: RegExp) => (text: string) => {
+      const found = this.editor.isActive('paragraph') ? pattern.exec(text) : null;
+      return found && { index: found.index, text: found[0] };
+    };
     return [
-      wrappingInputRule({ find: /^\s*[-+*]\s$/, type: nodes['bulletList']! }),
+      wrappingInputRule({ find: inParagraph(/^\s*[-+*]\s$/), type: nodes['bulletList']! }),
       wrappingInputRule({
-        find: /^(\d{1,4})[.)]\s$/,
+        find: inParagraph(/^\d{1,4}[.)]\s$/),
         type: nodes['orderedList']!,
-        getAttributes: (match) => ({ start: Number(match[1]) }),
-        joinPredicate: (match, node) => node.childCount + Number(node.attrs['start']) === Number(match[1]),
+        getAttributes: (match) => ({ start: Number.parseInt(match[0], 10) }),
+        joinPredicate: (match, node) =>
+          node.childCount + Number(node.attrs['start']) === Number.parseInt(match[0], 10),
       }),
       textblockTypeInputRule({ find: /^##\s$/, type: nodes['heading']!, getAttributes: { level: 2 } }),
       wrappingInputRule({ find: /^\s*>\s$/, type: nodes['blockquote']! }),

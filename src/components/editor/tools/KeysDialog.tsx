@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { Dialog } from 'radix-ui';
+import { Panel } from '../../basics/Panel';
 
 /** The keys of the writing desk, as they are pressed together or after each other. */
 const KEYS: readonly (readonly [what: string, keys: readonly string[]])[] = [
@@ -29,30 +30,23 @@ export function KeysDialog({ open, onClose }: { readonly open: boolean; readonly
   const t = useTranslations('editor.keys');
   return (
     <Dialog.Root open={open} onOpenChange={(shown) => (shown ? null : onClose())}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="scrim !z-40" />
-        <Dialog.Content
-          className="menu fixed top-16 left-1/2 z-50 max-h-[85vh] w-[min(520px,94vw)] -translate-x-1/2 overflow-auto !p-5"
-          aria-describedby={undefined}
-        >
-          <Dialog.Title className="font-read text-[20px] font-semibold">{t('title')}</Dialog.Title>
-          <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1.5">
-            {KEYS.map(([what, keys]) => (
-              <div key={what} className="contents">
-                <dt className="flex gap-1">
-                  {keys.map((one) => (
-                    <kbd key={one} className="key">
-                      {one}
-                    </kbd>
-                  ))}
-                </dt>
-                <dd>{t(`what.${what}`)}</dd>
-              </div>
-            ))}
-          </dl>
-          <Dialog.Close className="btn mt-4">{t('done')}</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
+      <Panel title={t('title')}>
+        <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-1.5">
+          {KEYS.map(([what, keys]) => (
+            <div key={what} className="contents">
+              <dt className="flex gap-1">
+                {keys.map((one) => (
+                  <kbd key={one} className="key">
+                    {one}
+                  </kbd>
+                ))}
+              </dt>
+              <dd>{t(`what.${what}`)}</dd>
+            </div>
+          ))}
+        </dl>
+        <Dialog.Close className="btn mt-4">{t('done')}</Dialog.Close>
+      </Panel>
     </Dialog.Root>
   );
 }

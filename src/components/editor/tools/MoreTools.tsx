@@ -24,15 +24,7 @@ import type { ToolsProps } from './toolsProps';
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 
 /** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
-export function MoreTools({
-  editor,
-  onDocument,
-  onSource,
-  spelt,
-  onSpelt,
-  lettering,
-  onLettering,
-}: ToolsProps) {
+export function MoreTools({ editor, onDocument, onSource, spelling, lettering }: ToolsProps) {
   const picker = useRef<HTMLInputElement>(null);
   const t = useTranslations('editor.more');
   const [asking, setAsking] = useState<Addressed | null>(null);
@@ -112,27 +104,15 @@ export function MoreTools({
               </DropdownMenu.Group>
               <DropdownMenu.Group aria-label={t('writing')}>
                 <DropdownMenu.Label>{t('writing')}</DropdownMenu.Label>
-                <DropdownMenu.CheckboxItem checked={spelt} onCheckedChange={onSpelt}>
-                  <Check on={spelt} /> {t('spelt')}
-                </DropdownMenu.CheckboxItem>
-                <DropdownMenu.Item onSelect={onSource}>{t('source')}</DropdownMenu.Item>
+                {spelling ? (
+                  <DropdownMenu.CheckboxItem checked={spelling.on} onCheckedChange={spelling.onTurn}>
+                    <Check on={spelling.on} /> {t('spelt')}
+                  </DropdownMenu.CheckboxItem>
+                ) : null}
+                {onSource ? <DropdownMenu.Item onSelect={onSource}>{t('source')}</DropdownMenu.Item> : null}
                 <DropdownMenu.Item onSelect={() => setKeys(true)}>{t('keys')}</DropdownMenu.Item>
               </DropdownMenu.Group>
-              <DropdownMenu.Group aria-label={t('lettering')}>
-                <DropdownMenu.Label>{t('lettering')}</DropdownMenu.Label>
-                <DropdownMenu.RadioGroup
-                  className="contents"
-                  value={lettering}
-                  onValueChange={(chosen) => onLettering(chosen as ToolsProps['lettering'])}
-                >
-                  {(['', ...LETTERINGS] as const).map((one) => (
-                    <DropdownMenu.RadioItem key={one} value={one} style={letteringProperties(one)}>
-                      <Check on={lettering === one} />{' '}
-                      <span className="font-read">{t(`letterings.${one || 'class'}`)}</span>
-                    </DropdownMenu.RadioItem>
-                  ))}
-                </DropdownMenu.RadioGroup>
-              </DropdownMenu.Group>
+              {lettering ? <Letterings {...lettering} /> : null}
               <Colours editor={editor} mark="colour" names={WORD_COLOURS} />
               <Colours editor={editor} mark="highlight" names={HIGHLIGHTS} />
             </DropdownMenu.Content>
@@ -157,6 +137,28 @@ export function MoreTools({
         </Popover.Portal>
       </Popover.Root>
     </>
+  );
+}
+
+/** The letterings that a post can have; the class's own where none is chosen. */
+function Letterings({ chosen, onChoose }: NonNullable<ToolsProps['lettering']>) {
+  const t = useTranslations('editor.more');
+  return (
+    <DropdownMenu.Group aria-label={t('lettering')}>
+      <DropdownMenu.Label>{t('lettering')}</DropdownMenu.Label>
+      <DropdownMenu.RadioGroup
+        className="contents"
+        value={chosen}
+        onValueChange={(one) => onChoose(one as typeof chosen)}
+      >
+        {(['', ...LETTERINGS] as const).map((one) => (
+          <DropdownMenu.RadioItem key={one} value={one} style={letteringProperties(one)}>
+            <Check on={chosen === one} />{' '}
+            <span className="font-read">{t(`letterings.${one || 'class'}`)}</span>
+          </DropdownMenu.RadioItem>
+        ))}
+      </DropdownMenu.RadioGroup>
+    </DropdownMenu.Group>
   );
 }
 

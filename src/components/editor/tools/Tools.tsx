@@ -7,13 +7,14 @@ import {
   List,
   ListOrdered,
   Mic,
+  Paperclip,
   Quote,
   Redo2,
   Undo2,
 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
-import { type ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { ReadAloud } from '../voice/ReadAloud';
 import { useListening } from '../voice/useListening';
 import { LinkPopover } from './LinkPopover';
@@ -75,6 +76,7 @@ export function Tools(props: ToolsProps) {
       <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
         <Quote aria-hidden="true" /> {t('quotation')}
       </Kind>
+      {props.onHandout ? <HandoutTool onHandout={props.onHandout} /> : null}
       <MoreTools {...props} />
       {listening.can ? (
         <Toolbar.Button aria-pressed={listening.listening} onClick={listening.toggle}>
@@ -90,6 +92,30 @@ export function Tools(props: ToolsProps) {
         <Redo2 aria-hidden="true" /> {t('redo')}
       </Toolbar.Button>
     </Toolbar.Root>
+  );
+}
+
+/** Takes a file along that is given out with the text. */
+function HandoutTool({ onHandout }: { readonly onHandout: (file: File) => void }) {
+  const t = useTranslations('editor.tools');
+  const picker = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Toolbar.Button onClick={() => picker.current?.click()}>
+        <Paperclip aria-hidden="true" /> {t('handout')}
+      </Toolbar.Button>
+      <input
+        ref={picker}
+        type="file"
+        hidden
+        aria-label={t('handout')}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) onHandout(file);
+        }}
+      />
+    </>
   );
 }
 

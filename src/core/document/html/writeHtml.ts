@@ -87,8 +87,21 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
       },
       node.attrs['title'] || (options.forReaders ? node.attrs['address'] : ''),
     ),
-  attachment: (node) => titled('a', { 'data-attachment': String(node.attrs['file']) }, node.attrs['title']),
+  attachment: (node, options) =>
+    titled(
+      'a',
+      {
+        'data-attachment': String(node.attrs['file']),
+        ...(options.forReaders ? { href: handoutAddress(node.attrs['file']), download: '' } : {}),
+      },
+      node.attrs['title'],
+    ),
 };
+
+/** Where a file that a teacher gives out is fetched; nothing where a document names what cannot be one. */
+function handoutAddress(file: unknown): string {
+  return typeof file === 'string' && /^[0-9a-z]{16}$/.test(file) ? `/handouts/${file}` : '';
+}
 
 /** Readers' links open in their own tab and tell the other side nothing. */
 const OUTWARD = { target: '_blank', rel: 'noopener noreferrer nofollow ugc' } as const;

@@ -1,11 +1,13 @@
 import {
   eraseClassRows,
+  listClassHandoutFiles,
   listClassPictureFiles,
   listOnlyIn,
   lockDeletedClass,
 } from '../../classes/deletionQueries';
 import { inTransaction } from '../../database/database';
 import { erasePersonRows } from '../../people/deletion';
+import { deleteHandout } from '../../storage/handoutFiles';
 import { deletePicture } from '../../storage/pictureFiles';
 
 /**
@@ -19,12 +21,14 @@ export async function eraseClass(
 ): Promise<void> {
   const files = await inTransaction(async (transaction) => {
     const deleted = await lockDeletedClass(transaction, classId);
-    if (!deleted || deleted.eraseAt > now) return [];
-    const hashes = await listClassPictureFiles(transaction, classId);
+    if (!deleted || deleted.eraseAt > now) return null;
+    const pictures = await listClassPictureFiles(transaction, classId);
+    const handouts = await listClassHandoutFiles(transaction, classId);
     for (const personId of await listOnlyIn(transaction, classId))
       await erasePersonRows(transaction, personId);
     await eraseClassRows(transaction, classId);
-    return hashes;
+    return { pictures, handouts };
   });
-  for (const hash of files) await deletePicture(hash);
+  for (const hash of files?.pictures ?? []) await deletePicture(hash);
+  for (const hash of files?.handouts ?? []) await deleteHandout(hash);
 }

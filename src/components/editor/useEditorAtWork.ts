@@ -1,0 +1,54 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { useTranslations } from 'next-intl';
+import { useEffect, type RefObject } from 'react';
+import type { DocumentJson } from '../../core/document/openDocument';
+import { useNonce } from '../basics/NonceContext';
+import type { BringIn } from './bringIn/useBringIn';
+import type { PictureUpload } from './usePictureUpload';
+import { useWritingEditor } from './useWritingEditor';
+
+interface AtWork {
+  /** What the text is called to who cannot see it; a post's own where it is absent. */
+  readonly label?: string;
+  readonly pictures: PictureUpload;
+  readonly bringIn: BringIn;
+  readonly onChange: (body: DocumentJson) => void;
+  readonly onUnfitting: () => void;
+}
+
+/** The editor with all that it says, and where it hands over what is pasted, dropped or typed. */
+export function useEditorAtWork(
+  body: DocumentJson,
+  editorRef: RefObject<Editor | null>,
+  { label, pictures, bringIn, onChange, onUnfitting }: AtWork,
+): Editor | null {
+  const t = useTranslations('editor');
+  const nonce = useNonce();
+  const editor = useWritingEditor({
+    body,
+    nonce,
+    label: label ?? t('textLabel'),
+    long: t('longParagraph'),
+    grip: t('grip'),
+    shut: { private: t('opens.private'), missing: t('opens.missing') },
+    hints: {
+      body: t('hints.body'),
+      caption: t('hints.caption'),
+      credit: t('hints.credit'),
+      quoteSource: t('hints.quoteSource'),
+    },
+    onChange: (current) => onChange(current.getJSON() as DocumentJson),
+    onUnfitting,
+    onFiles: (files) => {
+      if (editorRef.current && files.length) void pictures.add(editorRef.current, files);
+    },
+    onForeign: bringIn.paste,
+    onDocument: bringIn.open,
+  });
+  useEffect(() => {
+    editorRef.current = editor;
+  }, [editor, editorRef]);
+  return editor;
+}
