@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { readMarkdown } from '../src/core/document/readMarkdown';
 import { plainText } from '../src/core/document/plainText';
-import { countDocumentWords } from '../src/core/words/countWords';
+import { countDocumentWords } from '../src/core/words/documentWords';
 import { ASSIGNMENTS } from './assignments';
 import { drawInstrument } from './draw/instrument';
 import { drawPicture } from './draw/picture';

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { migrate } from '../server/database/migrate';
+import { importBundled } from './bundle';
 import { install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
 import { startMariadb } from './mariadb';
@@ -11,7 +12,7 @@ import { step } from './progress';
 export async function bench(root: string, [part = '']: readonly string[]): Promise<number> {
   if (part === 'roster') return benchOnDatabase(root);
   if (part !== 'core') throw new Failure(`There is no benchmark ${part}; there are core and roster.`);
-  const { benchCore } = await import('../benches/core');
+  const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   for (const line of await benchCore()) console.log(JSON.stringify(line));
   return 0;
 }

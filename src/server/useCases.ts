@@ -10,6 +10,8 @@ import { dropRequirementSet, keepRequirementSet } from './assignments/keepRequir
 import { previewEvidence, reviseEvidence } from './assignments/reviseEvidence';
 import { tryRequirements } from './assignments/tryRequirements';
 import { adjustAssignment, dropAdjustment } from './assignments/adjustAssignment';
+import { giveAssignment, partAssignment } from './assignments/giveAssignment';
+import { endSeries, repeatAssignment } from './assignments/repeatAssignment';
 import { setAssignment } from './assignments/setAssignment';
 import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
@@ -126,6 +128,10 @@ export const USE_CASES = {
   makeAssignment,
   changeAssignment,
   setAssignment,
+  giveAssignment,
+  partAssignment,
+  repeatAssignment,
+  endSeries,
   adjustAssignment,
   dropAdjustment,
   tryRequirements,

@@ -2,6 +2,7 @@ import { documentReader } from '../core/document/documentReader';
 import { evaluate } from '../core/requirements/evaluate';
 import { makeSpeller, type Dictionary, type SuggestingSpeller } from '../core/spelling/speller';
 import { unknownWords } from '../core/spelling/unknownWords';
+import { keepSame } from './keepSame';
 import type { Answered, Asked, SuggestionAsked } from './requirementsMessages';
 
 // The types of a worker's own world would clash with those of pages; this is all that is used of it.
@@ -16,6 +17,13 @@ const MOST_SUGGESTIONS = 5;
 /** Spellers by the name of their dictionary: undefined while one is being fetched and read. */
 const spellers = new Map<string, SuggestingSpeller | undefined>();
 const read = documentReader();
+const keepAssignment = keepSame<Asked['assignment']>();
+const keepLabels = keepSame<Asked['post']['labels']>();
+const keepCover = keepSame<Asked['post']['cover']>();
+const keepResults = keepSame<Asked['post']['openResults']>();
+const keepHashes = keepSame<Asked['post']['pictureHashes']>();
+const keepWords = keepSame<Asked['post']['classWords']>();
+const keepChecked = keepSame<Asked['post']['selfChecked']>();
 let latest: Asked | null = null;
 
 worker.onmessage = ({ data }) => {
@@ -29,7 +37,22 @@ worker.onmessage = ({ data }) => {
   return undefined;
 };
 
-function answer({ turn, assignment, post, dictionary }: Asked): void {
+/** A post as it was sent, with the very things of the one before where they read alike. */
+function kept(post: Asked['post']): Asked['post'] {
+  return {
+    ...post,
+    labels: keepLabels(post.labels),
+    cover: keepCover(post.cover),
+    openResults: keepResults(post.openResults),
+    pictureHashes: keepHashes(post.pictureHashes),
+    classWords: keepWords(post.classWords),
+    selfChecked: keepChecked(post.selfChecked),
+  } as Asked['post'];
+}
+
+function answer({ turn, assignment: sent, post: sentPost, dictionary }: Asked): void {
+  const assignment = keepAssignment(sent);
+  const post = kept(sentPost);
   const speller = dictionary === null ? null : spellers.get(dictionary);
   const body = read(post.body);
   const unknown = speller

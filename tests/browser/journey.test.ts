@@ -31,9 +31,9 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.sees('Say what is to be done before you set it.');
   await teacher.press('Write: What is to be done');
   await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Describe a fog.');
-  await (await teacher.driver.findElement(By.css(".lesson-desk input[type='file'][aria-label='File']"))).sendKeys(
-    picture,
-  );
+  await (
+    await teacher.driver.findElement(By.css(".lesson-desk input[type='file'][aria-label='File']"))
+  ).sendKeys(picture);
   await teacher.find(By.css('.lesson-desk .addressed'));
   await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
   const due = await teacher.field('Due');

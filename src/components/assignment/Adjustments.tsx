@@ -5,6 +5,8 @@ import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
 import { useRequirementName } from '../railing/RequirementLine';
 import type { AdjustmentShown, BuilderProps } from './builderProps';
+import type { Requirement } from '../../core/requirements/requirement';
+import { WhoIsAdjusted } from './WhoIsAdjusted';
 import { CheckFill, NumberFill } from './forms/fields';
 
 /** What is asked of single students otherwise than of the others. */
@@ -72,9 +74,12 @@ function Said({ adjustment, requirements }: SaidProps) {
   const parts = [
     adjustment.dueSaid ? t('due', { due: adjustment.dueSaid }) : null,
     without.length ? t('without', { names: format.list(without) }) : null,
-    ...requirements.map((one) => {
-      const min = adjustment.limits[one.id]?.min;
-      return min === undefined ? null : t('least', { name: nameOf(one), min });
+    ...requirements.flatMap((one) => {
+      const { min, max } = adjustment.limits[one.id] ?? {};
+      return [
+        min === undefined ? null : t('least', { name: nameOf(one), min }),
+        max === undefined ? null : t('most', { name: nameOf(one), max }),
+      ];
     }),
   ].filter((part) => part !== null);
   return <span className="text-ink-2">{parts.join(', ')}</span>;
@@ -90,7 +95,7 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
   const nameOf = useRequirementName();
   const { act, busy, problem } = useDeed();
   const id = useId();
-  const [personId, setPersonId] = useState(first?.personId ?? '');
+  const [chosen, setChosen] = useState<readonly string[]>(first ? [first.personId] : []);
   const [due, setDue] = useState(first?.due ?? '');
   const [leftOut, setLeftOut] = useState<readonly string[]>(first?.leftOut ?? []);
   const [limits, setLimits] = useState(first?.limits ?? {});
@@ -98,7 +103,7 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
   const keep = async () => {
     const kept = await act('adjustAssignment', {
       assignmentId,
-      personIds: [personId],
+      personIds: chosen,
       due: due || null,
       leftOut,
       limits,
@@ -113,26 +118,7 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
         void keep();
       }}
     >
-      {first ? (
-        <b>{first.name}</b>
-      ) : (
-        <label className="grid gap-1" htmlFor={`${id}-who`}>
-          <span className="font-semibold">{t('who')}</span>
-          <select
-            id={`${id}-who`}
-            className="field"
-            value={personId}
-            onChange={(event) => setPersonId(event.target.value)}
-          >
-            <option value="" />
-            {free.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
+      {first ? <b>{first.name}</b> : <WhoIsAdjusted people={free} chosen={chosen} onChoose={setChosen} />}
       <label className="grid gap-1" htmlFor={`${id}-due`}>
         <span className="font-semibold">{t('due')}</span>
         <input
@@ -146,39 +132,31 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
       </label>
       <fieldset className="grid gap-1">
         <legend className="font-semibold">{t('leaveOut')}</legend>
-        {draft.requirements.map((one) => {
-          const { min } = one;
-          return (
-            <div key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
-              <CheckFill
-                checked={leftOut.includes(one.id)}
-                onChange={(on) =>
-                  setLeftOut(on ? [...leftOut, one.id] : leftOut.filter((other) => other !== one.id))
-                }
-              >
-                {nameOf(one)}
-              </CheckFill>
-              {typeof min === 'number' && !leftOut.includes(one.id) ? (
-                <NumberFill
-                  label={t('least', { name: nameOf(one) })}
-                  value={limits[one.id]?.min ?? min}
-                  onChange={(fewer) => {
-                    const { [one.id]: _, ...others } = limits;
-                    setLimits(
-                      fewer === undefined || fewer === min ? others : { ...others, [one.id]: { min: fewer } },
-                    );
-                  }}
-                />
-              ) : null}
-            </div>
-          );
-        })}
+        {draft.requirements.map((one) => (
+          <div key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
+            <CheckFill
+              checked={leftOut.includes(one.id)}
+              onChange={(on) =>
+                setLeftOut(on ? [...leftOut, one.id] : leftOut.filter((other) => other !== one.id))
+              }
+            >
+              {nameOf(one)}
+            </CheckFill>
+            {leftOut.includes(one.id) ? null : (
+              <OtherLimits
+                requirement={one}
+                limits={limits[one.id] ?? {}}
+                onChange={(other) => setLimits(withLimits(limits, one.id, other))}
+              />
+            )}
+          </div>
+        ))}
       </fieldset>
       <p className="problem" role="alert">
         {problem}
       </p>
       <span className="flex gap-4">
-        <button className="btn go" disabled={busy || !personId}>
+        <button className="btn go" disabled={busy || chosen.length === 0}>
           {t('keep')}
         </button>
         <button type="button" className="act" onClick={onDone}>
@@ -186,5 +164,46 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
         </button>
       </span>
     </form>
+  );
+}
+
+type Limits = AdjustmentShown['limits'];
+
+/** Other limits for a requirement; one without any is not named. */
+function withLimits(limits: Limits, id: string, other: Limits[string]): Limits {
+  const { [id]: _, ...others } = limits;
+  return Object.keys(other).length === 0 ? others : { ...others, [id]: other };
+}
+
+interface OtherLimitsProps {
+  readonly requirement: Requirement;
+  readonly limits: Limits[string];
+  readonly onChange: (limits: Limits[string]) => void;
+}
+
+/** The limits that a requirement has, to be set otherwise; one that is as for all others is not kept. */
+function OtherLimits({ requirement, limits, onChange }: OtherLimitsProps) {
+  const t = useTranslations('builder.adjust');
+  const nameOf = useRequirementName();
+  const set = (name: 'min' | 'max', value: number | undefined) => {
+    const { [name]: _, ...other } = limits;
+    onChange(value === undefined || value === requirement[name] ? other : { ...other, [name]: value });
+  };
+  return (
+    <span className="flex items-center gap-2">
+      {(['min', 'max'] as const).map((name) => {
+        const given = requirement[name];
+        return typeof given === 'number' ? (
+          <span key={name} className="flex items-center gap-1 text-[14px] text-ink-2">
+            {t(`limit.${name}`)}
+            <NumberFill
+              label={t(`limitOf.${name}`, { name: nameOf(requirement) })}
+              value={limits[name] ?? given}
+              onChange={(value) => set(name, value)}
+            />
+          </span>
+        ) : null;
+      })}
+    </span>
   );
 }

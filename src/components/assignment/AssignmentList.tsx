@@ -11,6 +11,10 @@ interface AssignmentListProps {
     readonly number: number;
     readonly title: string;
     readonly isSet: boolean;
+    /** How often it is repeated; null for what is no series. */
+    readonly repetitions: number | null;
+    /** From when students see the next repetition, in words. */
+    readonly opens: string | null;
     readonly due: string | null;
     readonly bays: number;
     readonly points: number;
@@ -23,15 +27,18 @@ interface AssignmentListProps {
 export function AssignmentList({ classId, groupName, assignments }: AssignmentListProps) {
   const t = useTranslations('assignments');
   const inWords = useNumberInWords();
-  const unset = assignments.filter((assignment) => !assignment.isSet).length;
+  const unset = assignments.filter(
+    (assignment) => !assignment.isSet && assignment.repetitions === null,
+  ).length;
+  const set = assignments.filter((assignment) => assignment.isSet).length;
   return (
     <main className="page" id="main">
       <div className="flex flex-wrap items-start justify-between gap-4">
         <div>
           <h1 className="says">
             {t('title', {
-              count: assignments.length - unset,
-              number: inWords(assignments.length - unset),
+              count: set,
+              number: inWords(set),
               group: groupName,
             })}
           </h1>
@@ -49,11 +56,19 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
                 {t('size', { bays: assignment.bays, points: assignment.points })}
               </span>
             </span>
-            <span className="calm">{assignment.due ? t('due', { due: assignment.due }) : t('noDue')}</span>
+            <span className="calm">
+              {assignment.repetitions === null
+                ? assignment.due
+                  ? t('due', { due: assignment.due })
+                  : t('noDue')
+                : t('repeated', { count: assignment.repetitions })}
+            </span>
             <span className="calm">
               {assignment.isSet
                 ? t('in', { count: assignment.handedIn, waiting: assignment.waiting })
-                : t('onlyTeachers')}
+                : assignment.opens
+                  ? t('opens', { when: assignment.opens })
+                  : t('onlyTeachers')}
             </span>
             <Link
               className="btn"

@@ -52,7 +52,11 @@ export function Builder(props: BuilderProps) {
         </Link>
         <p>
           <b>{draft.title || t('untitled')}</b>{' '}
-          {isSet ? t('isSet', { group: groupName, handedIn: props.handedIn }) : t('notSetYet')}{' '}
+          {props.series
+            ? t('isSeries', { count: props.series.repetitions.length })
+            : isSet
+              ? t('isSet', { group: groupName, handedIn: props.handedIn })
+              : t('notSetYet')}{' '}
           <span role="status">
             {state.kind === 'saving' ? (
               t('saving')
@@ -69,7 +73,7 @@ export function Builder(props: BuilderProps) {
         id="main"
       >
         <section className="min-w-0 border-t border-line bg-sheet p-6 lg:overflow-auto">
-          <WhatStudentsRead {...props} draft={draft} change={change} problemAt={problemAt} />
+          <WhatStudentsRead {...props} draft={draft} change={change} problemAt={problemAt} flush={flush} />
         </section>
         <section className="min-w-0 border-line border-t p-6 lg:overflow-auto lg:border-x">
           {held ? <EvidenceWarning held={held} onApply={apply} onDrop={drop} /> : null}

@@ -22,6 +22,7 @@ export function BuilderRailing({
   trial,
   earlier,
   isSet,
+  series,
   groupName,
   students,
   problem,
@@ -69,7 +70,9 @@ export function BuilderRailing({
                 t('split', { bays: answer.points.possible, rubric: rubricPoints(draft.rubric) })
               )}
             </small>
-            {isSet ? (
+            {series ? (
+              <small className="!mt-2 font-semibold">{t('seriesSets')}</small>
+            ) : isSet ? (
               <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
             ) : (
               <button type="button" className="sign" onClick={onSet}>

@@ -9,12 +9,16 @@ import { RELEASES } from '../../core/posts/release';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { AudienceSelect } from '../basics/AudienceSelect';
 import type { BuilderProps } from './builderProps';
+import { GivenTo } from './GivenTo';
+import { SeriesForm } from './SeriesForm';
 import { GrowingForm } from './GrowingForm';
 import { LessonTextField } from './lesson/LessonTextField';
 import { ModelPostField } from './lesson/ModelPostField';
 import { CheckFill } from './forms/fields';
 
 interface WhatStudentsReadProps extends BuilderProps {
+  /** Saves what was changed last; true when the server has everything. */
+  readonly flush: () => Promise<boolean>;
   readonly change: (part: Partial<AssignmentDraft>) => void;
   readonly problemAt: (field: string) => string;
 }
@@ -99,30 +103,36 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
           })
         }
       />
-      <div>
-        <label className="font-semibold" htmlFor={`${id}-due`}>
-          {t(draft.growing ? 'finish' : 'due')}
-        </label>
-        <input
-          {...field('due')}
-          className="field"
-          type="datetime-local"
-          value={draft.due ?? ''}
-          onChange={(event) => change({ due: event.target.value || null })}
+      {props.series ? null : (
+        <div>
+          <label className="font-semibold" htmlFor={`${id}-due`}>
+            {t(draft.growing ? 'finish' : 'due')}
+          </label>
+          <input
+            {...field('due')}
+            className="field"
+            type="datetime-local"
+            value={draft.due ?? ''}
+            onChange={(event) => change({ due: event.target.value || null })}
+          />
+          {off === null ? null : (
+            <p className="mt-1 text-[13.5px] text-ink-2">
+              {off ? t('dueOffNamed', { name: off }) : t('dueOff')}
+            </p>
+          )}
+          {problem('due')}
+        </div>
+      )}
+      {props.series ? null : (
+        <GrowingForm
+          growing={draft.growing}
+          due={draft.due}
+          problemAt={problemAt}
+          onChange={(growing) => change({ growing })}
         />
-        {off === null ? null : (
-          <p className="mt-1 text-[13.5px] text-ink-2">
-            {off ? t('dueOffNamed', { name: off }) : t('dueOff')}
-          </p>
-        )}
-        {problem('due')}
-      </div>
-      <GrowingForm
-        growing={draft.growing}
-        due={draft.due}
-        problemAt={problemAt}
-        onChange={(growing) => change({ growing })}
-      />
+      )}
+      <GivenTo {...props} />
+      <SeriesForm {...props} />
       <div>
         <label className="font-semibold" htmlFor={`${id}-audience`}>
           {t('audience')}

@@ -1,5 +1,6 @@
 import type { Audience } from '../../core/access/audience';
 import type { SchoolYear } from '../../core/classes/schoolYear';
+import type { SeriesRule } from '../../core/assignments/series';
 import type { Adjustment } from '../../core/assignments/adjustment';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
@@ -10,6 +11,13 @@ export interface AdjustmentShown extends Adjustment {
   readonly name: string;
   readonly due: string | null;
   readonly dueSaid: string | null;
+}
+
+export interface PersonToAdjust {
+  readonly id: string;
+  readonly name: string;
+  /** A group within the class. */
+  readonly group: string | null;
 }
 
 export interface BuilderProps {
@@ -28,9 +36,36 @@ export interface BuilderProps {
   readonly ceiling: Audience;
   readonly year: SchoolYear;
   readonly classLabels: readonly string[];
-  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly people: readonly PersonToAdjust[];
   /** What is asked of single students otherwise. */
   readonly adjustments: readonly AdjustmentShown[];
+  /** The other classes of this teacher's that have this assignment, with how many began it there. */
+  readonly given: readonly {
+    readonly assignmentId: string;
+    readonly classId: string;
+    readonly title: string;
+    readonly due: string | null;
+    readonly begun: number;
+  }[];
+  /** How many classes have it that this teacher does not teach. */
+  readonly givenUnseen: number;
+  /** Classes that it could be given to. */
+  readonly otherClasses: readonly { readonly id: string; readonly title: string }[];
+  /** How it is repeated, and its repetitions by their days. */
+  readonly series: {
+    readonly rule: SeriesRule;
+    readonly repetitions: readonly {
+      readonly id: string;
+      readonly title: string;
+      readonly isSet: boolean;
+      /** When students see it, in words. */
+      readonly opens: string | null;
+      /** A teacher changed it, so that it does not follow the series any more. */
+      readonly byHand: boolean;
+    }[];
+  } | null;
+  /** The series that it is a repetition of. */
+  readonly seriesOf: { readonly assignmentId: string; readonly title: string } | null;
   /** What was handed in in this class before. */
   readonly earlier: readonly {
     readonly postId: string;

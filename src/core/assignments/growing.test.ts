@@ -6,6 +6,7 @@ import {
   growingSteps,
   missingNow,
   nextStep,
+  shiftedGrowing,
   stepStandings,
   wrongStep,
   type Growing,
@@ -109,6 +110,17 @@ test.each<[string, Partial<Growing>, string | null, readonly Requirement[], obje
   ['nothing counts entries', {}, DUE, [WORDS], { field: 'growing.milestones.0', fault: 'noEntries' }],
 ])('steps: %s', (_, more, due, requirements, expected) => {
   expect(wrongStep({ ...GROWING, ...more }, { due, requirements })).toEqual(expected);
+});
+
+test('for another class the steps are as many days later as its finish', () => {
+  expect(shiftedGrowing(GROWING, 3)).toEqual({
+    startBy: '2026-05-07T16:00',
+    milestones: [
+      { by: '2026-06-04T16:00', entries: 5 },
+      { by: '2026-07-04T16:00', entries: 10 },
+    ],
+  });
+  expect(shiftedGrowing({ startBy: null, milestones: [] }, -1)).toEqual({ startBy: null, milestones: [] });
 });
 
 describe('how a post stands by its steps', () => {

@@ -1,4 +1,5 @@
 import { localMinuteSchema, maybeLocalMinuteSchema } from '../timing/localMinuteSchema';
+import { addDays } from '../timing/zonedTime';
 import type { Answer, RequirementAnswer } from '../requirements/answer';
 import type { Requirement } from '../requirements/requirement';
 
@@ -41,6 +42,15 @@ export const growingSchema = {
     { type: 'null' },
   ],
 } as const;
+
+/** The same steps so many days later; for another class, whose finish is another. */
+export function shiftedGrowing({ startBy, milestones }: Growing, days: number): Growing {
+  const shift = (at: string) => addDays(at.slice(0, 10), days) + at.slice(10);
+  return {
+    startBy: startBy && shift(startBy),
+    milestones: milestones.map((one) => ({ ...one, by: shift(one.by) })),
+  };
+}
 
 /** Something that is due in the life of a growing post. */
 export interface Step {
@@ -91,7 +101,7 @@ export type Counting =
   | { readonly what: 'entries'; readonly entries: number }
   | { readonly what: 'nothing' };
 
-export const EVERYTHING: Counting = { what: 'everything' };
+const EVERYTHING: Counting = { what: 'everything' };
 
 /**
  * What is missing counts on the day of a milestone, and from the day of the finish on; on all other days a growing post

@@ -4,7 +4,7 @@ import type { PostToCheck } from '../requirements/post';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
 import { LEAST_WORDS } from '../requirements/kinds/readingLevel';
 import { titlePattern } from '../requirements/titlePattern';
-import { countDocumentWords } from '../words/countWords';
+import { countDocumentWords } from '../words/documentWords';
 import { begunStarter } from './starters';
 
 /** How far a sample has come. */
@@ -72,7 +72,8 @@ class SampleWriter {
   }
 
   post(): PostToCheck {
-    const body = nodes.doc.create(null, this.blocks.length ? this.blocks : [nodes.paragraph.create()]);
+    // A document is not changed once it is made; this list is.
+    const body = nodes.doc.create(null, this.blocks.length ? [...this.blocks] : [nodes.paragraph.create()]);
     return {
       title: this.title,
       labels: this.labels,

@@ -60,7 +60,7 @@ export interface SeriesDate {
 }
 
 /** A date that the rule names and that is passed over. */
-export interface PassedOver {
+interface PassedOver {
   readonly date: string;
   /** The name of the holiday, empty where there is no school without one; null for a date that was left out by hand. */
   readonly off: string | null;
@@ -72,7 +72,7 @@ export interface SeriesDates {
 }
 
 /** More than a year of school days is no series any more. */
-export const MOST_DATES = 200;
+const MOST_DATES = 200;
 
 /** The dates of a series, days without school and exceptions passed over; at most `MOST_DATES`. */
 export function seriesDates(rule: SeriesRule, year: SchoolYear): SeriesDates {

@@ -1,14 +1,11 @@
 import type { Node } from 'prosemirror-model';
 import { alike } from '../text/alike';
-import { blockText } from './plainText';
-import { rememberByNode, rememberByNodeAnd } from './remember';
+import { sameString } from '../text/remember';
+import type { TextRead } from './blockRead';
+import { reading, type Reading } from './reading';
 
 /** A block whose text is counted, and where it begins (a document position). */
-export interface CountedBlock {
-  readonly node: Node;
-  readonly position: number;
-  readonly text: string;
-}
+export type CountedBlock = Pick<TextRead, 'node' | 'position' | 'text' | 'words'>;
 
 export interface CountOptions {
   readonly excludeQuotations?: boolean;
@@ -17,52 +14,67 @@ export interface CountOptions {
   readonly outline?: readonly string[];
 }
 
-const COUNTED = new Set(['paragraph', 'heading']);
-/** Their text belongs to a picture, a source or a program, not to what the writer tells. */
-const NEVER_COUNTED = new Set(['picture', 'quoteSource', 'codeBlock']);
-
 /** The blocks whose words count (by default all of these): paragraphs, headings, list items, quotations, table cells. */
 export function countedBlocks(document: Node, options: CountOptions = {}): readonly CountedBlock[] {
-  return chosenBlocks(document, options);
+  const { texts } = reading(document);
+  return options.excludeQuotations || options.excludeHeadings || options.outline?.length
+    ? chosenOf(texts, options)
+    : texts;
 }
 
 /** A key for options: the same for those that choose the same blocks. */
-export function countKey({ excludeQuotations, excludeHeadings, outline = [] }: CountOptions): string {
-  return [excludeQuotations === true, excludeHeadings === true, ...outline].join('\n');
+export function countKey({ excludeQuotations, excludeHeadings, outline }: CountOptions): string {
+  const without = (excludeQuotations ? 1 : 0) + (excludeHeadings ? 2 : 0);
+  return keysOf(outline ?? NO_OUTLINE)[without] ?? '';
 }
 
-const chosenBlocks = rememberByNodeAnd(
-  countKey,
-  (document, options: CountOptions): readonly CountedBlock[] => {
-    const { excludeQuotations = false, excludeHeadings = false, outline = [] } = options;
-    const all = textBlocks(document);
-    if (!excludeQuotations && !excludeHeadings && outline.length === 0) return all;
-    const given = new Set(outline.map(alike));
-    return all.filter(
-      ({ node, text, quoted }) =>
-        !(excludeQuotations && quoted) &&
-        (node.type.name !== 'heading' ||
-          !(excludeHeadings || (node.attrs['outline'] === true && given.has(alike(text))))),
-    );
-  },
-);
+const NO_OUTLINE: readonly string[] = [];
+/** Keys by the outline that they are for: put together once, since they are asked for at every key that is pressed. */
+const KEYS = new WeakMap<readonly string[], readonly string[]>();
 
-interface TextBlock extends CountedBlock {
-  /** Whether it stands in a quotation. */
-  readonly quoted: boolean;
+function keysOf(outline: readonly string[]): readonly string[] {
+  const known = KEYS.get(outline);
+  if (known) return known;
+  const keys = [0, 1, 2, 3].map((without) => sameString(`${without}\n${outline.join('\n')}`));
+  KEYS.set(outline, keys);
+  return keys;
 }
 
-/** Every block that could count, found once for each document. */
-const textBlocks = rememberByNode((document: Node): readonly TextBlock[] => {
-  const blocks: TextBlock[] = [];
-  let quotedUntil = -1;
-  document.descendants((node, position) => {
-    const name = node.type.name;
-    if (NEVER_COUNTED.has(name)) return false;
-    if (name === 'blockquote') quotedUntil = Math.max(quotedUntil, position + node.nodeSize);
-    if (!COUNTED.has(name)) return true;
-    blocks.push({ node, position, text: blockText(node), quoted: position < quotedUntil });
-    return false;
-  });
-  return blocks;
-});
+/** The texts that count of each block of a document, positions counted from the block's beginning. */
+export function countedTexts(read: Reading, options: CountOptions): readonly (readonly TextRead[])[] {
+  return read.column('countedTexts', countKey(options), ({ texts }) => chosenOf(texts, options));
+}
+
+/** Something of the texts that count in each block. @param name stands for `find` and for all that it goes by */
+export function ofCountedTexts<Value>(
+  read: Reading,
+  { name, options }: { readonly name: string; readonly options: CountOptions },
+  find: (texts: readonly TextRead[]) => Value,
+): readonly Value[] {
+  return read.column(name, countKey(options), ({ texts }) => find(chosenOf(texts, options)));
+}
+
+/** Those lists of `ofCountedTexts` that have something in them, the very same while they do not change. */
+export function filledCountedTexts<Value>(
+  read: Reading,
+  { name, options }: { readonly name: string; readonly options: CountOptions },
+  find: (texts: readonly TextRead[]) => readonly Value[],
+): readonly (readonly Value[])[] {
+  return read.filled(name, countKey(options), ({ texts }) => find(chosenOf(texts, options)));
+}
+
+function chosenOf(
+  texts: readonly TextRead[],
+  { excludeQuotations = false, excludeHeadings = false, outline = [] }: CountOptions,
+): readonly TextRead[] {
+  return texts.filter(
+    ({ node, text, quoted }) =>
+      !(excludeQuotations && quoted) &&
+      (node.type.name !== 'heading' || !(excludeHeadings || isGiven(node, text, outline))),
+  );
+}
+
+/** Whether a heading stands as the outline gave it. */
+function isGiven(heading: Node, text: string, outline: readonly string[]): boolean {
+  return heading.attrs['outline'] === true && outline.some((given) => alike(given) === alike(text));
+}

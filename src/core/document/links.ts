@@ -1,40 +1,13 @@
 import type { Node } from 'prosemirror-model';
 import { rememberByText } from '../text/remember';
-import { rememberByNode } from './remember';
+import type { LinkInPost } from './blockRead';
+import { reading } from './reading';
 
-/** A stretch of text that leads somewhere. `from` and `to` are document positions. */
-export interface LinkInPost {
-  readonly from: number;
-  readonly to: number;
-  readonly href: string;
-  readonly text: string;
-}
+export type { LinkInPost };
 
 /** All links of a document in reading order, captions and credits included; neighbours with one address are one link. */
-export const links = rememberByNode((document: Node): readonly LinkInPost[] => {
-  const found: LinkInPost[] = [];
-  document.descendants((node, position) => {
-    if (!node.isTextblock) return true;
-    found.push(...linksInBlock(node, position + 1));
-    return false;
-  });
-  return found;
-});
-
-function linksInBlock(block: Node, start: number): LinkInPost[] {
-  const found: LinkInPost[] = [];
-  block.forEach((child, offset) => {
-    const mark = child.marks.find((candidate) => candidate.type.name === 'link');
-    if (!mark) return;
-    const href = String(mark.attrs['href']);
-    const text = child.isText ? (child.text ?? '') : ' ';
-    const from = start + offset;
-    const last = found.at(-1);
-    if (last && last.href === href && last.to === from)
-      found[found.length - 1] = { ...last, to: from + child.nodeSize, text: last.text + text };
-    else found.push({ from, to: from + child.nodeSize, href, text });
-  });
-  return found;
+export function links(document: Node): readonly LinkInPost[] {
+  return reading(document).links;
 }
 
 /**
@@ -61,6 +34,4 @@ export function maybeTypedAddress(typed: string): string | null {
 }
 
 /** The host of a web address without a leading `www.`, for telling sites apart. */
-export function siteOf(webAddress: string): string {
-  return new URL(webAddress).hostname.replace(/^www\./, '');
-}
+export const siteOf = rememberByText((webAddress) => new URL(webAddress).hostname.replace(/^www\./, ''));

@@ -1,19 +1,10 @@
 import type { Node } from 'prosemirror-model';
-import type { NodeName } from './schema';
+import type { ListedName, NodeInPost } from './blockRead';
+import { reading } from './reading';
 
-/** A node and where it begins, as a document position. */
-export interface NodeInPost {
-  readonly node: Node;
-  readonly position: number;
-}
+export type { NodeInPost };
 
 /** The outermost nodes of one kind, in reading order: one within another of its kind is not listed. */
-export function nodesOfType(document: Node, name: NodeName): readonly NodeInPost[] {
-  const found: NodeInPost[] = [];
-  document.descendants((node, position) => {
-    if (node.type.name !== name) return true;
-    found.push({ node, position });
-    return false;
-  });
-  return found;
+export function nodesOfType(document: Node, name: ListedName): readonly NodeInPost[] {
+  return reading(document).listed(name);
 }

@@ -1,14 +1,10 @@
 import type { Node } from 'prosemirror-model';
-import { fold } from '../text/alike';
 import { rememberByNode } from './remember';
 
 /** The text of one block with its inline line breaks; marks leave no trace. */
 export const blockText = rememberByNode((block: Node): string =>
   block.textBetween(0, block.content.size, '\n', (leaf) => (leaf.type.name === 'hardBreak' ? '\n' : '')),
 );
-
-/** A block's text as it is compared (`fold`). */
-export const foldedText = rememberByNode((block: Node): string => fold(blockText(block)));
 
 /** The whole document as plain text, a line for each block, in reading order. */
 export function plainText(document: Node): string {

@@ -15,23 +15,3 @@ export function rememberByNode<Value>(compute: (node: Node) => Value): (node: No
     return value;
   };
 }
-
-/**
- * `rememberByNode` for a function that is also given an option, of which there are few: each has a key of its own.
- * What is computed is never undefined.
- */
-export function rememberByNodeAnd<Option, Value>(
-  keyOf: (option: Option) => string,
-  compute: (node: Node, option: Option) => Value,
-): (node: Node, option: Option) => Value {
-  const known = rememberByNode(() => new Map<string, Value>());
-  return (node, option) => {
-    const values = known(node);
-    const key = keyOf(option);
-    const found = values.get(key);
-    if (found !== undefined) return found;
-    const value = compute(node, option);
-    values.set(key, value);
-    return value;
-  };
-}

@@ -38,9 +38,17 @@ export function withinLimits(
 ): Condition {
   const over = max !== undefined && all > max * (1 + tolerance / 100);
   const above = over ? max / all : 1;
-  const enough = (count: number) =>
-    min !== undefined && count < min * (1 - tolerance / 100) ? count / min : 1;
-  return { share: Math.min(enough(counting), above), best: Math.min(enough(best), above), over };
+  const least = min === undefined ? null : { min, forgiven: min * (1 - tolerance / 100) };
+  return {
+    share: Math.min(enough(least, counting), above),
+    best: Math.min(enough(least, best), above),
+    over,
+  };
+}
+
+/** How far a minimum is reached. */
+function enough(least: { readonly min: number; readonly forgiven: number } | null, count: number): number {
+  return least && count < least.forgiven ? count / least.min : 1;
 }
 
 /** Those that fulfil what is asked of each ÷ all of them; nothing there fulfils nothing. */

@@ -7,6 +7,8 @@ interface EntryNumber {
   readonly number: number;
   /** What stands after the number and its separator. */
   readonly title: string;
+  /** Whether that says anything. */
+  readonly titled: boolean;
 }
 
 /** Words that may stand before the number, folded, by language; English ones everywhere. */
@@ -54,6 +56,8 @@ function makeReader(language: string): Reader {
     if (digits === undefined) return null;
     const rest = text.slice(digits.length);
     if (rest !== '' && !separator.test(rest)) return null;
-    return date.test(rest) ? null : { number: Number(digits), title: rest.replace(separators, '').trim() };
+    if (date.test(rest)) return null;
+    const title = rest.replace(separators, '').trim();
+    return { number: Number(digits), title, titled: /[\p{L}\p{N}]/u.test(title) };
   });
 }

@@ -21,22 +21,27 @@ export function summarise(
   requirements: readonly RequirementAnswer[],
   weights: readonly Requirement['weight'][],
 ): Answer {
-  const required = requirements.filter((_, index) => weights[index] === 'required');
-  const bonus = requirements.filter((_, index) => weights[index] === 'bonus');
-  const sum = (of: typeof required, field: 'earned' | 'possible') =>
-    roundHalfUp(
-      of.reduce((total, answer) => total + answer[field], 0),
-      4,
-    );
+  const sums = { earned: 0, possible: 0, met: 0, of: 0, bonus: 0 };
+  let [ready, provisional] = [true, false];
+  for (const [index, { state, earned, possible }] of requirements.entries()) {
+    if (state === 'unknown' && possible > 0) provisional = true;
+    if (weights[index] === 'bonus') sums.bonus += earned;
+    if (weights[index] !== 'required') continue;
+    sums.of += 1;
+    sums.earned += earned;
+    sums.possible += possible;
+    if (state === 'met') sums.met += 1;
+    else if (state !== 'unknown') ready = false;
+  }
   return {
-    ready: required.every(({ state }) => state === 'met' || state === 'unknown'),
-    required: { met: required.filter(({ state }) => state === 'met').length, of: required.length },
+    ready,
+    required: { met: sums.met, of: sums.of },
     points: {
-      earned: sum(required, 'earned'),
-      possible: sum(required, 'possible'),
-      bonus: sum(bonus, 'earned'),
+      earned: roundHalfUp(sums.earned, 4),
+      possible: roundHalfUp(sums.possible, 4),
+      bonus: roundHalfUp(sums.bonus, 4),
     },
-    provisional: requirements.some((answer) => answer.state === 'unknown' && answer.possible > 0),
+    provisional,
     requirements,
   };
 }
@@ -48,7 +53,30 @@ function evaluateOne(
 ): RequirementAnswer {
   const kind = findRequirementKind(requirement.kind);
   if (!kind) throw new RangeError(`no requirement kind is called ${requirement.kind}`);
-  const measurement = kind.measure(requirement, post, assignment);
+  const seen = kind.seen?.(requirement, post, assignment) ?? null;
+  const last = LAST.get(requirement);
+  if (seen && last?.assignment === assignment && isSame(last.seen, seen)) return last.answer;
+  const answer = answerOf(requirement, kind.measure(requirement, post, assignment));
+  // Places move with what is written before them.
+  if (seen && answer.places.length === 0) LAST.set(requirement, { assignment, seen, answer });
+  else LAST.delete(requirement);
+  return answer;
+}
+
+interface Answered {
+  readonly assignment: AssignmentToCheck;
+  readonly seen: readonly unknown[];
+  readonly answer: RequirementAnswer;
+}
+
+/** The last answer for each requirement: while somebody types, most are the same after each key. */
+const LAST = new WeakMap<Requirement, Answered>();
+
+function isSame(one: readonly unknown[], other: readonly unknown[]): boolean {
+  return one.length === other.length && one.every((thing, index) => thing === other[index]);
+}
+
+function answerOf(requirement: Requirement, measurement: Measurement): RequirementAnswer {
   const share = meanShare(measurement);
   const state = stateOf(measurement, share);
   const possible = requirement.weight === 'advice' ? 0 : (requirement.points ?? 0);

@@ -22,4 +22,10 @@ export interface RequirementKind<Settings> {
   /** Settings that must be there. */
   readonly required?: readonly string[];
   measure(settings: Settings, post: PostToCheck, assignment: AssignmentContext): Measurement;
+  /**
+   * What of a post a measurement comes from, beside settings and assignment, where that is told faster than it is measured.
+   * While the very same things are seen, a measurement stands that has no places in the text. Absent where it is measured
+   * each time.
+   */
+  seen?(settings: Settings, post: PostToCheck, assignment: AssignmentContext): readonly unknown[];
 }

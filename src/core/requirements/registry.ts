@@ -51,6 +51,9 @@ export const REQUIREMENT_KINDS = [
  * against `requirementSchema`.
  */
 export function findRequirementKind(name: string): RequirementKind<unknown> | null {
-  const kinds: readonly RequirementKind<never>[] = REQUIREMENT_KINDS;
-  return (kinds.find((kind) => kind.kind === name) as RequirementKind<unknown> | undefined) ?? null;
+  return BY_NAME.get(name) ?? null;
 }
+
+const BY_NAME: ReadonlyMap<string, RequirementKind<unknown>> = new Map(
+  REQUIREMENT_KINDS.map((kind) => [kind.kind, kind as RequirementKind<unknown>]),
+);

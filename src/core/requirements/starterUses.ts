@@ -1,9 +1,9 @@
 import type { Node } from 'prosemirror-model';
-import { countedBlocks } from '../document/countedBlocks';
-import { foldedText } from '../document/plainText';
-import { rememberByNodeAnd } from '../document/remember';
-import { alike } from '../text/alike';
-import { rememberByText } from '../text/remember';
+import type { TextRead } from '../document/blockRead';
+import { filledCountedTexts, ofCountedTexts } from '../document/countedBlocks';
+import { reading } from '../document/reading';
+import { alike, fold } from '../text/alike';
+import { rememberByText, sameString } from '../text/remember';
 
 /** A place in the counted text where a sentence starter stands. */
 export interface StarterUse {
@@ -23,30 +23,56 @@ export const bareStarter = rememberByText((starter) => alike(alike(starter).repl
  * Where a post's counted text has sentence starters, as whole words. A use is unfinished when only dots or end
  * punctuation follow before the end of the block, or an ellipsis follows it.
  */
-export function starterUses(
-  document: Node,
-  { starters, outline }: { readonly starters: readonly string[]; readonly outline: readonly string[] },
-): readonly StarterUse[] {
-  const wanted = starters.map(bareStarter);
-  const uses: StarterUse[] = [];
-  for (const { node, position } of countedBlocks(document, { outline }))
-    for (const use of usesInBlock(node, wanted))
-      uses.push({ ...use, from: position, to: position + node.nodeSize });
-  return uses;
+export function starterUses(document: Node, { starters, outline }: Offered): readonly StarterUse[] {
+  const read = reading(document);
+  const column = { name: nameOf(starters), options: { outline } };
+  const uses = ofCountedTexts(read, column, (texts) => usesOf(texts, starters));
+  return uses.flatMap((found, index) => {
+    const start = read.starts[index]!;
+    return found.map((use) => ({ ...use, from: use.from + start, to: use.to + start }));
+  });
 }
 
-const usesInBlock = rememberByNodeAnd(
-  (wanted: readonly string[]) => wanted.join('\n'),
-  (block, wanted): readonly Pick<StarterUse, 'starter' | 'unfinished'>[] => {
-    const folded = foldedText(block);
-    return wanted.flatMap((starter, index) =>
-      endsOf(folded, starter).map((after) => ({
-        starter: index,
-        unfinished: isUnfinished(folded.slice(after)),
-      })),
-    );
-  },
-);
+/** The uses in each block that has any: while these are the same, so are all uses, positions apart. */
+export function blocksOfUses(document: Node, { starters, outline }: Offered): readonly object[] {
+  const column = { name: nameOf(starters), options: { outline } };
+  return filledCountedTexts(reading(document), column, (texts) => usesOf(texts, starters));
+}
+
+interface Offered {
+  readonly starters: readonly string[];
+  readonly outline: readonly string[];
+}
+
+/** A name for each list of starters, put together once. */
+const NAMES = new WeakMap<readonly string[], string>();
+
+function nameOf(starters: readonly string[]): string {
+  const known = NAMES.get(starters);
+  if (known !== undefined) return known;
+  const name = sameString(`starters\n${starters.join('\n')}`);
+  NAMES.set(starters, name);
+  return name;
+}
+
+function usesOf(texts: readonly TextRead[], starters: readonly string[]): readonly StarterUse[] {
+  const wanted = starters.map(bareStarter);
+  return texts.flatMap(({ node, position, text }) =>
+    usesIn(fold(text), wanted).map((use) => ({ ...use, from: position, to: position + node.nodeSize })),
+  );
+}
+
+function usesIn(
+  folded: string,
+  wanted: readonly string[],
+): readonly Pick<StarterUse, 'starter' | 'unfinished'>[] {
+  return wanted.flatMap((starter, index) =>
+    endsOf(folded, starter).map((after) => ({
+      starter: index,
+      unfinished: isUnfinished(folded.slice(after)),
+    })),
+  );
+}
 
 const WORD = /[\p{L}\p{N}\p{M}]/u;
 

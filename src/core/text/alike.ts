@@ -1,3 +1,4 @@
+import { isAscii } from './ascii';
 import { rememberByText } from './remember';
 
 /** Every sign that is written for an apostrophe. */
@@ -13,6 +14,16 @@ export const alike = rememberByText((text) => fold(text).replace(ENDS, '').trim(
 
 /** `alike` without dropping anything at the ends. */
 export function fold(text: string): string {
+  return isAscii(text) ? foldAscii(text) : foldAny(text);
+}
+
+/** The same for text without any mark or letter that folds in a way of its own, which most text in English is. */
+function foldAscii(text: string): string {
+  const small = text.toLowerCase();
+  return /[`\t-\r]| {2}/.test(small) ? small.replace(/`/g, "'").replace(/\s+/g, ' ') : small;
+}
+
+function foldAny(text: string): string {
   return text
     .normalize('NFD')
     .replace(/([\p{Script=Latin}\p{Script=Greek}])\p{M}+/gu, '$1')

@@ -1,6 +1,6 @@
+import { rememberByText } from './remember';
+
 const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
 /** How many characters a person sees: grapheme clusters of the trimmed text. */
-export function characterCount(text: string): number {
-  return [...segmenter.segment(text.trim())].length;
-}
+export const characterCount = rememberByText((text) => [...segmenter.segment(text.trim())].length);

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { readHtml } from '../document/html/readHtml';
-import { countDocumentWords, countWords } from './countWords';
+import { countWords } from './countWords';
+import { countDocumentWords } from './documentWords';
 
 describe('countWords', () => {
   test.each([

@@ -1,7 +1,4 @@
-import type { Node } from 'prosemirror-model';
-import { blockText } from '../document/plainText';
-import { rememberByNode } from '../document/remember';
-import { countedBlocks, type CountOptions } from '../document/countedBlocks';
+import { isAscii } from '../text/ascii';
 
 const EMOJI = /\p{RGI_Emoji}/gv;
 const INVISIBLE = /[\u00AD\u200B-\u200D\u2060\uFEFF]/gu;
@@ -23,6 +20,8 @@ export function countWords(text: string): number {
 
 /** The words that `countWords` counts, as they are written, punctuation at their ends included. */
 export function wordsOf(text: string): readonly string[] {
+  // Emoji, invisible signs, long dashes and scripts without spaces all lie beyond ASCII.
+  if (isAscii(text)) return text.split(/\s+/).filter(hasAsciiLetterOrDigit);
   const words: string[] = [];
   for (const piece of text.replace(EMOJI, '').replace(INVISIBLE, '').split(SEPARATORS)) {
     if (!LETTER_OR_DIGIT.test(piece)) continue;
@@ -32,12 +31,8 @@ export function wordsOf(text: string): readonly string[] {
   return words;
 }
 
-/** The number of words in one block of text. */
-export const wordsInBlock = rememberByNode((block: Node) => countWords(blockText(block)));
-
-/** The number of words in a document that count (see `countedBlocks`). */
-export function countDocumentWords(document: Node, options: CountOptions = {}): number {
-  return countedBlocks(document, options).reduce((sum, block) => sum + wordsInBlock(block.node), 0);
+function hasAsciiLetterOrDigit(piece: string): boolean {
+  return /[a-z\d]/i.test(piece);
 }
 
 function wordLikeSegments(piece: string): readonly string[] {

@@ -78,6 +78,16 @@ const CONSENT = {
   until: null,
 };
 const NEWCOMER = { source: { kind: 'lines', text: 'Ines Marlow' }, same: [], another: [] };
+const SERIES = {
+  first: '2026-11-23',
+  last: '2026-12-14',
+  weekdays: [1],
+  every: 1,
+  except: [],
+  time: '16:00',
+  opensBefore: 4,
+  weeks: 'counted',
+};
 const PARTICULARS = {
   givenName: 'Wren',
   familyName: 'Example',
@@ -148,6 +158,14 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   makeAssignment: ({ classId }) => ({ classId }),
   changeAssignment: ({ assignmentId }) => ({ assignmentId, version: 2, fields: FIELDS }),
   setAssignment: ({ assignmentId }) => ({ assignmentId }),
+  giveAssignment: ({ assignmentId, secondClassId }) => ({
+    assignmentId,
+    classId: secondClassId,
+    due: '2026-11-24T16:00',
+  }),
+  partAssignment: ({ assignmentId }) => ({ assignmentId }),
+  repeatAssignment: ({ assignmentId }) => ({ assignmentId, series: SERIES }),
+  endSeries: ({ assignmentId }) => ({ assignmentId }),
   // A draft cannot be tried on; whether it may be asked at all is what the table says.
   tryRequirements: ({ assignmentId, triedPostId }) => ({
     assignmentId,
@@ -270,6 +288,10 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'makeAssignment',
   'changeAssignment',
   'setAssignment',
+  'giveAssignment',
+  'partAssignment',
+  'repeatAssignment',
+  'endSeries',
   'adjustAssignment',
   'dropAdjustment',
   'tryRequirements',

@@ -1,5 +1,6 @@
 import { isStudent } from '../../core/access/may';
-import { adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
+import { adjusted, adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
+import { limitsCross } from '../../core/requirements/limitsCross';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
@@ -40,6 +41,8 @@ export const adjustAssignment: UseCase<Input, AssignmentFacts, object> = {
     const dueAt = input.due === null ? null : new Date(instantOf(input.due, inClass.timeZone));
     if (dueAt && assignment.dueAt && dueAt < assignment.dueAt) return refused('assignment.dueBefore', 'due');
     const { leftOut, limits } = input;
+    const crossed = adjusted(assignment.requirements, { leftOut, limits }).find(limitsCross);
+    if (crossed) return refused('assignment.limitsCross', `limits.${crossed.id}`);
     for (const personId of input.personIds)
       await upsertAdjustment(database, {
         assignmentId: assignment.id,

@@ -83,6 +83,10 @@ test('nonsense is refused at its field, and the builder lists what is kept', asy
     field: 'due',
   });
   expect(await adjust({ due: 'tomorrow' })).toMatchObject({ ok: false });
+  expect(await adjust({ limits: { words: { max: 2 } } })).toMatchObject({
+    code: 'assignment.limitsCross',
+    field: 'limits.words',
+  });
   expect(await adjust({}, [house.people.teacher])).toMatchObject({ code: 'assignment.notAStudent' });
   expect(await adjust({}, [house.people.stranger])).toMatchObject({ code: 'assignment.notAStudent' });
   await succeeded(adjust({ leftOut: ['words'] }, [house.people.writer, newcomer]));

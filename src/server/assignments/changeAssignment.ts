@@ -7,13 +7,14 @@ import { promptFields } from '../../core/assignments/starters';
 import { maybeOpenDocument } from '../../core/document/openDocument';
 import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { RELEASES } from '../../core/posts/release';
-import type { Requirement } from '../../core/requirements/requirement';
+import { limitsCross } from '../../core/requirements/limitsCross';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
 import { noteWhatComesWith } from '../handouts/queries';
+import { spreadChange } from './spreadChange';
 import { updateAssignment, type AssignmentRow } from './queries';
 
 const documentJson = { type: 'object' } as const;
@@ -91,6 +92,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
       return refused('assignment.tooWide', 'audience');
     const crossed = fields.requirements.findIndex(limitsCross);
     if (crossed >= 0) return refused('assignment.limitsCross', `requirements.${crossed}`);
+    if (fields.growing && assignment.series) return refused('assignment.growsInSeries', 'growing');
     const wrong = fields.growing ? wrongStep(fields.growing, fields) : null;
     if (wrong) return refused(`assignment.step.${wrong.fault}`, wrong.field);
     const changed: AssignmentRow = {
@@ -102,8 +104,10 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
     const unfit = unfitDocument(changed);
     if (unfit) return refused('assignment.notADocument', unfit);
     const taken = await updateAssignment(database, changed, version);
-    if (taken === 1) await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
-    return taken === 1 ? done({ version: changed.version }) : refused('assignment.changedMeanwhile');
+    if (taken !== 1) return refused('assignment.changedMeanwhile');
+    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
+    await spreadChange(database, { assignment: changed, inClass }, personId);
+    return done({ version: changed.version });
   },
 };
 
@@ -111,8 +115,4 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
 function unfitDocument({ instructions, model }: LessonText): string | null {
   if (!maybeOpenDocument(instructions).ok) return 'instructions';
   return model && !maybeOpenDocument(model.body).ok ? 'model' : null;
-}
-
-function limitsCross({ min, max }: Requirement): boolean {
-  return typeof min === 'number' && typeof max === 'number' && min > max;
 }

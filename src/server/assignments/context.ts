@@ -14,8 +14,10 @@ export async function assignmentToCheck(
   return {
     number: assignment.number,
     title: assignment.title,
-    date: assignment.setAt ? localDate(assignment.setAt.getTime(), inClass.timeZone) : null,
-    week: null,
+    date:
+      assignment.lessonDate ??
+      (assignment.setAt ? localDate(assignment.setAt.getTime(), inClass.timeZone) : null),
+    week: assignment.week,
     language: inClass.language,
     timeZone: inClass.timeZone,
     classLabels: await listLabels(database, inClass.id),

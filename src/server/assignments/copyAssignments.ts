@@ -2,7 +2,7 @@ import { comesWith } from '../../core/assignments/lessonText';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { noteWhatComesWith } from '../handouts/queries';
-import { insertAssignment, listAssignments } from './queries';
+import { FOR_ITSELF, insertAssignment, listAssignments } from './queries';
 
 /** Copies the assignments of a class into another, as they are, but neither set nor with a due date. */
 export async function copyAssignments(
@@ -14,11 +14,12 @@ export async function copyAssignments(
     at,
   }: { readonly from: string; readonly to: string; readonly by: string; readonly at: Date },
 ): Promise<void> {
-  for (const assignment of await listAssignments(database, from)) {
+  // A series is copied as what is repeated: its days are those of another year.
+  for (const assignment of (await listAssignments(database, from)).filter((one) => one.seriesId === null)) {
     const id = newId();
     await insertAssignment(
       database,
-      { ...assignment, id, classId: to, dueAt: null, setAt: null, openedAt: null, version: 1 },
+      { ...assignment, id, classId: to, dueAt: null, setAt: null, openedAt: null, version: 1, ...FOR_ITSELF },
       { by, at },
     );
     await noteWhatComesWith(database, id, { ...comesWith(assignment), by });

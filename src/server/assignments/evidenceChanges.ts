@@ -22,7 +22,7 @@ export interface EvidenceChange {
 export async function evidenceChanges(
   database: Database,
   { assignment, inClass }: AssignmentFacts,
-): Promise<readonly EvidenceChange[]> {
+): Promise<EvidenceChange[]> {
   const names = new Map(
     (await listMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
   );

@@ -3,7 +3,7 @@ import { NO_INSTRUCTIONS } from '../../core/assignments/lessonText';
 import { done } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
-import { insertAssignment, nextNumber } from './queries';
+import { FOR_ITSELF, insertAssignment, nextNumber } from './queries';
 
 /** Begins a new assignment that only the teachers see until it is set. */
 export const makeAssignment = classUseCase<{ readonly classId: string }, { readonly assignmentId: string }>({
@@ -33,6 +33,7 @@ export const makeAssignment = classUseCase<{ readonly classId: string }, { reado
       setAt: null,
       openedAt: null,
       version: 1,
+      ...FOR_ITSELF,
     } as const;
     await insertAssignment(database, assignment, { by: personId, at: now });
     return done({ assignmentId: id });

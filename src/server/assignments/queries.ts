@@ -2,6 +2,7 @@ import type { AssignmentSettings } from '../../core/assignments/assignmentSettin
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Growing } from '../../core/assignments/growing';
 import type { ModelPost } from '../../core/assignments/lessonText';
+import type { SeriesRule } from '../../core/assignments/series';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { LateRule } from '../../core/grading/gradeInput';
@@ -15,7 +16,28 @@ export interface AssignmentRow extends AssignmentSettings {
   readonly setAt: Date | null;
   readonly openedAt: Date | null;
   readonly version: number;
+  /** The same for one assignment in several classes; null where it is given to one. */
+  readonly sharedId: string | null;
+  /** How it is repeated; students never see such an assignment itself. */
+  readonly series: SeriesRule | null;
+  /** The assignment that it is a repetition of. */
+  readonly seriesId: string | null;
+  /** The day that it is for, `2026-09-14`, and its week; null where it is no repetition. */
+  readonly lessonDate: string | null;
+  readonly week: number | null;
+  /** When it is set by itself; null where a teacher sets it. */
+  readonly opensAt: Date | null;
 }
+
+/** An assignment that stands for itself: given to one class, and not repeated. */
+export const FOR_ITSELF = {
+  sharedId: null,
+  series: null,
+  seriesId: null,
+  lessonDate: null,
+  week: null,
+  opensAt: null,
+} as const;
 
 type Stored = Omit<
   AssignmentRow,
@@ -38,10 +60,12 @@ type Stored = Omit<
   readonly growing: string | null;
   readonly instructions: string;
   readonly model: string | null;
+  readonly series: string | null;
 };
 
 const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
-  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
+  series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
   set_at AS setAt, opened_at AS openedAt, version`;
 
 export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
@@ -76,9 +100,11 @@ export async function insertAssignment(
 ): Promise<void> {
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
-       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, model, set_at, opened_at, version, created_by, created_at)
+       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, model, shared_id, series,
+       series_id, lesson_date, week, opens_at, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
-       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :setAt, :openedAt, :version, :by, :at)`,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :sharedId, :series,
+       :seriesId, :lessonDate, :week, :opensAt, :setAt, :openedAt, :version, :by, :at)`,
     { ...toStored(assignment), by: made.by, at: made.at },
   );
 }
@@ -89,7 +115,7 @@ export async function updateAssignment(
   assignment: AssignmentRow,
   basedOn: number,
 ): Promise<number> {
-  const { classId: _, openedAt: __, setAt: ___, ...stored } = toStored(assignment);
+  const stored = ownFields(toStored(assignment));
   return database.change(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
@@ -111,6 +137,76 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
   });
 }
 
+/** What changing an assignment may change of it: not its class, nor what it belongs to, nor when students see it. */
+function ownFields(row: ReturnType<typeof toStored>) {
+  const { classId: _, openedAt: __, setAt: ___, opensAt: ____, ...settings } = row;
+  const {
+    sharedId: _____,
+    series: ______,
+    seriesId: _______,
+    lessonDate: ________,
+    week: _________,
+    ...own
+  } = settings;
+  return own;
+}
+
+/** The assignments that are the same one in other classes. */
+export async function listSiblings(
+  database: Database,
+  { id, sharedId }: AssignmentRow,
+): Promise<readonly AssignmentRow[]> {
+  if (sharedId === null) return [];
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id ORDER BY due_at, id`,
+    { sharedId, id },
+  );
+  return rows.map(fromStored);
+}
+
+/** The repetitions of an assignment, by their days. */
+export async function listRepetitions(
+  database: Database,
+  seriesId: string,
+): Promise<readonly AssignmentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE series_id = :seriesId ORDER BY lesson_date`,
+    { seriesId },
+  );
+  return rows.map(fromStored);
+}
+
+export async function updateShared(database: Database, id: string, sharedId: string | null): Promise<void> {
+  await database.change('UPDATE assignments SET shared_id = :sharedId WHERE id = :id', { id, sharedId });
+}
+
+export async function updateSeries(database: Database, id: string, series: SeriesRule | null): Promise<void> {
+  await database.change('UPDATE assignments SET series = :series WHERE id = :id', {
+    id,
+    series: series && JSON.stringify(series),
+  });
+}
+
+/** When a repetition is due and seen, where its series has other hours or weeks now. */
+export async function updateRepetition(
+  database: Database,
+  repetition: Pick<AssignmentRow, 'id' | 'dueAt' | 'week' | 'opensAt'>,
+): Promise<void> {
+  await database.change(
+    'UPDATE assignments SET due_at = :dueAt, week = :week, opens_at = :opensAt WHERE id = :id AND set_at IS NULL',
+    { ...repetition },
+  );
+}
+
+/** Deletes an assignment that nobody has begun; how many went, 0 or 1. */
+export async function deleteUnbegun(database: Database, id: string): Promise<number> {
+  return database.change(
+    `DELETE FROM assignments WHERE id = :id
+       AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = assignments.id)`,
+    { id },
+  );
+}
+
 function fromStored(row: Stored): AssignmentRow {
   return {
     ...row,
@@ -122,6 +218,7 @@ function fromStored(row: Stored): AssignmentRow {
     rubric: JSON.parse(row.rubric) as readonly Criterion[],
     lateRule: JSON.parse(row.lateRule) as LateRule,
     draftsOpen: row.draftsOpen === 1,
+    series: row.series === null ? null : (JSON.parse(row.series) as SeriesRule),
     growing: row.growing === null ? null : (JSON.parse(row.growing) as Growing),
   };
 }
@@ -137,5 +234,6 @@ function toStored(row: AssignmentRow) {
     rubric: JSON.stringify(row.rubric),
     lateRule: JSON.stringify(row.lateRule),
     growing: row.growing && JSON.stringify(row.growing),
+    series: row.series && JSON.stringify(row.series),
   };
 }

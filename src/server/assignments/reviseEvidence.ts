@@ -3,6 +3,7 @@ import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { done, type UseCase } from '../access/useCase';
 import { updateEvidence } from '../posts/queries';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { taughtSiblings } from './taughtSiblings';
 import { evidenceChanges } from './evidenceChanges';
 
 /** How somebody's hand-in would stand before and after, in points of the bays. */
@@ -39,8 +40,12 @@ export const previewEvidence: UseCase<
     },
   },
   find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
-  async run({ requirements }, { rows: { assignment, inClass } }, { database }) {
-    const changes = await evidenceChanges(database, { assignment: { ...assignment, requirements }, inClass });
+  async run({ requirements }, { rows: { assignment, inClass } }, { database, personId }) {
+    const changes = [];
+    for (const one of [{ assignment, inClass }, ...(await taughtSiblings(database, assignment, personId))])
+      changes.push(
+        ...(await evidenceChanges(database, { ...one, assignment: { ...one.assignment, requirements } })),
+      );
     return done({
       changes: changes.map(({ writer, before, after }) => ({
         writer,
@@ -67,8 +72,10 @@ export const reviseEvidence: UseCase<
     properties: { assignmentId },
   },
   find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
-  async run(_, { rows }, { database }) {
+  async run(_, { rows }, { database, personId }) {
     const changes = await evidenceChanges(database, rows);
+    for (const sibling of await taughtSiblings(database, rows.assignment, personId))
+      changes.push(...(await evidenceChanges(database, sibling)));
     for (const { handInId, after } of changes) await updateEvidence(database, handInId, after);
     return done({ revised: changes.length });
   },

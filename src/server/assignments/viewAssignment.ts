@@ -1,26 +1,30 @@
 import { may } from '../../core/access/may';
 import { showLesson } from '../../core/assignments/lessonText';
 import { rubricPoints } from '../../core/assignments/rubric';
-import { momentInWords } from '../../core/timing/inWords';
+import { dayInWords, momentInWords } from '../../core/timing/inWords';
+import type { ClassRow } from '../classes/queries';
 import { database } from '../database/database';
 import { findPostOf, listHandIns, listStandings } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
 import { standingsIn } from './growingSteps';
 import { adjustedFor } from './adjustments';
-import { findAssignment, listAssignments } from './queries';
+import { findAssignment, listAssignments, type AssignmentRow } from './queries';
 
 /** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
 export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const standings = await listStandings(database, inClass.id);
   const assignments = await listAssignments(database, inClass.id);
-  return assignments.map((assignment) => {
+  // Repetitions that nobody sees yet stand with their series.
+  const listed = assignments.filter((one) => one.seriesId === null || one.setAt !== null);
+  return listed.map((assignment) => {
     const own = standings.filter((standing) => standing.assignmentId === assignment.id);
     return {
       id: assignment.id,
       number: assignment.number,
       title: assignment.title,
       isSet: assignment.setAt !== null,
+      ...repetitionsOf(assignment, assignments, inClass),
       due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language),
       bays: assignment.requirements.length,
       points:
@@ -33,6 +37,23 @@ export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
       waiting: own.filter((standing) => standing.stage === 'handedIn').length,
     };
   });
+}
+
+/** How often a series is repeated, and from when its next repetition is seen, in words; null for what is no series. */
+function repetitionsOf(
+  { id, series }: AssignmentRow,
+  assignments: readonly AssignmentRow[],
+  { timeZone, language }: ClassRow,
+) {
+  const own = series ? assignments.filter((one) => one.seriesId === id) : [];
+  const next = own
+    .filter((one) => one.setAt === null && one.opensAt !== null)
+    .map((one) => one.opensAt?.getTime() ?? 0)
+    .sort((one, other) => one - other)[0];
+  return {
+    repetitions: series && own.length,
+    opens: next === undefined ? null : dayInWords(next, timeZone, language),
+  };
 }
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */

@@ -1,13 +1,20 @@
 import { isStudent, may } from '../../core/access/may';
 import { nameInClass, teacherName } from '../../core/people/names';
-import { momentInWords } from '../../core/timing/inWords';
+import { dayInWords, momentInWords } from '../../core/timing/inWords';
 import { localMinute } from '../../core/timing/zonedTime';
-import { listClassesOf, listLabels, listMembers } from '../classes/queries';
+import { listClassesOf, listLabels, listMembers, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
-import { listStandings } from '../posts/queries';
+import { countBegun, listStandings } from '../posts/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { listAdjustments } from './adjustments';
-import { findAssignment, listAssignments, type AssignmentRow } from './queries';
+import {
+  findAssignment,
+  listAssignments,
+  listRepetitions,
+  listSiblings,
+  type AssignmentRow,
+} from './queries';
+import { taughtSiblings } from './taughtSiblings';
 import { listRequirementSets } from './requirementSets';
 
 /** The builder of an assignment, for the teachers of its class; null for everybody else. */
@@ -44,7 +51,11 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       writer: names.get(one.writerId) ?? '',
       assignment: titles.get(one.assignmentId) ?? '',
     })),
-    people: students.map((member) => ({ id: member.personId, name: nameInClass(member) })),
+    people: students.map((member) => ({
+      id: member.personId,
+      name: nameInClass(member),
+      group: member.groupInClass,
+    })),
     adjustments: (await listAdjustments(database, assignmentId)).map(({ dueAt, ...one }) => ({
       ...one,
       name: names.get(one.personId) ?? '',
@@ -52,13 +63,74 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
     })),
     sets: await setsFor(personId),
+    ...(await givenTo(assignment, personId, inClass)),
+    ...(await repeated(assignment, inClass)),
     others: await othersOf(personId, assignmentId),
   };
 }
 
 function draftOf(assignment: AssignmentRow, timeZone: string) {
-  const { id: _, classId: __, dueAt, setAt: ___, openedAt: ____, version: _____, ...draft } = assignment;
-  return { ...draft, due: dueAt && localMinute(dueAt.getTime(), timeZone) };
+  const { number, title, instructions, model, starters, outline, requirements, rubric, lateRule } =
+    assignment;
+  const { audience, release, missing, draftsOpen, pictureWidth, growing, dueAt } = assignment;
+  return {
+    ...{ number, title, instructions, model, starters, outline, requirements, rubric, lateRule },
+    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
+    due: dueAt && localMinute(dueAt.getTime(), timeZone),
+  };
+}
+
+/** The other classes that have this assignment, those of a teacher's that could be given it, and how many others have it. */
+async function givenTo(assignment: AssignmentRow, personId: string, inClass: ClassRow) {
+  const siblings = await listSiblings(database, assignment);
+  const seen = await taughtSiblings(database, assignment, personId);
+  const begun = await countBegun(
+    database,
+    seen.map((one) => one.assignment.id),
+  );
+  const given = seen.map(({ assignment: there, inClass: other }) => ({
+    assignmentId: there.id,
+    classId: other.id,
+    title: titleOf(other),
+    due: there.dueAt && localMinute(there.dueAt.getTime(), other.timeZone),
+    begun: begun.get(there.id) ?? 0,
+  }));
+  const others = (await listClassesOf(database, personId)).filter(
+    (one) =>
+      isTeacher(one.role) &&
+      one.restedAt === null &&
+      one.id !== inClass.id &&
+      !siblings.some((sibling) => sibling.classId === one.id),
+  );
+  return {
+    given,
+    givenUnseen: siblings.length - seen.length,
+    otherClasses: others.map((one) => ({ id: one.id, title: titleOf(one) })),
+  };
+}
+
+function titleOf({ title, groupName }: ClassRow): string {
+  return groupName ? `${title}, ${groupName}` : title;
+}
+
+/** The repetitions of a series, or the series that this is a repetition of. */
+async function repeated(assignment: AssignmentRow, { timeZone, language }: ClassRow) {
+  const of = assignment.seriesId === null ? null : await findAssignment(database, assignment.seriesId);
+  const repetitions = assignment.series ? await listRepetitions(database, assignment.id) : [];
+  return {
+    series: assignment.series && {
+      rule: assignment.series,
+      repetitions: repetitions.map((one) => ({
+        id: one.id,
+        date: one.lessonDate ?? '',
+        title: one.title,
+        isSet: one.setAt !== null,
+        opens: one.opensAt && dayInWords(one.opensAt.getTime(), timeZone, language),
+        byHand: one.version > 1,
+      })),
+    },
+    seriesOf: of && { assignmentId: of.id, title: of.title },
+  };
 }
 
 async function setsFor(personId: string) {

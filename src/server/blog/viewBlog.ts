@@ -11,7 +11,7 @@ import { labelKey } from '../../core/requirements/kinds/labels';
 import { namingWith, widestWith, type Appearance } from '../../core/privacy/consent';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
-import { countDocumentWords } from '../../core/words/countWords';
+import { countDocumentWords } from '../../core/words/documentWords';
 import { findActor } from '../access/roles';
 import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';

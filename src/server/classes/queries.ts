@@ -61,6 +61,8 @@ export interface MemberRow {
   readonly familyName: string;
   readonly penName: string | null;
   readonly passcodeKind: PasscodeKind | null;
+  /** A group within the class. */
+  readonly groupInClass: string | null;
 }
 
 const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, school_name AS schoolName, code,
@@ -151,7 +153,7 @@ function asStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRo
 }
 
 const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
-    pen_name AS penName, people.passcode_kind AS passcodeKind
+    pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass
   FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
 const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
 

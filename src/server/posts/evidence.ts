@@ -4,7 +4,7 @@ import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
 import type { PostToCheck } from '../../core/requirements/post';
 import { asksFor } from '../../core/requirements/requirement';
-import { countDocumentWords } from '../../core/words/countWords';
+import { countDocumentWords } from '../../core/words/documentWords';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';

@@ -294,6 +294,20 @@ export async function listStandings(database: Database, classId: string): Promis
   }));
 }
 
+/** How many posts were begun for each of some assignments; those without any are not named. */
+export async function countBegun(
+  database: Database,
+  assignmentIds: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  const rows = await database.rows<{ assignmentId: string; begun: number }>(
+    `SELECT assignment_id AS assignmentId, COUNT(*) AS begun FROM posts
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = assignment_id
+     GROUP BY assignment_id`,
+    { ids: JSON.stringify(assignmentIds) },
+  );
+  return new Map(rows.map((row) => [row.assignmentId, row.begun]));
+}
+
 export async function countWaiting(database: Database, classId: string): Promise<number> {
   const [row] = await database.rows<{ waiting: number }>(
     "SELECT COUNT(*) AS waiting FROM posts WHERE class_id = :classId AND stage = 'handedIn'",

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 
 interface NumberFillProps {
   readonly label: string;
@@ -12,6 +12,8 @@ interface NumberFillProps {
 
 /** A number edited where it stands in a sentence; left empty it is not asked for. */
 export function NumberFill({ label, value, onChange, decimals = false, least = 0 }: NumberFillProps) {
+  // While it is typed it may be empty, whatever that stands for.
+  const [typed, setTyped] = useState<string | null>(null);
   return (
     <input
       className="fill small-number"
@@ -21,12 +23,14 @@ export function NumberFill({ label, value, onChange, decimals = false, least = 0
       min={least}
       max={100000}
       step={decimals ? 'any' : 1}
-      value={value ?? ''}
+      value={typed ?? value ?? ''}
       onChange={(event) => {
         const number = event.target.valueAsNumber;
         const valid = Number.isFinite(number) && number >= least && number <= 100_000;
+        setTyped(event.target.value);
         onChange(valid ? (decimals ? number : Math.round(number)) : undefined);
       }}
+      onBlur={() => setTyped(null)}
     />
   );
 }

@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { pictures } from '../../document/pictures';
 import { known } from '../condition';
 import type { RequirementKind } from '../kind';
@@ -14,6 +15,7 @@ interface CoverSettings {
 export const cover: RequirementKind<CoverSettings> = {
   kind: 'cover',
   settings: { distinct: flag, description: flag },
+  seen: (_, post) => [post.cover, post.pictureHashes, reading(post.body).with('pictures')],
   measure({ distinct = false, description = false }, post) {
     const chosen = post.cover?.src ? post.cover : null;
     const twin =

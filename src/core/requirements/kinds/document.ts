@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { maybeWebAddress } from '../../document/links';
 import { nodesOfType } from '../../document/nodesOfType';
 import { atLeast, ofEach, targetOf, type Condition } from '../condition';
@@ -23,6 +24,7 @@ interface SharedDocument {
 export const document: RequirementKind<DocumentSettings> = {
   kind: 'document',
   settings: { min: count, opens: flag },
+  seen: (_, post) => [post.openResults, reading(post.body).with('sharedDocument')],
   measure(settings, post) {
     const { min = 0, opens = false } = settings;
     const all = sharedDocuments(post);

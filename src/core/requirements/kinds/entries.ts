@@ -1,5 +1,6 @@
 import { pictures } from '../../document/pictures';
-import { sections, wordCounter, type Section } from '../../document/sections';
+import { reading } from '../../document/reading';
+import { placeBefore, sections, wordCounter, type Section } from '../../document/sections';
 import type { Place } from '../answer';
 import { known, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import { entryNumberReader } from '../entryNumber';
@@ -35,7 +36,8 @@ export const entries: RequirementKind<EntriesSettings> = {
   settings: { min: count, max: count, picture: flag, title: flag, minWords: count, sequential: flag },
   measure(settings, post, assignment) {
     const all = entriesOf(settings, post, assignment);
-    const complete = all.filter((entry) => entry.lacks.length === 0).length;
+    let complete = 0;
+    for (const entry of all) if (entry.lacks.length === 0) complete += 1;
     const numbering = numberingOf(all.map((entry) => entry.number));
     const first = all.find((entry) => entry.lacks.length > 0);
     const { min = 0, max } = settings;
@@ -44,7 +46,7 @@ export const entries: RequirementKind<EntriesSettings> = {
       measured: complete,
       target: targetOf(settings),
       conditions: conditionsOf(settings, { complete, all: all.length, numbering }),
-      places: [...lacking(all), ...(settings.sequential ? numberedTwice(all) : [])],
+      places: [...lacking(all), ...(settings.sequential && numbering.share < 1 ? numberedTwice(all) : [])],
       message: {
         key,
         values: {
@@ -63,28 +65,29 @@ export const entries: RequirementKind<EntriesSettings> = {
 
 function entriesOf(
   settings: EntriesSettings,
-  post: PostToCheck,
-  assignment: AssignmentContext,
+  { body }: PostToCheck,
+  { language, outline }: AssignmentContext,
 ): readonly Entry[] {
-  const read = entryNumberReader(assignment.language);
-  const numbered = sections(post.body).flatMap((section) => {
-    const found = read(section.text);
-    return found ? [{ section, ...found }] : [];
-  });
-  const level = numbered[0]?.section.level;
-  const shown = settings.picture ? pictures(post.body) : [];
-  const words = wordCounter(post.body, { outline: assignment.outline });
-  return numbered
-    .filter(({ section }) => section.level === level)
-    .map(({ section, number, title }) => {
-      const within = (position: number) => position > section.position && position < section.end;
-      const lacks: Lack[] = [];
-      if (settings.title && !/[\p{L}\p{N}]/u.test(title)) lacks.push('title');
-      if (settings.picture && !shown.some((picture) => within(picture.position))) lacks.push('picture');
-      if (settings.minWords !== undefined && words(section.position + 1, section.end) < settings.minWords)
-        lacks.push('words');
-      return { section, number, lacks };
-    });
+  const numbers = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
+  const shown = settings.picture ? pictures(body).map((picture) => picture.position) : [];
+  const words = wordCounter(body, { outline });
+  const entries: Entry[] = [];
+  let level: number | null = null;
+  const all = sections(body);
+  for (let index = 0; index < all.length; index += 1) {
+    const section = all[index]!;
+    const found = numbers[index];
+    if (!found) continue;
+    level ??= section.level;
+    if (section.level !== level) continue;
+    const { position, end } = section;
+    const lacks: Lack[] = [];
+    if (settings.title && !found.titled) lacks.push('title');
+    if (settings.picture && placeBefore(shown, end) <= placeBefore(shown, position)) lacks.push('picture');
+    if (settings.minWords !== undefined && words(position + 1, end) < settings.minWords) lacks.push('words');
+    entries.push({ section, number: found.number, lacks });
+  }
+  return entries;
 }
 
 interface Found {
@@ -144,7 +147,9 @@ function numberingOf(numbers: readonly number[]): Numbering {
       number: twice ?? missing ?? 0,
     };
   }
-  const runs = (step: number) =>
-    numbers.every((number, index) => index === 0 || number === numbers[index - 1]! + step);
-  return { share: runs(1) || runs(-1) ? 1 : 0.5, fault: 'order', number: 0 };
+  return { share: goesBy(1, numbers) || goesBy(-1, numbers) ? 1 : 0.5, fault: 'order', number: 0 };
+}
+
+function goesBy(step: number, numbers: readonly number[]): boolean {
+  return numbers.every((number, index) => index === 0 || number === numbers[index - 1]! + step);
 }

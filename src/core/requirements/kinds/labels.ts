@@ -20,6 +20,7 @@ export const labels: RequirementKind<LabelsSettings> = {
     max: count,
     classOnly: flag,
   },
+  seen: (_, post) => [post.labels],
   measure(settings, post, assignment) {
     const held = new Set(post.labels.map(labelKey).filter(Boolean));
     const missing = (settings.allOf ?? []).filter((label) => !held.has(labelKey(label)));

@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { links as linksIn, maybeWebAddress, siteOf, type LinkInPost } from '../../document/links';
 import type { Place } from '../answer';
 import { atLeast, ofEach, targetOf, withinLimits, type Condition } from '../condition';
@@ -38,6 +39,7 @@ export const links: RequirementKind<LinksSettings> = {
     descriptiveText: flag,
     every: flag,
   },
+  seen: (_, post) => [post.openResults, reading(post.body).with('links')],
   measure(settings, post) {
     const all = destinations(settings, post);
     const fulfilling = all.filter((destination) => destination.lacks.length === 0);

@@ -1,4 +1,5 @@
-import { wordsInBlock } from '../../words/countWords';
+import type { BlockRead } from '../../document/blockRead';
+import { reading, type Reading } from '../../document/reading';
 import { ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
@@ -15,14 +16,17 @@ export const paragraphs: RequirementKind<ParagraphsSettings> = {
   kind: 'paragraphs',
   settings: { min: count, max: count, maxWordsEach: { ...count, minimum: 1 } },
   measure(settings, post) {
-    const found: { readonly from: number; readonly to: number; readonly words: number }[] = [];
-    post.body.forEach((node, from) => {
-      const words = node.type.name === 'paragraph' ? wordsInBlock(node) : 0;
-      if (words > 0) found.push({ from, to: from + node.nodeSize, words });
-    });
     const { min = 0, max, maxWordsEach } = settings;
-    const tooLong = found.filter(({ words }) => words > (maxWordsEach ?? Infinity));
-    const measured = found.length;
+    const tooLong: { readonly from: number; readonly to: number }[] = [];
+    let measured = 0;
+    const read = reading(post.body);
+    const counts = read.column('paragraphs', '', wordsOfParagraph);
+    const most = maxWordsEach ?? Infinity;
+    for (let index = 0; index < counts.length; index += 1) {
+      const words = counts[index]!;
+      if (words > 0) measured += 1;
+      if (words > most) tooLong.push(placeOf(read, index));
+    }
     const key =
       max !== undefined && measured > max
         ? 'over'
@@ -53,6 +57,16 @@ export const paragraphs: RequirementKind<ParagraphsSettings> = {
     };
   },
 };
+
+function placeOf({ blocks, starts }: Reading, index: number): { readonly from: number; readonly to: number } {
+  const from = starts[index]!;
+  return { from, to: from + blocks[index]!.node.nodeSize };
+}
+
+/** The words of a block that is a paragraph itself. */
+function wordsOfParagraph({ node, texts }: BlockRead): number {
+  return node.type.name === 'paragraph' ? (texts[0]?.words ?? 0) : 0;
+}
 
 function conditionsOf(settings: ParagraphsSettings, measured: number, tooLong: number): Condition[] {
   const conditions: Condition[] = [];

@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { sections, wordCounter, type Section } from '../../document/sections';
 import { alike } from '../../text/alike';
 import { rememberByText } from '../../text/remember';
@@ -44,10 +45,8 @@ export const parts: RequirementKind<PartsSettings> = {
   required: ['headings'],
   measure({ headings: wanted, inOrder = false }, post, assignment) {
     const all = sections(post.body);
-    const found = wanted.map(({ text }) => {
-      const key = headingKey(text);
-      return all.find((section) => headingKey(section.text) === key) ?? null;
-    });
+    const keys = reading(post.body).ofHeadings('heading keys', '', headingKey);
+    const found = wanted.map(({ text }) => all[keys.indexOf(headingKey(text))] ?? null);
     const placed = inOrder ? longestRisingRun(found) : null;
     const wordsBetween = wordCounter(post.body, { outline: assignment.outline });
     const checked = wanted.map((heading, index) =>

@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { pictures as picturesIn, type PictureInPost } from '../../document/pictures';
 import type { Place } from '../answer';
 import { ofEach, targetOf, withinLimits, type Condition } from '../condition';
@@ -30,6 +31,7 @@ export const pictures: RequirementKind<PicturesSettings> = {
     distinct: flag,
     every: flag,
   },
+  seen: (_, post) => [post.pictureHashes, reading(post.body).with('pictures')],
   measure(settings, post) {
     const all = picturesIn(post.body);
     const lacks = all.map((picture, index) =>

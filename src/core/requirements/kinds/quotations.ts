@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { nodesOfType } from '../../document/nodesOfType';
 import { hasSource } from '../../document/quotations';
 import { atLeast, ofEach, targetOf, type Condition } from '../condition';
@@ -14,6 +15,7 @@ interface QuotationsSettings {
 export const quotations: RequirementKind<QuotationsSettings> = {
   kind: 'quotations',
   settings: { min: count, source: flag },
+  seen: (_, post) => [reading(post.body).with('blockquote')],
   measure(settings, post) {
     const { min = 0, source = false } = settings;
     const all = nodesOfType(post.body, 'blockquote');

@@ -1,9 +1,9 @@
-import type { Node } from 'prosemirror-model';
 import { syllable } from 'syllable';
-import { countedBlocks } from '../../document/countedBlocks';
-import { blockText } from '../../document/plainText';
-import { rememberByNode } from '../../document/remember';
-import { countWords, wordsInBlock } from '../../words/countWords';
+import type { TextRead } from '../../document/blockRead';
+import { ofCountedTexts } from '../../document/countedBlocks';
+import { reading } from '../../document/reading';
+import { rememberByText } from '../../text/remember';
+import { countWords } from '../../words/countWords';
 import { NOT_KNOWN, withinLimits } from '../condition';
 import type { Measurement, RequirementKind } from '../kind';
 import type { Target, UnknownReason } from '../answer';
@@ -58,8 +58,12 @@ function notKnown(unknown: UnknownReason, target: Target): Measurement {
 /** Years of age that a post's text is for, or null for one that is too short to say. */
 function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
   let [words, sentences, syllables] = [0, 0, 0];
-  for (const { node } of countedBlocks(post.body, { outline })) {
-    const block = measuresOf(node);
+  const measures = ofCountedTexts(
+    reading(post.body),
+    { name: 'readingLevel', options: { outline } },
+    measuresOf,
+  );
+  for (const block of measures) {
     words += block.words;
     sentences += block.sentences;
     syllables += block.syllables;
@@ -68,9 +72,24 @@ function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number 
   return 0.39 * (words / sentences) + 11.8 * (syllables / words) - 15.59 + YEARS_BEFORE_SCHOOL;
 }
 
-/** What the formula needs of one block; a sentence ends at its punctuation or with the block. */
-const measuresOf = rememberByNode((block: Node) => {
-  const text = blockText(block);
-  const sentences = text.split(/[.!?\u2026]+/u).filter((sentence) => countWords(sentence) > 0).length;
-  return { words: wordsInBlock(block), sentences, syllables: syllable(text) };
-});
+/** Sentences with a word in them. @param words of the whole text */
+function sentencesIn(text: string, words: number): number {
+  if (words === 0) return 0;
+  // Most texts while they are written: one sentence, with its end or without.
+  if (!/[.!?\u2026](?!\s*$)/u.test(text)) return 1;
+  return text.split(/[.!?\u2026]+/u).filter((sentence) => countWords(sentence) > 0).length;
+}
+
+/** Children use the same words again and again. */
+const syllablesOf = rememberByText((piece) => (/\p{L}/u.test(piece) ? syllable(piece) : 0));
+
+/** What the formula needs of some texts; a sentence ends at its punctuation or with the text. */
+function measuresOf(texts: readonly TextRead[]) {
+  let [words, sentences, syllables] = [0, 0, 0];
+  for (const { text, words: counted } of texts) {
+    words += counted;
+    sentences += sentencesIn(text, counted);
+    for (const piece of text.split(/\s+/u)) syllables += syllablesOf(piece);
+  }
+  return { words, sentences, syllables };
+}

@@ -11,6 +11,7 @@ interface SelfCheckSettings {
 export const selfCheck: RequirementKind<SelfCheckSettings> = {
   kind: 'selfCheck',
   settings: {},
+  seen: (_, post) => [post.selfChecked],
   measure({ id, text = '' }, post) {
     const confirmed = post.selfChecked?.includes(id) === true;
     return {

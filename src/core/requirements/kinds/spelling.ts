@@ -1,4 +1,4 @@
-import { unknownWords } from '../../spelling/unknownWords';
+import { blocksInDoubt, unknownWords } from '../../spelling/unknownWords';
 import { NOT_KNOWN, withinLimits } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
@@ -12,6 +12,11 @@ interface SpellingSettings {
 export const spelling: RequirementKind<SpellingSettings> = {
   kind: 'spelling',
   settings: { maxUnknown: count },
+  seen: (_, { speller, classWords, body }, { outline }) => [
+    speller,
+    classWords,
+    speller && blocksInDoubt(body, { speller, outline }),
+  ],
   measure({ maxUnknown: max }, post, assignment) {
     const target = max === undefined ? {} : { max };
     const { speller } = post;

@@ -1,7 +1,7 @@
 import { atLeast, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';
-import { starterUses } from '../starterUses';
+import { blocksOfUses, starterUses } from '../starterUses';
 
 interface StartersSettings {
   /** How many different ones at least. */
@@ -13,6 +13,7 @@ interface StartersSettings {
 export const starters: RequirementKind<StartersSettings> = {
   kind: 'starters',
   settings: { min: count, noneUnfinished: flag },
+  seen: (_, post, assignment) => [blocksOfUses(post.body, assignment)],
   measure(settings, post, assignment) {
     const { min = 0, noneUnfinished = false } = settings;
     const uses = starterUses(post.body, assignment);

@@ -1,3 +1,4 @@
+import { reading } from '../../document/reading';
 import { nodesOfType } from '../../document/nodesOfType';
 import { atLeast, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
@@ -13,6 +14,7 @@ interface TableSettings {
 export const table: RequirementKind<TableSettings> = {
   kind: 'table',
   settings: { min: count, minRows: count },
+  seen: (_, post) => [reading(post.body).with('table')],
   measure(settings, post) {
     const { min = 0, minRows = 0 } = settings;
     const all = nodesOfType(post.body, 'table');

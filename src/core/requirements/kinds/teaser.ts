@@ -12,6 +12,7 @@ interface TeaserSettings {
 export const teaser: RequirementKind<TeaserSettings> = {
   kind: 'teaser',
   settings: { minCharacters: count, maxCharacters: count },
+  seen: (_, post) => [post.teaser],
   measure({ minCharacters: min, maxCharacters: max }, post) {
     const measured = characterCount(post.teaser ?? '');
     const limits = { ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) };

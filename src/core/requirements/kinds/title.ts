@@ -13,6 +13,7 @@ interface TitleSettings {
 export const title: RequirementKind<TitleSettings> = {
   kind: 'title',
   settings: { maxCharacters: count, startsWith: { type: 'string', minLength: 1, maxLength: 200 } },
+  seen: (_, post) => [post.title],
   measure({ maxCharacters, startsWith }, post, assignment) {
     const measured = characterCount(post.title);
     const length = maxCharacters === undefined ? null : withinLimits({ max: maxCharacters }, measured);

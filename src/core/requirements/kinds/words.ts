@@ -1,4 +1,4 @@
-import { countDocumentWords } from '../../words/countWords';
+import { countDocumentWords } from '../../words/documentWords';
 import { targetOf, withinLimits } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';

@@ -2,7 +2,15 @@ import { applyRetention } from './applyRetention';
 import { completeHandIn } from './completeHandIn';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
+import { openRepetition } from './openRepetition';
 import { sendMail } from './sendMail';
 
 /** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
-export const HANDLERS = { sendMail, erasePerson, eraseClass, applyRetention, completeHandIn } as const;
+export const HANDLERS = {
+  sendMail,
+  erasePerson,
+  eraseClass,
+  applyRetention,
+  completeHandIn,
+  openRepetition,
+} as const;

@@ -1,0 +1,112 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import { useDeed } from '../basics/useDeed';
+import type { BuilderProps } from './builderProps';
+
+interface GivenToProps extends BuilderProps {
+  /** Saves what was changed last; true when the server has everything. */
+  readonly flush: () => Promise<boolean>;
+}
+
+/** The other classes that have this assignment, each with its own due time, and giving it to a further one. */
+export function GivenTo(props: GivenToProps) {
+  const { assignmentId, draft, given, givenUnseen, otherClasses, series, seriesOf, flush } = props;
+  const t = useTranslations('builder.given');
+  const { act, busy, problem } = useDeed();
+  const [classId, setClassId] = useState('');
+  const [due, setDue] = useState('');
+  const id = useId();
+  if (series || seriesOf || (given.length === 0 && givenUnseen === 0 && otherClasses.length === 0))
+    return null;
+  const give = async (to: string, at: string) =>
+    at && (await flush()) ? act('giveAssignment', { assignmentId, classId: to, due: at }) : false;
+  return (
+    <section className="grid gap-2" aria-label={t('title')}>
+      <h3 className="font-semibold">{t('title')}</h3>
+      {given.length ? <p className="text-[13.5px] text-ink-2">{t('isOne')}</p> : null}
+      <ul className="grid gap-3">
+        {given.map((one) => (
+          <li key={one.classId} className="grid gap-1 border-l-4 border-porch pl-3">
+            <b>{one.title}</b>
+            <label className="grid gap-0.5" htmlFor={`${id}-${one.classId}`}>
+              <span className="text-[13.5px] text-ink-2">{t('due')}</span>
+              <input
+                id={`${id}-${one.classId}`}
+                className="field"
+                type="datetime-local"
+                defaultValue={one.due ?? ''}
+                onBlur={(event) => {
+                  if (event.target.value !== one.due) void give(one.classId, event.target.value);
+                }}
+              />
+            </label>
+            <button
+              type="button"
+              className="act justify-self-start"
+              disabled={busy}
+              onClick={() => void act('partAssignment', { assignmentId: one.assignmentId })}
+            >
+              {one.begun > 0 ? t('part', { class: one.title }) : t('takeAway', { class: one.title })}
+            </button>
+            {one.begun > 0 ? (
+              <span className="text-[13.5px] text-ink-2">{t('partMeans', { count: one.begun })}</span>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+      {givenUnseen > 0 ? (
+        <p className="text-[13.5px] text-ink-2">{t('unseen', { count: givenUnseen })}</p>
+      ) : null}
+      {otherClasses.length ? (
+        <div className="grid gap-1">
+          <label className="grid gap-0.5" htmlFor={`${id}-class`}>
+            <span>{t('giveTo')}</span>
+            <select
+              id={`${id}-class`}
+              className="field"
+              value={classId}
+              onChange={(event) => {
+                setClassId(event.target.value);
+                setDue(due || (draft.due ?? ''));
+              }}
+            >
+              <option value="">{t('nobodyElse')}</option>
+              {otherClasses.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          {classId ? (
+            <>
+              <label className="grid gap-0.5" htmlFor={`${id}-due`}>
+                <span className="text-[13.5px] text-ink-2">{t('due')}</span>
+                <input
+                  id={`${id}-due`}
+                  className="field"
+                  type="datetime-local"
+                  value={due}
+                  onChange={(event) => setDue(event.target.value)}
+                />
+              </label>
+              <button
+                type="button"
+                className="btn justify-self-start"
+                disabled={busy || !due}
+                onClick={() => void give(classId, due).then((done) => (done ? setClassId('') : undefined))}
+              >
+                {t('give')}
+              </button>
+            </>
+          ) : null}
+        </div>
+      ) : null}
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+    </section>
+  );
+}

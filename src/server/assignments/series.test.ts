@@ -1,0 +1,186 @@
+import { afterAll, beforeEach, expect, test } from 'vitest';
+import {
+  addClass,
+  addMember,
+  as,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  FIELDS,
+  type House,
+  NOW,
+  setWork,
+  succeeded,
+} from '../../../tests/server/house';
+import { instructionsFrom } from '../../core/assignments/lessonText';
+import { changeYear } from '../classes/changeYear';
+import { findClass } from '../classes/queries';
+import { database } from '../database/database';
+import { closePool } from '../database/pool';
+import { runOneJob } from '../jobs/runJobs';
+import { listWork } from '../today/listWork';
+import { changeAssignment } from './changeAssignment';
+import { assignmentToCheck } from './context';
+import { giveAssignment } from './giveAssignment';
+import { findAssignment, listRepetitions } from './queries';
+import { endSeries, repeatAssignment } from './repeatAssignment';
+import { setAssignment } from './setAssignment';
+import { maybeAssignmentList } from './viewAssignment';
+import { maybeBuilder } from './viewBuilder';
+
+const SERIES = {
+  first: '2026-11-16',
+  last: '2026-12-07',
+  weekdays: [1],
+  every: 1,
+  except: ['2026-11-30'],
+  time: '16:00',
+  opensBefore: 4,
+  weeks: 'counted',
+} as const;
+const LESSON = {
+  title: 'Week {week}: {date}',
+  instructions: instructionsFrom('Notes of {date}.'),
+  due: null,
+};
+
+let house: House;
+let assignmentId: string;
+beforeEach(async () => {
+  await emptyDatabase();
+  house = await buildHouse();
+  await succeeded(
+    as(house, 'teacher', changeYear, {
+      classId: house.classId,
+      timeZone: 'Europe/Dublin',
+      language: 'en-GB',
+      terms: [],
+      holidays: [{ name: 'Quay day', from: '2026-12-07', to: '2026-12-07' }],
+      schoolDays: [1, 2, 3, 4, 5],
+    }),
+  );
+  assignmentId = await setWork(house, { set: false, ...LESSON });
+});
+afterAll(closePool);
+
+async function runAll(now: Date): Promise<void> {
+  while (await runOneJob(now));
+}
+
+const repeat = (more: object = {}) =>
+  as(house, 'teacher', repeatAssignment, { assignmentId, series: { ...SERIES, ...more } });
+const titles = async () => (await listRepetitions(database, assignmentId)).map((one) => one.title);
+const change = async (id: string, more: object) =>
+  as(house, 'teacher', changeAssignment, {
+    assignmentId: id,
+    version: (await findAssignment(database, id))?.version,
+    fields: { ...FIELDS, ...LESSON, ...more },
+  });
+
+test('makes one for each day of school, filled in and numbered, each set when its day comes', async () => {
+  expect(await succeeded(repeat({ last: '2026-12-14' }))).toEqual({ repetitions: 3 });
+  expect(await titles()).toEqual(['Week 1: 16 November', 'Week 2: 23 November', 'Week 3: 14 December']);
+  const [first, second] = await listRepetitions(database, assignmentId);
+  expect(second).toMatchObject({
+    number: 4,
+    instructions: instructionsFrom('Notes of 23 November.'),
+    dueAt: new Date('2026-11-23T16:00:00Z'),
+    opensAt: new Date('2026-11-19T00:00:00Z'),
+    setAt: null,
+  });
+  await runAll(NOW);
+  const work = async () => (await listWork(await deskFor(house, 'writer'))).map((one) => one.title);
+  expect(await work()).toEqual([first!.title]);
+  await runAll(new Date('2026-11-19T00:01:00Z'));
+  expect(await work()).toEqual([second!.title, first!.title]);
+  const inClass = (await findClass(database, house.classId))!;
+  expect(await assignmentToCheck(database, second!, inClass)).toMatchObject({ week: 2, date: '2026-11-23' });
+});
+
+test('a changed rule moves, adds and deletes what students do not see yet, and leaves what they see', async () => {
+  await succeeded(repeat());
+  await runAll(NOW);
+  await succeeded(repeat({ first: '2026-11-23', last: '2026-12-14', except: [], time: '09:00' }));
+  expect(await titles()).toEqual([
+    'Week 1: 16 November',
+    'Week 2: 23 November',
+    'Week 2: 30 November',
+    'Week 3: 14 December',
+  ]);
+  const [seen, moved] = await listRepetitions(database, assignmentId);
+  expect(seen).toMatchObject({ setAt: NOW, dueAt: new Date('2026-11-16T16:00:00Z') });
+  expect(moved).toMatchObject({ dueAt: new Date('2026-11-23T09:00:00Z'), week: 1 });
+});
+
+test('a change of the series goes to those that students do not see and that were not changed by hand', async () => {
+  await succeeded(repeat({ last: '2026-11-23', except: [] }));
+  await runAll(NOW);
+  await succeeded(change(assignmentId, { title: 'Topic of {date}' }));
+  expect(await titles()).toEqual(['Week 1: 16 November', 'Topic of 23 November']);
+  const second = (await listRepetitions(database, assignmentId))[1]!;
+  await succeeded(change(second.id, { title: 'Fog', due: '2026-11-23T16:00' }));
+  await succeeded(change(assignmentId, { title: 'Again {week}' }));
+  expect(await titles()).toEqual(['Week 1: 16 November', 'Fog']);
+  const builder = await maybeBuilder(assignmentId, await deskFor(house, 'teacher'));
+  expect(builder?.series?.repetitions).toMatchObject([
+    { title: 'Week 1: 16 November', isSet: true },
+    { title: 'Fog', isSet: false, byHand: true },
+  ]);
+  expect(await maybeBuilder(second.id, await deskFor(house, 'teacher'))).toMatchObject({
+    seriesOf: { assignmentId, title: 'Again {week}' },
+  });
+  const list = await maybeAssignmentList(await deskFor(house, 'teacher'));
+  expect(list?.map((one) => one.title)).toEqual(['Again {week}', 'Week 1: 16 November']);
+  expect(list?.[0]).toMatchObject({
+    repetitions: 2,
+    isSet: false,
+    opens: expect.stringContaining('19 November') as string,
+  });
+});
+
+test('ended, what students see stays and the rest goes', async () => {
+  await succeeded(repeat());
+  await runAll(NOW);
+  expect(await succeeded(as(house, 'teacher', endSeries, { assignmentId }))).toEqual({ stay: 1 });
+  expect(await titles()).toEqual(['Week 1: 16 November']);
+  expect((await findAssignment(database, assignmentId))?.series).toBeNull();
+  expect(await as(house, 'teacher', endSeries, { assignmentId })).toMatchObject({
+    code: 'assignment.noSeries',
+  });
+  await runAll(new Date('2026-12-20T00:00:00Z'));
+  expect(await titles()).toHaveLength(1);
+});
+
+test('a series itself is not set, not given to another class and does not grow', async () => {
+  await succeeded(repeat());
+  expect(await as(house, 'teacher', setAssignment, { assignmentId })).toMatchObject({
+    code: 'assignment.isSeries',
+  });
+  const classId = await addClass('fern', 'FERN1', 'ourClass');
+  await addMember(house.people.teacher, classId, 'teacher');
+  for (const id of [assignmentId, (await listRepetitions(database, assignmentId))[0]!.id])
+    expect(
+      await as(house, 'teacher', giveAssignment, { assignmentId: id, classId, due: '2026-11-24T16:00' }),
+    ).toMatchObject({ code: 'assignment.seriesNotGiven' });
+  expect(await change(assignmentId, { growing: { startBy: null, milestones: [] } })).toMatchObject({
+    code: 'assignment.growsInSeries',
+  });
+});
+
+test.each([
+  [{ last: '2026-11-01' }, 'assignment.series.order', 'series.last'],
+  [{ last: '9999-12-31' }, 'assignment.series.long', 'series.last'],
+  [{ weekdays: [7] }, 'assignment.series.empty', 'series.first'],
+  [{ weekdays: [] }, 'input.minItems', 'series.weekdays'],
+  [{ time: '25:00' }, 'input.pattern', 'series.time'],
+])('a rule that cannot stand is refused at its field: %j', async (more, code, field) => {
+  expect(await repeat(more)).toMatchObject({ ok: false, code, field });
+  expect(await titles()).toEqual([]);
+});
+
+test('what is set, or lacks something, is not repeated', async () => {
+  await succeeded(change(assignmentId, { title: '' }));
+  expect(await repeat()).toMatchObject({ code: 'assignment.noTitle', field: 'title' });
+  assignmentId = await setWork(house);
+  expect(await repeat()).toMatchObject({ code: 'assignment.notRepeated' });
+});

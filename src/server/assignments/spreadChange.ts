@@ -1,0 +1,84 @@
+import { narrower } from '../../core/access/audience';
+import { shiftedGrowing } from '../../core/assignments/growing';
+import { comesWith } from '../../core/assignments/lessonText';
+import { filledIn } from '../../core/assignments/series';
+import { daysBetween } from '../../core/timing/inWords';
+import { localDate } from '../../core/timing/zonedTime';
+import type { ClassRow } from '../classes/queries';
+import type { Database } from '../database/database';
+import { noteWhatComesWith } from '../handouts/queries';
+import type { AssignmentFacts } from './assignmentFacts';
+import { listRepetitions, updateAssignment, type AssignmentRow } from './queries';
+import { taughtSiblings } from './taughtSiblings';
+
+/** Takes a change of an assignment to where the same is asked: to the other classes, and to its repetitions. */
+export async function spreadChange(
+  database: Database,
+  { assignment, inClass }: AssignmentFacts,
+  by: string,
+): Promise<void> {
+  for (const sibling of await taughtSiblings(database, assignment, by)) {
+    const { version } = sibling.assignment;
+    const changed = { ...asGivenTo(assignment, sibling), version: version + 1 };
+    await updateAssignment(database, changed, version);
+    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
+  }
+  if (assignment.series)
+    for (const repetition of await listRepetitions(database, assignment.id)) {
+      // One that students see, or that a teacher changed by hand, goes its own way.
+      if (repetition.setAt !== null || repetition.version > 1) continue;
+      const changed = asRepeated(assignment, repetition, inClass);
+      await updateAssignment(database, changed, repetition.version);
+      await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
+    }
+}
+
+/** An assignment as it is for another class: its number and due time are that class's own, steps move with the finish. */
+export function asGivenTo(
+  assignment: AssignmentRow,
+  { assignment: there, inClass }: AssignmentFacts,
+): AssignmentRow {
+  const { growing, dueAt } = assignment;
+  const days =
+    dueAt && there.dueAt
+      ? daysBetween(
+          localDate(dueAt.getTime(), inClass.timeZone),
+          localDate(there.dueAt.getTime(), inClass.timeZone),
+        )
+      : 0;
+  return {
+    ...assignment,
+    id: there.id,
+    classId: there.classId,
+    number: there.number,
+    dueAt: there.dueAt,
+    setAt: there.setAt,
+    openedAt: there.openedAt,
+    audience: narrower(inClass.ceiling, assignment.audience),
+    growing: growing && shiftedGrowing(growing, days),
+  };
+}
+
+/** A repetition with what its series says now. */
+export function asRepeated(
+  series: AssignmentRow,
+  repetition: AssignmentRow,
+  { language }: Pick<ClassRow, 'language'>,
+): AssignmentRow {
+  const { lessonDate, week } = repetition;
+  return {
+    ...repetition,
+    ...settingsOf(filledIn(series, { date: lessonDate ?? '', week: week ?? 0, language })),
+    number: repetition.number,
+  };
+}
+
+/** What a teacher decides about an assignment, without what it is and belongs to. */
+function settingsOf(settings: ReturnType<typeof filledIn>) {
+  const { title, instructions, model, starters, outline, requirements, rubric, lateRule } = settings;
+  const { audience, release, missing, draftsOpen, pictureWidth, growing } = settings;
+  return {
+    ...{ title, instructions, model, starters, outline, requirements, rubric, lateRule },
+    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
+  };
+}

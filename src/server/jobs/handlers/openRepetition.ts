@@ -1,0 +1,13 @@
+import { findAssignment, markSet } from '../../assignments/queries';
+import { database } from '../../database/database';
+
+/** Sets a repetition whose day to be seen has come. One that was moved to a later day, or is gone, is left alone. */
+export async function openRepetition(
+  { assignmentId }: { readonly assignmentId: string },
+  _: string,
+  now: Date,
+): Promise<void> {
+  const assignment = await findAssignment(database, assignmentId);
+  if (!assignment?.opensAt || assignment.opensAt > now) return;
+  await markSet(database, assignmentId, now);
+}

@@ -1,0 +1,109 @@
+import { By, Key } from 'selenium-webdriver';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { Person } from './person';
+
+let teacher: Person;
+
+beforeAll(async () => {
+  teacher = await Person.arrive();
+  await teacher.signInAsTeacher('marisol');
+});
+afterAll(() => teacher.leave());
+
+/** Types into a field for dates, as its own picker would. */
+async function setDate(label: string, value: string): Promise<void> {
+  await teacher.driver.executeScript(
+    `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+     set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));`,
+    await teacher.field(label),
+    value,
+  );
+}
+
+async function makeAssignment(title: string): Promise<void> {
+  await teacher.goTo('/assignments');
+  await teacher.press('Make an assignment');
+  await teacher.fill('Title', title);
+  await teacher.press('Write: What is to be done');
+  await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Notes of {date}.');
+  await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
+  await teacher.press('Add a criterion');
+}
+
+test('an assignment grows, with milestones that must come one after the other', async () => {
+  await makeAssignment('A log');
+  await setDate('Due', '2031-03-24T16:00');
+  await teacher.press('Entries', "//*[@aria-label='Add a bay']");
+  await (await teacher.field('The post grows')).click();
+  await setDate('Begun and handed in once, by', '2031-03-03T16:00');
+  await teacher.press('Add a milestone');
+  await teacher.press('Add a milestone');
+  await teacher.fill('Entries by milestone 2', '3');
+  await teacher.sees('This milestone asks for no more entries than the one before.');
+  await teacher.fill('Entries by milestone 2', '8');
+  await teacher.sees('Saved.');
+  await setDate('By when, milestone 2', '2031-03-30T16:00');
+  await teacher.sees('The times must come one after the other, and before the last.');
+  await teacher.press('Take it away: milestone 2');
+  await teacher.sees('Saved.');
+  await teacher.driver.navigate().refresh();
+  await teacher.sees('Begun and handed in once, by');
+  expect(await (await teacher.field('By when, milestone 1')).getAttribute('value')).toBe('2031-03-10T16:00');
+  expect(await teacher.barriers()).toEqual([]);
+});
+
+test('an assignment is repeated on days of school, one of them left out, and ended again', async () => {
+  await makeAssignment('Week {week}: {date}');
+  await teacher.press('Repeat it');
+  await setDate('From', '2031-03-03');
+  await setDate('Until', '2031-03-17');
+  for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']) {
+    const box = await teacher.field(day);
+    if ((await box.isSelected()) !== (day === 'Monday')) await box.click();
+  }
+  await teacher.sees('3 days');
+  await teacher.sees('Week 2: 10 March');
+  await (await teacher.field('10 March')).click();
+  await teacher.sees('Week 2: 17 March');
+  await teacher.press('Make the series');
+  await teacher.sees('is repeated 2 times');
+  await teacher.sees('Week 1: 3 March');
+  expect(await teacher.barriers()).toEqual([]);
+  await teacher.press('Assignments', "//*[contains(@class, 'head')]");
+  await teacher.sees('repeated 2 times');
+  await teacher.press('Open Week {week}');
+  await teacher.press('End the series');
+  await teacher.find(By.xpath("//button[contains(., 'Repeat it')]"));
+});
+
+test('something else is asked of a group at once', async () => {
+  await teacher.goTo('/assignments');
+  await teacher.press('Open Daily sky log');
+  await teacher.press('Ask something else of somebody');
+  await teacher.press('All of Harbour');
+  await teacher.sees('8 chosen');
+  await teacher.fill('Least of Entries', '12');
+  await teacher.press('Keep this');
+  await teacher.sees('Entries from 12');
+  const kept = await teacher.findAll("//li[contains(., 'Entries from 12')]");
+  expect(kept).toHaveLength(8);
+});
+
+test('a model post is written in the same editor, and looked at by who writes', async () => {
+  await teacher.goTo('/assignments');
+  await teacher.press('Open Daily sky log');
+  await (await teacher.field('There is a model post')).click();
+  await teacher.fill('Its title', 'A log from elsewhere');
+  await teacher.press('Write: The model post');
+  const desk = await teacher.find(By.css(".lesson-desk [role='textbox']"));
+  await desk.sendKeys('## 1. Fog', Key.ENTER, 'Nothing at all, all day.');
+  expect(await teacher.barriers()).toEqual([]);
+  await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
+  await teacher.sees('Saved.');
+  const student = await Person.arrive();
+  await student.signInAsStudent('hamza');
+  await student.press('Write on: Daily sky log');
+  await student.press('Look at a model post');
+  await student.sees('Nothing at all, all day.');
+  await student.leave();
+});
