@@ -13,6 +13,8 @@ import { adjustAssignment, dropAdjustment } from './assignments/adjustAssignment
 import { giveAssignment, partAssignment } from './assignments/giveAssignment';
 import { endSeries, repeatAssignment } from './assignments/repeatAssignment';
 import { setAssignment } from './assignments/setAssignment';
+import { takeBackComment, tendComment } from './comments/tendComment';
+import { writeComment } from './comments/writeComment';
 import { changeClassCode } from './classes/changeClassCode';
 import { changeAddress } from './classes/changeAddress';
 import { changeLook } from './classes/changeLook';
@@ -127,6 +129,9 @@ export const USE_CASES = {
   moveStudents,
   makeAssignment,
   changeAssignment,
+  writeComment,
+  tendComment,
+  takeBackComment,
   setAssignment,
   giveAssignment,
   partAssignment,

@@ -133,7 +133,7 @@ test('the page turns round to a phone, and to the eyes of readers from outside',
   await type('Seen.');
   await writer.press('As readers see it');
   await (await writer.field('a phone')).click();
-  await (await writer.field('readers from outside')).click();
+  await (await writer.field('a stranger')).click();
   await writer.sees('Juno P.');
   await writer.press('As readers see it');
   await writer.field('Your text');

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
+import { drawPicture } from '../../demo/draw/picture';
 import { Person } from './person';
 
 let writer: Person;
@@ -148,6 +149,32 @@ test('a video has its title and its still from its host', async () => {
   await writer.press('Put it in');
   await writer.find(By.xpath("//input[@value='How a rain gauge is read']"));
   await writer.find(By.css('.addressed img[src^="/pictures/"]'));
+});
+
+test('two pictures are put side by side, and part again', async () => {
+  await type('Two skies.');
+  for (const seed of [71, 72]) {
+    const picture = path.join(folder, `sky-${seed}.png`);
+    writeFileSync(picture, await drawPicture(`cumulus ${seed}` as never));
+    await writer.bringPicture(picture);
+    await writer.driver.wait(
+      async () =>
+        (await writer.driver.findElements(By.css('.ProseMirror [data-picture] img'))).length >= seed - 70,
+      20_000,
+    );
+    await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+  }
+  await writer.press('Width and use', "(//*[contains(@class, 'ProseMirror')]//*[@data-picture])[2]");
+  await writer.press('Beside the picture above');
+  await writer.find(By.css('.ProseMirror [data-row]'));
+  expect(await writer.driver.findElements(By.css('.ProseMirror [data-row] img'))).toHaveLength(2);
+  await writer.press('Width and use', '(//*[@data-row]//*[@data-picture])[1]');
+  await writer.press('Out of the row');
+  await writer.driver.wait(
+    async () => (await writer.driver.findElements(By.css('.ProseMirror [data-row]'))).length === 0,
+    20_000,
+  );
+  expect(await writer.driver.findElements(By.css('.ProseMirror [data-picture] img'))).toHaveLength(2);
 });
 
 test('a file that is no picture is refused in one line, and no word is lost', async () => {

@@ -4,10 +4,12 @@ import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import type { EntryLink } from '../../core/posts/entryLinks';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
+import { Comments, type CommentsShown } from './Comments';
 import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
 
 export interface PostPageProps extends CardShown {
+  readonly postId: string;
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   readonly html: string;
@@ -17,6 +19,8 @@ export interface PostPageProps extends CardShown {
   readonly lettering: Lettering | '';
   readonly labels: readonly string[];
   readonly audience: Audience;
+  /** Null for readers from outside, who see none. */
+  readonly comments: CommentsShown | null;
 }
 
 /** One post, as its readers see it. */
@@ -28,6 +32,7 @@ export function PostPage({
   entries,
   labels,
   audience,
+  comments,
   ...post
 }: PostPageProps) {
   const t = useTranslations('blog');
@@ -80,6 +85,7 @@ export function PostPage({
                 {t('labels', { labels: labels.join(', ') })}
               </p>
             ) : null}
+            {comments ? <Comments postId={post.postId} {...comments} /> : null}
             <TellTeacher />
           </div>
         </article>

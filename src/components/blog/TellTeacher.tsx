@@ -6,8 +6,14 @@ import { useId, useState } from 'react';
 import { send } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 
-/** Under every post: something is wrong here, tell a teacher. Nobody else sees what is told. */
-export function TellTeacher() {
+interface TellTeacherProps {
+  /** A comment that it is about, and whose that is; the post itself where there is none. */
+  readonly commentId?: string;
+  readonly about?: string;
+}
+
+/** Under every post and comment: something is wrong here, tell a teacher. Nobody else sees what is told. */
+export function TellTeacher({ commentId, about }: TellTeacherProps) {
   const t = useTranslations('blog.tell');
   const refusal = useRefusal();
   const id = useId();
@@ -17,21 +23,26 @@ export function TellTeacher() {
   const [problem, setProblem] = useState('');
   const [told, setTold] = useState(false);
   const tell = async () => {
-    const input = { blog: decodeURIComponent(blog), post: decodeURIComponent(post), words };
+    const input = {
+      blog: decodeURIComponent(blog),
+      post: decodeURIComponent(post),
+      words,
+      ...(commentId ? { comment: commentId } : {}),
+    };
     const outcome = await send('/api/concern', 'POST', JSON.stringify(input));
     setProblem(outcome.ok ? '' : refusal(outcome));
     setTold(outcome.ok);
   };
   if (told)
     return (
-      <p role="status" className="mt-8 text-ink-2">
+      <p role="status" className={commentId ? 'text-ink-2' : 'mt-8 text-ink-2'}>
         {t('told')}
       </p>
     );
   return (
-    <div className="mt-8">
+    <div className={commentId ? '' : 'mt-8'}>
       <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {t('open')}
+        {commentId ? t('openComment', { name: about ?? '' }) : t('open')}
       </button>
       {open ? (
         <form

@@ -15,6 +15,8 @@ export interface ConcernsProps extends OpenDraftProps {
     readonly address: string | null;
     readonly from: string | null;
     readonly words: string;
+    /** The comment that it is about; null where it is about the post. */
+    readonly comment: { readonly text: string; readonly author: string } | null;
     readonly when: string;
     readonly seen: boolean;
   }[];
@@ -35,7 +37,14 @@ export function Concerns({ classId, concerns, drafts, openings }: ConcernsProps)
             <Mark id={one.seen ? 's-m' : 's-w'} className="s" />
             <span>
               <span className="block whitespace-pre-wrap font-read text-[17px]">{one.words}</span>
-              <span className="calm">{t('about', { title: one.title, writer: one.writer })}</span>
+              {one.comment ? (
+                <q className="my-1 block border-l-4 border-edge pl-3">{one.comment.text}</q>
+              ) : null}
+              <span className="calm">
+                {one.comment
+                  ? t('aboutComment', { title: one.title, author: one.comment.author })
+                  : t('about', { title: one.title, writer: one.writer })}
+              </span>
             </span>
             <span className="calm">{t('from', { from: one.from ?? t('aReader'), when: one.when })}</span>
             <span className="flex gap-4">

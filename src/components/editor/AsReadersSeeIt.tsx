@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useMemo, useState } from 'react';
-import { goesBeyondClass, type Audience } from '../../core/access/audience';
+import type { Audience } from '../../core/access/audience';
 import { documentSchema } from '../../core/document/schema';
 import { letteringProperties } from '../../core/looks/looks';
 import { ReaderProse } from '../blog/ReaderProse';
@@ -15,14 +15,21 @@ interface AsReadersSeeItProps {
   readonly audience: Audience;
 }
 
-const EYES = ['class', 'outside'] as const;
+const EYES = ['classmate', 'family', 'stranger'] as const;
+/** Whether each of them comes to see a post, by whom it reaches; in the order of `EYES`. */
+const FINDS = {
+  writerAndTeachers: ['no', 'no', 'no'],
+  ourClass: ['yes', 'no', 'no'],
+  passphrase: ['yes', 'yes', 'passphrase'],
+  everyone: ['yes', 'yes', 'yes'],
+} as const satisfies Record<Audience, readonly ('yes' | 'no' | 'passphrase')[]>;
 const SIZES = ['page', 'phone'] as const;
 
 /** The post as its readers will see it: by whose eyes, and on which screen. */
 export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProps) {
   const t = useTranslations('editor');
   const body = useMemo(() => documentSchema.nodeFromJSON(writing.body), [writing.body]);
-  const [eyes, setEyes] = useState<(typeof EYES)[number]>('class');
+  const [eyes, setEyes] = useState<(typeof EYES)[number]>('classmate');
   const [size, setSize] = useState<(typeof SIZES)[number]>('page');
   return (
     <>
@@ -42,9 +49,9 @@ export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProp
           onChoose={setSize}
         />
       </div>
-      {eyes === 'outside' && !goesBeyondClass(audience) ? (
-        <p className="mb-4 text-ink-2">{t('seen.notOutside', { audience })}</p>
-      ) : null}
+      <p className="mb-4 text-ink-2" role="status">
+        {t(`seen.finds.${FINDS[audience][EYES.indexOf(eyes)]}`, { eyes, audience })}
+      </p>
       <article
         className={size === 'phone' ? 'mx-auto w-[390px] max-w-full border-x border-line px-4' : ''}
         style={letteringProperties(writing.beside.lettering)}
@@ -54,7 +61,7 @@ export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProp
           <p className="mb-3 font-read text-[19px] text-ink-2">{writing.beside.subtitle}</p>
         ) : null}
         <p className="mb-4 text-ink-2">
-          {eyes === 'class' ? writer.nameInClass : writer.nameOutside}
+          {eyes === 'classmate' ? writer.nameInClass : writer.nameOutside}
           {writing.labels.length ? ` · ${writing.labels.join(', ')}` : ''}
         </p>
         <ReaderProse document={body} />

@@ -22,6 +22,7 @@ import {
 import { may, type Actor, type Subject } from '../../core/access/may';
 import { FIRST_LOOK } from '../../core/looks/looks';
 import { hideClass } from '../classes/deletionQueries';
+import { insertComment } from '../comments/queries';
 import { insertConcern } from '../concerns/queries';
 import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
@@ -58,6 +59,8 @@ interface Ids {
   /** A post of a classmate that was handed in. */
   readonly triedPostId: string;
   readonly pictureId: string;
+  /** What the writer said under the post. */
+  readonly commentId: string;
   /** A kept copy of the post. */
   readonly revisionId: string;
 }
@@ -189,6 +192,9 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     shared: true,
   }),
   dropRequirementSet: ({ classId }) => ({ classId, setId: 'nosuchset0000000' }),
+  writeComment: ({ postId }) => ({ postId, text: 'What did it smell of?' }),
+  tendComment: ({ commentId }) => ({ commentId, hidden: true }),
+  takeBackComment: ({ commentId }) => ({ commentId }),
   beginPost: ({ assignmentId }) => ({ assignmentId }),
   savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
   beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
@@ -351,10 +357,14 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     id: concernId,
     classId: house.classId,
     postId,
+    commentId: null,
     toldBy: null,
     words: 'Look.',
     toldAt: NOW,
   });
+  const commentId = newId();
+  const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
+  await insertComment(database, { id: commentId, ...said });
   const openingId = newId();
   await insertOpening(database, {
     id: openingId,
@@ -399,6 +409,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       openingId,
       deletedClassId,
       concernId,
+      commentId,
       secondClassId,
       revisionId,
       triedPostId,

@@ -4,6 +4,7 @@ import { addressFrom } from '../../core/posts/address';
 import { writeAuditLine } from '../access/auditLog';
 import { findActor } from '../access/roles';
 import { listClassesEverOf, type ClassRow } from '../classes/queries';
+import { listCommentsBy } from '../comments/queries';
 import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
 import { findPerson } from '../people/queries';
@@ -44,6 +45,11 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
     email,
     classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId))),
     consents: await listConsentsOf(database, personId),
+    comments: (
+      await Promise.all(
+        classes.map(({ id: classId }) => listCommentsBy(database, { authorId: personId, classId })),
+      )
+    ).flat(),
   });
   for (const inClass of classes)
     for (const post of await listPostsOf(database, inClass.id, personId))

@@ -14,6 +14,7 @@ import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
 import { countDocumentWords } from '../../core/words/documentWords';
 import { findActor } from '../access/roles';
 import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
+import { maybeComments } from '../comments/viewComments';
 import { database } from '../database/database';
 import { findLabelChanges, listProposals } from '../labels/queries';
 import { findPostToShow } from '../posts/findPostToActOn';
@@ -109,6 +110,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     html: readersHtml(body, { sameTab: blog.inClass.desk.linksInSameTab }),
     audience: post.audience,
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
+    comments: await maybeComments(post.postId, { ...blog, now }),
   };
 }
 

@@ -7,6 +7,9 @@ export interface ConcernRow {
   readonly title: string;
   readonly writerId: string;
   readonly address: string | null;
+  /** The comment that it is about, as it says now; null where it is about the post. */
+  readonly commentText: string | null;
+  readonly commentBy: string | null;
   /** Null for a reader who was not signed in. */
   readonly toldBy: string | null;
   readonly words: string;
@@ -16,11 +19,13 @@ export interface ConcernRow {
 
 export async function insertConcern(
   database: Database,
-  concern: Pick<ConcernRow, 'id' | 'classId' | 'postId' | 'toldBy' | 'words' | 'toldAt'>,
+  concern: Pick<ConcernRow, 'id' | 'classId' | 'postId' | 'toldBy' | 'words' | 'toldAt'> & {
+    readonly commentId: string | null;
+  },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO concerns (id, class_id, post_id, told_by, words, told_at)
-     VALUES (:id, :classId, :postId, :toldBy, :words, :toldAt)`,
+    `INSERT INTO concerns (id, class_id, post_id, comment_id, told_by, words, told_at)
+     VALUES (:id, :classId, :postId, :commentId, :toldBy, :words, :toldAt)`,
     concern,
   );
 }
@@ -28,9 +33,9 @@ export async function insertConcern(
 /** What readers told the teachers of a class, what nobody has looked into yet first. */
 export async function listConcerns(database: Database, classId: string): Promise<readonly ConcernRow[]> {
   return database.rows<ConcernRow>(
-    `SELECT concerns.id, concerns.class_id AS classId, post_id AS postId, posts.title, posts.writer_id AS writerId,
-       posts.address, told_by AS toldBy, words, told_at AS toldAt, seen_at AS seenAt
-     FROM concerns JOIN posts ON posts.id = concerns.post_id
+    `SELECT concerns.id, concerns.class_id AS classId, concerns.post_id AS postId, posts.title, posts.writer_id AS writerId,
+       posts.address, comments.text AS commentText, comments.author_id AS commentBy, told_by AS toldBy, concerns.words, told_at AS toldAt, seen_at AS seenAt
+     FROM concerns JOIN posts ON posts.id = concerns.post_id LEFT JOIN comments ON comments.id = comment_id
      WHERE concerns.class_id = :classId ORDER BY seen_at IS NOT NULL, told_at DESC LIMIT 200`,
     { classId },
   );

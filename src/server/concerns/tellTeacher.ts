@@ -13,6 +13,8 @@ interface Input {
   readonly blog: string;
   readonly post: string;
   readonly words: string;
+  /** A comment under the post that it is about. */
+  readonly comment?: string;
 }
 
 const check = checkOf<Input>({
@@ -23,10 +25,11 @@ const check = checkOf<Input>({
     blog: { type: 'string', maxLength: 60 },
     post: { type: 'string', maxLength: 100 },
     words: { type: 'string', maxLength: 2000 },
+    comment: { type: 'string', maxLength: 16 },
   },
 });
 
-/** Tells the teachers of a class that something is wrong with a post. Whoever can read it can say so, signed in or not. */
+/** Tells the teachers of a class that something is wrong with a post or a comment under it. Whoever can read it can say so, signed in or not. */
 export async function tellTeacher(
   input: unknown,
   from: { readonly reader: Reader; readonly address: string; readonly now: Date },
@@ -44,12 +47,15 @@ export async function tellTeacher(
   const shown = await maybePost(blog, address, reader, now);
   const post = shown && (await findPost(database, shown.postId));
   if (!post) return NOT_THERE;
+  const { comment: commentId = null } = checked.value;
+  if (commentId !== null && !shown.comments?.list.some((one) => one.id === commentId)) return NOT_THERE;
   // Counted like tries: nobody buries a class under them.
   await insertFailure(database, { id: newId(), account, address: from.address, at: now });
   await insertConcern(database, {
     id: newId(),
     classId: post.classId,
     postId: post.id,
+    commentId,
     toldBy: reader.personId,
     words,
     toldAt: now,

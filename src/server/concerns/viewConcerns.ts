@@ -22,6 +22,10 @@ export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
       /** Null for a reader from outside, or who was not signed in. */
       from: one.toldBy === null ? null : (names.get(one.toldBy) ?? null),
       words: one.words,
+      comment:
+        one.commentText === null
+          ? null
+          : { text: one.commentText, author: names.get(one.commentBy ?? '') ?? '' },
       when: agoInWords(one.toldAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
       seen: one.seenAt !== null,
     })),

@@ -8,6 +8,7 @@ import { countDocumentWords } from '../../core/words/documentWords';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
+import { listCommentsGiven } from '../comments/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
 import { findOpenResults } from '../links/lookAt';
@@ -49,7 +50,7 @@ async function foundElsewhere(
   post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
-): Promise<Pick<PostToCheck, 'others' | 'speller' | 'openResults'>> {
+): Promise<Pick<PostToCheck, 'others' | 'speller' | 'openResults' | 'commentsGiven'>> {
   const { requirements } = assignment;
   const others = asksFor(requirements, 'ownWords')
     ? await listOthersBodies(database, assignment.id, post.writerId)
@@ -57,6 +58,14 @@ async function foundElsewhere(
   return {
     openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
     ...spellerFor(requirements, inClass.language),
+    ...(asksFor(requirements, 'comments')
+      ? {
+          commentsGiven: await listCommentsGiven(database, {
+            authorId: post.writerId,
+            classId: inClass.id,
+          }),
+        }
+      : {}),
     ...(others
       ? { others: others.map(({ id, body }) => ({ id, body: openDocument(JSON.parse(body)) })) }
       : {}),

@@ -7,6 +7,7 @@ import { LICENCES } from '../../../core/document/licences';
 import { Mark } from '../../basics/Mark';
 import { creditPicture } from '../goTo';
 import { useWriterName } from './WriterNameContext';
+import { joinRow, leaveRow, rowMoves } from './pictureRow';
 import { SidePicker } from './SidePicker';
 import { WidthHandle } from './WidthHandle';
 
@@ -74,6 +75,7 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
         </button>
         {asking || selected ? (
           <div className="flex w-full flex-wrap items-center gap-x-5 gap-y-2 border-t border-line pt-2">
+            <RowMoves editor={editor} getPos={getPos} />
             <SidePicker width={width} side={side} onPick={(place) => updateAttributes({ ...place })} />
             <label className="flex items-center gap-2">
               <span className="text-ink-2">{t('licence')}</span>
@@ -94,6 +96,28 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
         ) : null}
       </div>
     </NodeViewWrapper>
+  );
+}
+
+/** Putting a picture beside the one above it, and taking it out of the row again. */
+function RowMoves({ editor, getPos }: Pick<NodeViewProps, 'editor' | 'getPos'>) {
+  const t = useTranslations('editor.picture.row');
+  const at = getPos();
+  if (at === undefined || !editor.isEditable) return null;
+  const can = rowMoves(editor, at);
+  return (
+    <>
+      {can.join ? (
+        <button type="button" className="act" onClick={() => joinRow(editor, getPos() ?? at)}>
+          {t('join')}
+        </button>
+      ) : null}
+      {can.leave ? (
+        <button type="button" className="act" onClick={() => leaveRow(editor, getPos() ?? at)}>
+          {t('leave')}
+        </button>
+      ) : null}
+    </>
   );
 }
 

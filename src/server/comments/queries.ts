@@ -1,0 +1,82 @@
+import type { Database } from '../database/database';
+
+export interface CommentRow {
+  readonly id: string;
+  readonly postId: string;
+  readonly authorId: string;
+  readonly text: string;
+  readonly words: number;
+  readonly writtenAt: Date;
+  /** Null while it is shown. */
+  readonly hiddenAt: Date | null;
+}
+
+const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, hidden_at AS hiddenAt`;
+
+export async function insertComment(
+  database: Database,
+  comment: Omit<CommentRow, 'hiddenAt'>,
+): Promise<void> {
+  await database.change(
+    `INSERT INTO comments (id, post_id, author_id, text, words, written_at)
+     VALUES (:id, :postId, :authorId, :text, :words, :writtenAt)`,
+    comment,
+  );
+}
+
+export async function findComment(database: Database, id: string): Promise<CommentRow | null> {
+  const [row] = await database.rows<CommentRow>(`SELECT ${COLUMNS} FROM comments WHERE id = :id`, { id });
+  return row ?? null;
+}
+
+/** The comments under a post, oldest first, hidden ones too. */
+export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
+  return database.rows<CommentRow>(
+    `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId ORDER BY written_at, id LIMIT 500`,
+    { postId },
+  );
+}
+
+/** What somebody wrote under classmates' posts in a class, as far as it is shown. */
+export async function listCommentsGiven(
+  database: Database,
+  { authorId, classId }: { readonly authorId: string; readonly classId: string },
+): Promise<readonly { readonly post: string; readonly words: number }[]> {
+  return database.rows(
+    `SELECT post_id AS post, words FROM comments JOIN posts ON posts.id = post_id
+     WHERE author_id = :authorId AND posts.class_id = :classId AND posts.writer_id <> :authorId AND hidden_at IS NULL`,
+    { authorId, classId },
+  );
+}
+
+/** What somebody wrote under posts of a class, with the posts' titles, for who takes their writing along. */
+export async function listCommentsBy(
+  database: Database,
+  { authorId, classId }: { readonly authorId: string; readonly classId: string },
+): Promise<readonly { readonly under: string; readonly text: string; readonly writtenAt: Date }[]> {
+  return database.rows(
+    `SELECT posts.title AS under, text, written_at AS writtenAt FROM comments JOIN posts ON posts.id = post_id
+     WHERE author_id = :authorId AND posts.class_id = :classId ORDER BY written_at`,
+    { authorId, classId },
+  );
+}
+
+/** How many comments somebody has written since a moment, anywhere. */
+export async function countCommentsSince(database: Database, authorId: string, since: Date): Promise<number> {
+  const [row] = await database.rows<{ count: number }>(
+    'SELECT COUNT(*) AS count FROM comments WHERE author_id = :authorId AND written_at > :since',
+    { authorId, since },
+  );
+  return row?.count ?? 0;
+}
+
+export async function updateHidden(
+  database: Database,
+  comment: { readonly id: string; readonly at: Date | null; readonly by: string | null },
+): Promise<void> {
+  await database.change('UPDATE comments SET hidden_at = :at, hidden_by = :by WHERE id = :id', comment);
+}
+
+export async function deleteComment(database: Database, id: string): Promise<void> {
+  await database.change('DELETE FROM comments WHERE id = :id', { id });
+}

@@ -1,0 +1,39 @@
+import { countWords } from '../../core/words/countWords';
+import { done, refused, type UseCase } from '../access/useCase';
+import { newId } from '../database/newId';
+import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
+import { countCommentsSince, insertComment } from './queries';
+
+interface Input {
+  readonly postId: string;
+  readonly text: string;
+}
+
+/** So many comments in so many minutes are a conversation; more are a flood. */
+const MOST_AT_ONCE = 12;
+const AT_ONCE = 5 * 60_000;
+const LONGEST = 2000;
+
+/** Writes a comment under a published post, for the class to read. */
+export const writeComment: UseCase<Input, PostFacts, { readonly commentId: string }> = {
+  name: 'writeComment',
+  action: 'comment.write',
+  input: {
+    type: 'object',
+    required: ['postId', 'text'],
+    additionalProperties: false,
+    properties: { postId: { type: 'string', maxLength: 16 }, text: { type: 'string', maxLength: LONGEST } },
+  },
+  find: ({ postId }, { database, now }) => findPostToShow(database, postId, now),
+  async run({ postId, text: typed }, _, { database, personId, now }) {
+    const text = typed.trim();
+    const words = countWords(text);
+    if (words === 0) return refused('comment.noWords', 'text');
+    const since = new Date(now.getTime() - AT_ONCE);
+    if ((await countCommentsSince(database, personId, since)) >= MOST_AT_ONCE)
+      return refused('comment.tooMany', 'text');
+    const commentId = newId();
+    await insertComment(database, { id: commentId, postId, authorId: personId, text, words, writtenAt: now });
+    return done({ commentId });
+  },
+};
