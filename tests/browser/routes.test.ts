@@ -325,8 +325,8 @@ describe('writing requests', () => {
 
   test('what asks other servers is done for writers alone', async () => {
     const asked: readonly (readonly [string, object])[] = [
-      ['/api/links', { postId: ids.draft, addresses: ['https://harbour.example/'] }],
-      ['/api/videos', { postId: ids.draft, address: 'https://films.example/film/1' }],
+      ['/api/links', { writingId: ids.draft, addresses: ['https://harbour.example/'] }],
+      ['/api/videos', { writingId: ids.draft, address: 'https://films.example/film/1' }],
       ['/api/pictures/from', { classId: 'nosuchclass00000', address: 'https://films.example/still/1.png' }],
     ];
     for (const [address, input] of asked) {
@@ -334,6 +334,18 @@ describe('writing requests', () => {
       expect((await post(address, input, 'teacher')).status).toBe(404);
       expect((await post(address, input, 'writer', { origin: 'https://evil.example' })).status).toBe(403);
     }
+  });
+
+  test('a file to give out is taken from teachers of the class alone', async () => {
+    const upload = (who: Who) =>
+      fetch(`${origin()}/api/handouts?class=nosuchclass00000&name=a.pdf`, {
+        method: 'POST',
+        body: 'x',
+        headers: { origin: origin(), cookie: cookies.get(who) ?? '' },
+      });
+    expect((await upload('visitor')).status).toBe(401);
+    for (const who of ['writer', 'teacher'] as const) expect((await upload(who)).status).toBe(404);
+    for (const who of EVERYBODY) expect((await get('/handouts/nosuchfile000000', who)).status).toBe(404);
   });
 
   test('a picture is taken from people of the class alone', async () => {

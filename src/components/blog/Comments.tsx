@@ -50,7 +50,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                 {one.hidden ? ` · ${t('hidden')}` : ''}
               </p>
               <p className="whitespace-pre-wrap font-read text-[17px]">{one.text}</p>
-              <span className="flex flex-wrap gap-x-4">
+              <span className="flex flex-wrap items-start gap-x-4">
                 {one.own ? (
                   <button
                     type="button"
