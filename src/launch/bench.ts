@@ -3,17 +3,27 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { migrate } from '../server/database/migrate';
 import { importBundled } from './bundle';
-import { install, MARIADB } from './debianPackages';
+import { CHROMIUM, install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster`: measurements as lines of JSON. */
+/** `./porch bench core|roster|writing`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '']: readonly string[]): Promise<number> {
   if (part === 'roster') return benchOnDatabase(root);
-  if (part !== 'core') throw new Failure(`There is no benchmark ${part}; there are core and roster.`);
+  if (part === 'writing') return benchInBrowser();
+  if (part !== 'core')
+    throw new Failure(`There is no benchmark ${part}; there are core, roster and writing.`);
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   for (const line of await benchCore()) console.log(JSON.stringify(line));
+  return 0;
+}
+
+/** What is measured in a real browser, on the demo class. */
+async function benchInBrowser(): Promise<number> {
+  await install([MARIADB, CHROMIUM]);
+  const { benchWriting } = await import('../../tests/browser/benchWriting');
+  for (const line of await benchWriting()) console.log(JSON.stringify(line));
   return 0;
 }
 
