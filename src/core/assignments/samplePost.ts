@@ -123,7 +123,7 @@ class SampleWriter {
         {
           src,
           description: settings['description'] ? 'Grey water behind a wall' : '',
-          licence: complete && settings['licence'] ? 'own' : '',
+          licence: complete && settings['licence'] ? 'withName' : '',
         },
         [nodes.caption.create(null, documentSchema.text('The wall')), nodes.credit.create(null, credit)],
       ),

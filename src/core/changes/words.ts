@@ -1,3 +1,4 @@
+import { countWords } from '../words/countWords';
 import { diffWordsWithSpace } from 'diff';
 
 /** A run of text that two versions share, or that only one of them has. */
@@ -20,11 +21,13 @@ export function countChanged(changes: readonly WordChange[]): {
   readonly added: number;
   readonly removed: number;
 } {
-  const words = (kind: WordChange['kind']) =>
-    changes
-      .filter((change) => change.kind === kind)
-      .reduce((sum, change) => sum + (change.text.match(/[\p{L}\p{N}][^\s]*/gu)?.length ?? 0), 0);
-  return { added: words('added'), removed: words('removed') };
+  return { added: wordsThat('added', changes), removed: wordsThat('removed', changes) };
+}
+
+function wordsThat(kind: WordChange['kind'], changes: readonly WordChange[]): number {
+  return changes
+    .filter((change) => change.kind === kind)
+    .reduce((sum, change) => sum + countWords(change.text), 0);
 }
 
 /**

@@ -36,8 +36,29 @@ export async function adjustedFor(
     `SELECT ${COLUMNS} FROM adjustments WHERE assignment_id = :assignmentId AND person_id = :personId`,
     { assignmentId: assignment.id, personId },
   );
-  if (!row) return assignment;
-  const adjustment = fromStored(row);
+  return row ? withAdjustment(assignment, fromStored(row)) : assignment;
+}
+
+/** The same for all assignments and students of a class, read once. */
+export async function adjusterFor(
+  database: Database,
+  classId: string,
+): Promise<(assignment: AssignmentRow, personId: string) => AssignmentRow> {
+  const rows = await database.rows<Stored & { readonly assignmentId: string }>(
+    `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits
+     FROM adjustments JOIN assignments ON assignments.id = assignment_id WHERE class_id = :classId`,
+    { classId },
+  );
+  const known = new Map(
+    rows.map(({ assignmentId, ...row }) => [`${assignmentId} ${row.personId}`, fromStored(row)]),
+  );
+  return (assignment, personId) => {
+    const adjustment = known.get(`${assignment.id} ${personId}`);
+    return adjustment ? withAdjustment(assignment, adjustment) : assignment;
+  };
+}
+
+function withAdjustment(assignment: AssignmentRow, adjustment: AdjustmentRow): AssignmentRow {
   return {
     ...assignment,
     dueAt: adjustment.dueAt ?? assignment.dueAt,

@@ -4,7 +4,7 @@ import { monogram, nameInClass } from '../../core/people/names';
 import { marks, type Slat } from '../../core/requirements/slats';
 import { localMinute } from '../../core/timing/zonedTime';
 import { lateRuleIn } from '../assignments/lateRuleIn';
-import { adjustedFor } from '../assignments/adjustments';
+import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments } from '../assignments/queries';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
@@ -34,13 +34,14 @@ export async function maybePile({ personId, role, inClass, now }: Desk): Promise
   const assignments = new Map(
     (await listAssignments(database, inClass.id)).map((assignment) => [assignment.id, assignment]),
   );
+  const adjust = await adjusterFor(database, inClass.id);
   const slips: Slip[] = [];
   for (const standing of await listStandings(database, inClass.id)) {
     const given = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
     if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !given || !writer)
       continue;
-    const assignment = await adjustedFor(database, given, standing.writerId);
+    const assignment = adjust(given, standing.writerId);
     const at = standing.handedInAt.getTime();
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
     slips.push({

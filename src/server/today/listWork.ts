@@ -2,7 +2,7 @@ import { marks } from '../../core/requirements/slats';
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
 import { nextDue, nextStepIn } from '../assignments/growingSteps';
-import { adjustedFor } from '../assignments/adjustments';
+import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
 import { evidenceFor } from '../posts/evidence';
@@ -24,9 +24,10 @@ export async function listWork(desk: Desk) {
   const posts = new Map(
     (await listPostsOf(database, inClass.id, personId)).map((post) => [post.assignmentId, post]),
   );
+  const adjust = await adjusterFor(database, inClass.id);
   const work = [];
   for (const assignment of assignments)
-    work.push(await workOn(assignment, posts.get(assignment.id) ?? null, desk));
+    work.push(await workOn(adjust(assignment, personId), posts.get(assignment.id) ?? null, desk));
   return work.sort(
     (a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'),
   );
@@ -47,8 +48,7 @@ export async function listEveryWork(desk: Desk) {
   return groups;
 }
 
-async function workOn(given: AssignmentRow, post: PostRow | null, { inClass, personId, now }: Desk) {
-  const assignment = await adjustedFor(database, given, personId);
+async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
   const { timeZone, language } = inClass;
   const dueAt = nextDue(assignment, inClass, now);
   const grade = post && (await findGrade(database, post.id));
