@@ -3,11 +3,11 @@ import { adjusted, adjustmentFields, type Adjustment } from '../../core/assignme
 import { limitsCross } from '../../core/requirements/limitsCross';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
-import { done, refused, type UseCase } from '../access/useCase';
+import { done, refused } from '../access/useCase';
 import { personIds } from '../classes/classUseCase';
 import { listMembers } from '../classes/queries';
 import { deleteAdjustment, upsertAdjustment } from './adjustments';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { assignmentUseCase } from './assignmentUseCase';
 
 interface Input extends Adjustment {
   readonly assignmentId: string;
@@ -16,25 +16,11 @@ interface Input extends Adjustment {
   readonly due: string | null;
 }
 
-const assignmentId = { type: 'string', maxLength: 16 } as const;
-
 /** Asks of one student, or of some, otherwise than of the others: later, less, or without a requirement. */
-export const adjustAssignment: UseCase<Input, AssignmentFacts, object> = {
+export const adjustAssignment = assignmentUseCase<Input, object>({
   name: 'adjustAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'personIds', 'due', 'leftOut', 'limits'],
-    additionalProperties: false,
-    properties: {
-      assignmentId,
-      personIds,
-      due: maybeLocalMinuteSchema,
-      ...adjustmentFields,
-    },
-  },
-  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
-  async run(input, { rows: { assignment, inClass } }, { database, personId: by, now }) {
+  fields: { personIds, due: maybeLocalMinuteSchema, ...adjustmentFields },
+  async run(input, { assignment, inClass }, { database, personId: by, now }) {
     const students = (await listMembers(database, inClass.id)).filter((one) => isStudent(one.role));
     if (!input.personIds.every((id) => students.some((one) => one.personId === id)))
       return refused('assignment.notAStudent', 'personIds');
@@ -55,25 +41,17 @@ export const adjustAssignment: UseCase<Input, AssignmentFacts, object> = {
       });
     return done({});
   },
-};
+});
 
 /** Asks of a student again what is asked of all. */
-export const dropAdjustment: UseCase<
+export const dropAdjustment = assignmentUseCase<
   { readonly assignmentId: string; readonly personId: string },
-  AssignmentFacts,
   object
-> = {
+>({
   name: 'dropAdjustment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'personId'],
-    additionalProperties: false,
-    properties: { assignmentId, personId: { type: 'string', maxLength: 16 } },
-  },
-  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
+  fields: { personId: { type: 'string', maxLength: 16 } },
   async run({ assignmentId: id, personId }, _, { database }) {
     await deleteAdjustment(database, id, personId);
     return done({});
   },
-};
+});

@@ -11,8 +11,8 @@ import { limitsCross } from '../../core/requirements/limitsCross';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
-import { done, refused, type UseCase } from '../access/useCase';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { done, refused } from '../access/useCase';
+import { assignmentUseCase } from './assignmentUseCase';
 import { noteWhatComesWith } from '../handouts/queries';
 import { spreadChange } from './spreadChange';
 import { updateAssignment, type AssignmentRow } from './queries';
@@ -39,54 +39,46 @@ interface Input {
 }
 
 /** Writes what a teacher changed in an assignment, unless a co-teacher changed it meanwhile. */
-export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly version: number }> = {
+export const changeAssignment = assignmentUseCase<Input, { readonly version: number }>({
   name: 'changeAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'version', 'fields'],
-    additionalProperties: false,
-    properties: {
-      assignmentId: { type: 'string', maxLength: 16 },
-      version: { type: 'integer', minimum: 1 },
-      fields: {
-        type: 'object',
-        additionalProperties: false,
-        required: [
-          'number',
-          'title',
-          'instructions',
-          'due',
-          'requirements',
-          'rubric',
-          'lateRule',
-          'audience',
-          'release',
-          'missing',
-          'draftsOpen',
-        ],
-        properties: {
-          number: { type: 'integer', minimum: 0, maximum: 999 },
-          title: { type: 'string', maxLength: 200 },
-          instructions: documentJson,
-          model: modelSchema,
-          due: maybeLocalMinuteSchema,
-          ...promptFields,
-          requirements: { type: 'array', maxItems: 40, items: requirementSchema },
-          rubric: rubricSchema,
-          lateRule: lateRuleSchema,
-          audience: { enum: AUDIENCES },
-          release: { enum: RELEASES },
-          missing: { enum: ['warns', 'stops'] },
-          draftsOpen: { type: 'boolean' },
-          pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
-          growing: growingSchema,
-        },
+  fields: {
+    version: { type: 'integer', minimum: 1 },
+    fields: {
+      type: 'object',
+      additionalProperties: false,
+      required: [
+        'number',
+        'title',
+        'instructions',
+        'due',
+        'requirements',
+        'rubric',
+        'lateRule',
+        'audience',
+        'release',
+        'missing',
+        'draftsOpen',
+      ],
+      properties: {
+        number: { type: 'integer', minimum: 0, maximum: 999 },
+        title: { type: 'string', maxLength: 200 },
+        instructions: documentJson,
+        model: modelSchema,
+        due: maybeLocalMinuteSchema,
+        ...promptFields,
+        requirements: { type: 'array', maxItems: 40, items: requirementSchema },
+        rubric: rubricSchema,
+        lateRule: lateRuleSchema,
+        audience: { enum: AUDIENCES },
+        release: { enum: RELEASES },
+        missing: { enum: ['warns', 'stops'] },
+        draftsOpen: { type: 'boolean' },
+        pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
+        growing: growingSchema,
       },
     },
   },
-  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run({ version, fields }, { rows: { assignment, inClass } }, { database, personId }) {
+  async run({ version, fields }, { assignment, inClass }, { database, personId }) {
     const { due, ...others } = fields;
     if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))
       return refused('assignment.tooWide', 'audience');
@@ -109,7 +101,7 @@ export const changeAssignment: UseCase<Input, AssignmentFacts, { readonly versio
     await spreadChange(database, { assignment: changed, inClass }, personId);
     return done({ version: changed.version });
   },
-};
+});
 
 /** The field whose document is none of our schema, or null. */
 function unfitDocument({ instructions, model }: LessonText): string | null {

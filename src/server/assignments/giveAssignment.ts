@@ -3,11 +3,11 @@ import { comesWith } from '../../core/assignments/lessonText';
 import { localMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { findStanding } from '../access/roles';
-import { done, NOT_THERE, refused, type UseCase } from '../access/useCase';
+import { done, NOT_THERE, refused } from '../access/useCase';
 import { findClass } from '../classes/queries';
 import { newId } from '../database/newId';
 import { noteWhatComesWith } from '../handouts/queries';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { assignmentUseCase } from './assignmentUseCase';
 import {
   deleteUnbegun,
   insertAssignment,
@@ -32,17 +32,10 @@ interface Input {
  * Gives an assignment to another class of the same teacher, with a due time of its own, or changes that. It stays one:
  * what is changed of it here is changed there. Where it is set already, it is set there at once.
  */
-export const giveAssignment: UseCase<Input, AssignmentFacts, { readonly assignmentId: string }> = {
+export const giveAssignment = assignmentUseCase<Input, { readonly assignmentId: string }>({
   name: 'giveAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'classId', 'due'],
-    additionalProperties: false,
-    properties: { assignmentId: id, classId: id, due: localMinuteSchema },
-  },
-  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run({ classId, due }, { rows: { assignment } }, { database, personId, now }) {
+  fields: { classId: id, due: localMinuteSchema },
+  async run({ classId, due }, { assignment }, { database, personId, now }) {
     const { actor, resting, deleted } = await findStanding(database, classId, personId);
     const inClass = await findClass(database, classId);
     if (!inClass || deleted || !may(actor, 'assignment.make', {})) return NOT_THERE;
@@ -66,27 +59,18 @@ export const giveAssignment: UseCase<Input, AssignmentFacts, { readonly assignme
     await noteWhatComesWith(database, given.id, { ...comesWith(given), by: personId });
     return done({ assignmentId: given.id });
   },
-};
+});
 
 /**
  * Takes an assignment out of those that are one with it: it is deleted where nobody has begun it, else it goes its own way
  * from now on.
  */
-export const partAssignment: UseCase<
+export const partAssignment = assignmentUseCase<
   { readonly assignmentId: string },
-  AssignmentFacts,
   { readonly deleted: boolean }
-> = {
+>({
   name: 'partAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId'],
-    additionalProperties: false,
-    properties: { assignmentId: id },
-  },
-  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run(_, { rows: { assignment } }, { database }) {
+  async run(_, { assignment }, { database }) {
     const siblings = await listSiblings(database, assignment);
     if (siblings.length === 0) return refused('assignment.notShared');
     const gone = await deleteUnbegun(database, assignment.id);
@@ -95,4 +79,4 @@ export const partAssignment: UseCase<
     if (last && others.length === 0) await updateShared(database, last.id, null);
     return done({ deleted: gone === 1 });
   },
-};
+});

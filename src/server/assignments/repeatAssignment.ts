@@ -7,12 +7,13 @@ import {
   type SeriesRule,
 } from '../../core/assignments/series';
 import { instantOf } from '../../core/timing/zonedTime';
-import { done, refused, type UseCase } from '../access/useCase';
+import { done, refused } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { noteWhatComesWith } from '../handouts/queries';
 import { insertJob } from '../jobs/queries';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { assignmentUseCase } from './assignmentUseCase';
+import type { AssignmentFacts } from './assignmentFacts';
 import { lackToSet } from './lackToSet';
 import {
   deleteUnbegun,
@@ -26,8 +27,6 @@ import {
 } from './queries';
 import { asRepeated } from './spreadChange';
 
-const assignmentId = { type: 'string', maxLength: 16 } as const;
-
 interface Input {
   readonly assignmentId: string;
   readonly series: SeriesRule;
@@ -40,17 +39,10 @@ const OPENING_HOUR = '00:00';
  * Makes an assignment a series, or changes its days: one repetition for each, which is set by itself when its day to be
  * seen comes. Those that students see stay whatever the rule says now.
  */
-export const repeatAssignment: UseCase<Input, AssignmentFacts, { readonly repetitions: number }> = {
+export const repeatAssignment = assignmentUseCase<Input, { readonly repetitions: number }>({
   name: 'repeatAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'series'],
-    additionalProperties: false,
-    properties: { assignmentId, series: seriesSchema },
-  },
-  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
-  async run({ series }, { rows }, { database, personId, now }) {
+  fields: { series: seriesSchema },
+  async run({ series }, rows, { database, personId, now }) {
     const { assignment, inClass } = rows;
     if (assignment.setAt || assignment.sharedId || assignment.seriesId)
       return refused('assignment.notRepeated', 'series');
@@ -67,7 +59,7 @@ export const repeatAssignment: UseCase<Input, AssignmentFacts, { readonly repeti
       await addRepetition(database, rows, { date, by: personId, now });
     return done({ repetitions: dates.length });
   },
-};
+});
 
 interface Settling {
   readonly dates: readonly SeriesDate[];
@@ -145,21 +137,9 @@ async function insertOpening(
 }
 
 /** Ends a series: what students see stays, what they do not see yet goes. The assignment itself can be changed and set again. */
-export const endSeries: UseCase<
-  { readonly assignmentId: string },
-  AssignmentFacts,
-  { readonly stay: number }
-> = {
+export const endSeries = assignmentUseCase<{ readonly assignmentId: string }, { readonly stay: number }>({
   name: 'endSeries',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId'],
-    additionalProperties: false,
-    properties: { assignmentId },
-  },
-  find: ({ assignmentId: id }, { database }) => findAssignmentToActOn(database, id),
-  async run({ assignmentId: id }, { rows: { assignment } }, { database }) {
+  async run({ assignmentId: id }, { assignment }, { database }) {
     if (!assignment.series) return refused('assignment.noSeries');
     const repetitions = await listRepetitions(database, id);
     for (const repetition of repetitions.filter((one) => one.setAt === null))
@@ -167,4 +147,4 @@ export const endSeries: UseCase<
     await updateSeries(database, id, null);
     return done({ stay: repetitions.filter((one) => one.setAt !== null).length });
   },
-};
+});

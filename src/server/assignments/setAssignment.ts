@@ -1,5 +1,5 @@
-import { done, refused, type UseCase } from '../access/useCase';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { done, refused } from '../access/useCase';
+import { assignmentUseCase } from './assignmentUseCase';
 import { lackToSet } from './lackToSet';
 import { markSet } from './queries';
 import { taughtSiblings } from './taughtSiblings';
@@ -12,17 +12,9 @@ interface Input {
  * Sets an assignment: from now on the students of its class see it and can begin, and those of the other classes that it
  * is given to.
  */
-export const setAssignment: UseCase<Input, AssignmentFacts, null> = {
+export const setAssignment = assignmentUseCase<Input, null>({
   name: 'setAssignment',
-  action: 'assignment.change',
-  input: {
-    type: 'object',
-    required: ['assignmentId'],
-    additionalProperties: false,
-    properties: { assignmentId: { type: 'string', maxLength: 16 } },
-  },
-  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run({ assignmentId }, { rows: { assignment } }, { database, personId, now }) {
+  async run({ assignmentId }, { assignment }, { database, personId, now }) {
     if (assignment.series) return refused('assignment.isSeries');
     const lack = lackToSet(assignment);
     if (lack) return lack;
@@ -31,4 +23,4 @@ export const setAssignment: UseCase<Input, AssignmentFacts, null> = {
       await markSet(database, sibling.assignment.id, now);
     return done(null);
   },
-};
+});

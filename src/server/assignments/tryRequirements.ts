@@ -3,11 +3,11 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { findActor } from '../access/roles';
-import { done, NOT_THERE, type UseCase } from '../access/useCase';
+import { done, NOT_THERE } from '../access/useCase';
 import { evidenceFor } from '../posts/evidence';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findRevision } from '../posts/queries';
-import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
+import { assignmentUseCase } from './assignmentUseCase';
 
 interface Input {
   readonly assignmentId: string;
@@ -17,22 +17,14 @@ interface Input {
 }
 
 /** Runs requirements that are being edited on something that was handed in before. Nothing is changed. */
-export const tryRequirements: UseCase<Input, AssignmentFacts, Answer> = {
+export const tryRequirements = assignmentUseCase<Input, Answer>({
   name: 'tryRequirements',
-  action: 'assignment.change',
   looksOnly: true,
-  input: {
-    type: 'object',
-    required: ['assignmentId', 'requirements', 'postId'],
-    additionalProperties: false,
-    properties: {
-      assignmentId: { type: 'string', maxLength: 16 },
-      requirements: { type: 'array', maxItems: 40, items: requirementSchema },
-      postId: { type: 'string', maxLength: 16 },
-    },
+  fields: {
+    requirements: { type: 'array', maxItems: 40, items: requirementSchema },
+    postId: { type: 'string', maxLength: 16 },
   },
-  find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-  async run({ requirements, postId }, { rows: { assignment, inClass } }, { database, personId, now }) {
+  async run({ requirements, postId }, { assignment, inClass }, { database, personId, now }) {
     const found = await findPostToShow(database, postId, now);
     const actor = await findActor(database, inClass.id, personId);
     if (found?.classId !== inClass.id || !may(actor, 'post.readHandIn', found.subject)) return NOT_THERE;
@@ -43,4 +35,4 @@ export const tryRequirements: UseCase<Input, AssignmentFacts, Answer> = {
     const post = { ...found.rows.post, title, labels, beside, body };
     return done((await evidenceFor(database, post, { ...assignment, requirements }, inClass)).answer);
   },
-};
+});
