@@ -41,6 +41,7 @@ export function Slips({
 function Slip({ slip, current }: { readonly slip: SlipShown; readonly current: boolean }) {
   const t = useTranslations('pile');
   const more = [
+    slip.group === null ? null : t('group', { group: slip.group }),
     slip.ordinal > 1 ? t('time', { ordinal: slip.ordinal }) : null,
     slip.daysLate > 0 ? t('late', { days: slip.daysLate }) : null,
   ].filter(Boolean);

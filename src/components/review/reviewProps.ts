@@ -15,6 +15,8 @@ export interface SlipShown {
   readonly postId: string;
   readonly writer: string;
   readonly monogram: string;
+  /** The class that it comes from, where that is another one. */
+  readonly group: string | null;
   readonly assignment: string;
   readonly assignmentNumber: number;
   readonly hoursWaiting: number;

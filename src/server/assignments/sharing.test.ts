@@ -20,6 +20,8 @@ import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { listHandIns } from '../posts/queries';
+import { maybePile } from '../reviews/listPile';
+import { maybeReview } from '../reviews/viewReview';
 import { listWork } from '../today/listWork';
 import { changeAssignment } from './changeAssignment';
 import { giveAssignment, partAssignment } from './giveAssignment';
@@ -122,6 +124,25 @@ test('whose evidence would change is said of both classes, and revised in both',
   await succeeded(change(assignmentId, { requirements }));
   await succeeded(as(house, 'teacher', reviseEvidence, { assignmentId }));
   expect((await listHandIns(database, theirs))[0]?.evidence.points).toMatchObject({ earned: 2 });
+});
+
+test('both classes’ posts are one pile, from either side, for who teaches both', async () => {
+  const assignmentId = await setWork(house);
+  const { assignmentId: there } = await succeeded(give(assignmentId));
+  const abroad: House = { classId: otherId, people: { ...house.people, writer: student } };
+  const theirs = await writePost(abroad, there, '<p>one two three four five</p>');
+  await handInPost(abroad, theirs, new Date(NOW.getTime() - 3_600_000 * 5));
+  const ours = await writePost(house, assignmentId);
+  await handInPost(house, ours);
+  const desk = await deskFor(house, 'teacher');
+  expect(await maybePile(desk)).toMatchObject([
+    { postId: theirs, writer: 'Ferdi E.', group: '8B' },
+    { postId: ours, writer: 'Wren E.', group: null },
+  ]);
+  expect((await maybeReview(theirs, desk))?.writer.name).toBe('Ferdi E.');
+  const coTeacher = await deskFor(house, 'coTeacher');
+  expect((await maybePile(coTeacher))?.map((slip) => slip.postId)).toEqual([ours]);
+  expect(await maybeReview(theirs, coTeacher)).toBeNull();
 });
 
 describe('taken away again', () => {

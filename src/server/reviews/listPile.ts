@@ -5,16 +5,18 @@ import { marks, type Slat } from '../../core/requirements/slats';
 import { localMinute } from '../../core/timing/zonedTime';
 import { lateRuleIn } from '../assignments/lateRuleIn';
 import { adjusterFor } from '../assignments/adjustments';
-import { listAssignments } from '../assignments/queries';
-import { listEverMembers } from '../classes/queries';
+import { listAssignments, type AssignmentRow } from '../assignments/queries';
+import { listClassesOf, listEverMembers, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
 import { listStandings } from '../posts/queries';
-import type { Desk } from '../sessions/desk';
+import { isTeacher, type Desk } from '../sessions/desk';
 
 export interface Slip {
   readonly postId: string;
   readonly writer: string;
   readonly monogram: string;
+  /** The class that it comes from, where that is another one. */
+  readonly group: string | null;
   readonly assignment: string;
   readonly assignmentNumber: number;
   readonly hoursWaiting: number;
@@ -25,29 +27,52 @@ export interface Slip {
 
 const HOUR = 3_600_000;
 
-/** The reading pile of a class: an assignment after the other, in each the oldest first. Null for who does not teach it. */
+/**
+ * The reading pile of a class: an assignment after the other, in each the oldest first. What is given to several classes of
+ * the teacher's is one pile. Null for who does not teach the class.
+ */
 export async function maybePile({ personId, role, inClass, now }: Desk): Promise<readonly Slip[] | null> {
   if (!may({ personId, role }, 'class.teach', {})) return null;
+  const own = await listAssignments(database, inClass.id);
+  const slips = await slipsIn(inClass, own, { now, group: null });
+  const shared = new Set(own.map((one) => one.sharedId).filter((id) => id !== null));
+  if (shared.size > 0)
+    for (const other of await listClassesOf(database, personId)) {
+      if (other.id === inClass.id || !isTeacher(other.role)) continue;
+      const same = (await listAssignments(database, other.id)).filter(
+        (one) => one.sharedId !== null && shared.has(one.sharedId),
+      );
+      slips.push(...(await slipsIn(other, same, { now, group: other.groupName || other.title })));
+    }
+  return byAssignment(slips.toSorted((one, another) => another.hoursWaiting - one.hoursWaiting));
+}
+
+/** The slips of some assignments of a class, those that have waited longest first. */
+async function slipsIn(
+  inClass: ClassRow,
+  given: readonly AssignmentRow[],
+  { now, group }: { readonly now: Date; readonly group: string | null },
+): Promise<Slip[]> {
+  if (given.length === 0) return [];
   const members = new Map(
     (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
-  const assignments = new Map(
-    (await listAssignments(database, inClass.id)).map((assignment) => [assignment.id, assignment]),
-  );
+  const assignments = new Map(given.map((assignment) => [assignment.id, assignment]));
   const adjust = await adjusterFor(database, inClass.id);
   const slips: Slip[] = [];
   for (const standing of await listStandings(database, inClass.id)) {
-    const given = assignments.get(standing.assignmentId);
+    const asked = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
-    if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !given || !writer)
+    if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !asked || !writer)
       continue;
-    const assignment = adjust(given, standing.writerId);
+    const assignment = adjust(asked, standing.writerId);
     const at = standing.handedInAt.getTime();
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
     slips.push({
       postId: standing.postId,
       writer: nameInClass(writer),
       monogram: monogram(writer),
+      group,
       assignment: assignment.title,
       assignmentNumber: assignment.number,
       hoursWaiting: Math.max(0, Math.round((now.getTime() - at) / HOUR)),
@@ -56,7 +81,7 @@ export async function maybePile({ personId, role, inClass, now }: Desk): Promise
       slats: marks(standing.evidence.requirements, assignment.requirements),
     });
   }
-  return byAssignment(slips);
+  return slips;
 }
 
 /** Kept together by assignment, in the order in which each assignment's oldest post came. */

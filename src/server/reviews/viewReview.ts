@@ -11,6 +11,7 @@ import { showChanges } from '../../core/posts/changesShown';
 import { maybeReaches } from '../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { standingsIn } from '../assignments/growingSteps';
+import { findRole } from '../access/roles';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listDocumentCopies } from '../links/queries';
@@ -23,10 +24,12 @@ import { computeGrade } from './computeGrade';
 import { listJudgements, listNotes } from './queries';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
-export async function maybeReview(postId: string, { personId, role, inClass: own, now }: Desk) {
+export async function maybeReview(postId: string, { personId, role: ownRole, inClass: own, now }: Desk) {
   const found = await findPostToShow(database, postId, now);
-  if (!found || found.classId !== own.id || !may({ personId, role }, 'post.review', found.subject))
-    return null;
+  if (!found) return null;
+  // A pile holds what another class of the same teacher was given too.
+  const role = found.classId === own.id ? ownRole : await findRole(database, found.rows.inClass.id, personId);
+  if (!may({ personId, role }, 'post.review', found.subject)) return null;
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
   const latest = handIns.at(-1);
   const revision = latest && (await findRevision(database, latest.revisionId));
