@@ -35,7 +35,11 @@ export async function closeDevice(): Promise<void> {
 /** Keeps what is not saved yet on this device. False where the device has no room or forbids it. */
 export function keepUnsaved(personId: string, postId: string, copy: UnsavedCopy): Promise<boolean> {
   return onDevice(async (database) => {
-    await database.put('unsaved', copy, [personId, postId]);
+    const transaction = database.transaction('unsaved', 'readwrite');
+    const put = transaction.store.put(copy, [personId, postId]);
+    // Said at once that nothing more comes, so that it is kept even if the page is gone before the browser answers.
+    transaction.commit();
+    await Promise.all([put, transaction.done]);
     return true;
   }, false);
 }
