@@ -1,7 +1,7 @@
 'use client';
 
 import type { Editor } from '@tiptap/react';
-import { startTransition, useCallback, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { Beside } from '../../core/posts/beside';
 import type { Looking } from './addresses/LookingContext';
 import { useOpenResults } from './addresses/useOpenResults';
@@ -51,10 +51,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     (part: Partial<Writing>) => {
       if (unfitting) return;
       latest.current = { ...latest.current, ...part };
-      const now = latest.current;
-      // The editor shows its text by itself. What is drawn beside it must not hold the next key up.
-      if (part.body) startTransition(() => setWriting(now));
-      else setWriting(now);
+      setWriting(latest.current);
       saving.change(latest.current);
     },
     [saving, unfitting],
