@@ -15,7 +15,7 @@ export async function bench(root: string, [part = '']: readonly string[]): Promi
   if (part !== 'core')
     throw new Failure(`There is no benchmark ${part}; there are core, roster and writing.`);
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
-  for (const line of await benchCore()) console.log(JSON.stringify(line));
+  for (const line of benchCore()) console.log(JSON.stringify(line));
   return 0;
 }
 

@@ -18,12 +18,8 @@ const MOST_SUGGESTIONS = 5;
 const spellers = new Map<string, SuggestingSpeller | undefined>();
 const read = documentReader();
 const keepAssignment = keepSame<Asked['assignment']>();
-const keepLabels = keepSame<Asked['post']['labels']>();
-const keepCover = keepSame<Asked['post']['cover']>();
-const keepResults = keepSame<Asked['post']['openResults']>();
-const keepHashes = keepSame<Asked['post']['pictureHashes']>();
-const keepWords = keepSame<Asked['post']['classWords']>();
-const keepChecked = keepSame<Asked['post']['selfChecked']>();
+/** For each part of a post beside its body, what exchanges it for the one before. */
+const keepParts = new Map<string, (part: unknown) => unknown>();
 let latest: Asked | null = null;
 
 worker.onmessage = ({ data }) => {
@@ -38,16 +34,15 @@ worker.onmessage = ({ data }) => {
 };
 
 /** A post as it was sent, with the very things of the one before where they read alike. */
-function kept(post: Asked['post']): Asked['post'] {
-  return {
-    ...post,
-    labels: keepLabels(post.labels),
-    cover: keepCover(post.cover),
-    openResults: keepResults(post.openResults),
-    pictureHashes: keepHashes(post.pictureHashes),
-    classWords: keepWords(post.classWords),
-    selfChecked: keepChecked(post.selfChecked),
-  } as Asked['post'];
+function kept({ body, ...parts }: Asked['post']): Asked['post'] {
+  const same = Object.entries(parts).map(([name, part]) => [name, keeperOf(name)(part)]);
+  return { body, ...(Object.fromEntries(same) as typeof parts) };
+}
+
+function keeperOf(name: string): (part: unknown) => unknown {
+  const keeper = keepParts.get(name) ?? keepSame<unknown>();
+  keepParts.set(name, keeper);
+  return keeper;
 }
 
 function answer({ turn, assignment: sent, post: sentPost, dictionary }: Asked): void {

@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
 import type { SeriesRule } from '../../core/assignments/series';
+import { Weekdays } from '../basics/Weekdays';
 import { NumberFill } from './forms/fields';
 
 interface SeriesRuleFieldsProps {
@@ -10,12 +11,9 @@ interface SeriesRuleFieldsProps {
   readonly onChange: (rule: SeriesRule) => void;
 }
 
-const WEEK = [1, 2, 3, 4, 5, 6, 7];
-
 /** On which days something is repeated, and when each is due and seen. */
 export function SeriesRuleFields({ rule, onChange }: SeriesRuleFieldsProps) {
   const t = useTranslations('builder.series');
-  const days = useTranslations('classSettings.year.days');
   const id = useId();
   const change = (part: Partial<SeriesRule>) => onChange({ ...rule, ...part });
   const date = (name: 'first' | 'last') => (
@@ -34,28 +32,7 @@ export function SeriesRuleFields({ rule, onChange }: SeriesRuleFieldsProps) {
     <>
       {date('first')}
       {date('last')}
-      <fieldset>
-        <legend>{t('weekdays')}</legend>
-        <span className="flex flex-wrap gap-x-4 gap-y-1">
-          {WEEK.map((day) => (
-            <label key={day} className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                className="h-[17px] w-[17px] accent-[var(--porch)]"
-                checked={rule.weekdays.includes(day)}
-                onChange={(event) =>
-                  change({
-                    weekdays: WEEK.filter((one) =>
-                      one === day ? event.target.checked : rule.weekdays.includes(one),
-                    ),
-                  })
-                }
-              />
-              {days(String(day))}
-            </label>
-          ))}
-        </span>
-      </fieldset>
+      <Weekdays legend={t('weekdays')} days={rule.weekdays} onChange={(weekdays) => change({ weekdays })} />
       <p>
         {t('every')}{' '}
         <NumberFill

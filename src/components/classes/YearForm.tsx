@@ -3,11 +3,10 @@
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
+import { Weekdays } from '../basics/Weekdays';
 import { KeepLine } from './KeepLine';
 import { SpanList } from './SpanList';
 import type { ClassSettingsProps } from './classProps';
-
-const WEEK = [1, 2, 3, 4, 5, 6, 7] as const;
 
 /** Where the class is and when it has school: deadlines, series and late days are counted by this. */
 export function YearForm(
@@ -63,27 +62,11 @@ export function YearForm(
           ))}
         </select>
       </label>
-      <fieldset>
-        <legend className="font-semibold">{t('schoolDays')}</legend>
-        <span className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
-          {WEEK.map((day) => (
-            <label key={day} className="flex items-center gap-2">
-              <input
-                type="checkbox"
-                checked={typed.schoolDays.includes(day)}
-                onChange={(event) =>
-                  change({
-                    schoolDays: WEEK.filter((one) =>
-                      one === day ? event.target.checked : typed.schoolDays.includes(one),
-                    ),
-                  })
-                }
-              />
-              {t(`days.${day}`)}
-            </label>
-          ))}
-        </span>
-      </fieldset>
+      <Weekdays
+        legend={<b className="font-semibold">{t('schoolDays')}</b>}
+        days={typed.schoolDays}
+        onChange={(schoolDays) => change({ schoolDays })}
+      />
       <SpanList
         legend={t('terms')}
         add={t('addTerm')}

@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useId, useMemo, useState } from 'react';
 import type { Audience } from '../../core/access/audience';
+import { EYES, finds, type Eyes } from '../../core/access/eyes';
 import { documentSchema } from '../../core/document/schema';
 import { letteringProperties } from '../../core/looks/looks';
 import { ReaderProse } from '../blog/ReaderProse';
@@ -15,21 +16,13 @@ interface AsReadersSeeItProps {
   readonly audience: Audience;
 }
 
-const EYES = ['classmate', 'family', 'stranger'] as const;
-/** Whether each of them comes to see a post, by whom it reaches; in the order of `EYES`. */
-const FINDS = {
-  writerAndTeachers: ['no', 'no', 'no'],
-  ourClass: ['yes', 'no', 'no'],
-  passphrase: ['yes', 'yes', 'passphrase'],
-  everyone: ['yes', 'yes', 'yes'],
-} as const satisfies Record<Audience, readonly ('yes' | 'no' | 'passphrase')[]>;
 const SIZES = ['page', 'phone'] as const;
 
 /** The post as its readers will see it: by whose eyes, and on which screen. */
 export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProps) {
   const t = useTranslations('editor');
   const body = useMemo(() => documentSchema.nodeFromJSON(writing.body), [writing.body]);
-  const [eyes, setEyes] = useState<(typeof EYES)[number]>('classmate');
+  const [eyes, setEyes] = useState<Eyes>('classmate');
   const [size, setSize] = useState<(typeof SIZES)[number]>('page');
   return (
     <>
@@ -50,7 +43,7 @@ export function AsReadersSeeIt({ writing, writer, audience }: AsReadersSeeItProp
         />
       </div>
       <p className="mb-4 text-ink-2" role="status">
-        {t(`seen.finds.${FINDS[audience][EYES.indexOf(eyes)]}`, { eyes, audience })}
+        {t(`seen.finds.${finds(eyes, audience)}`, { eyes, audience })}
       </p>
       <article
         className={size === 'phone' ? 'mx-auto w-[390px] max-w-full border-x border-line px-4' : ''}

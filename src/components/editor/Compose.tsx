@@ -113,13 +113,13 @@ export function Compose(props: ComposeProps) {
               addPictureBeside={pictures.addBeside}
               addPictures={() => setChoosing(true)}
               oneNextThing={props.oneNextThing}
+              counting={props.counting}
               gate={{
                 readers: { ...props.readers, audience: gate.audience },
                 writer,
                 teachers: props.teachers,
                 due: props.due,
                 steps: props.steps,
-                counting: props.counting,
                 handIns: post.handIns,
                 place: { ...props.place, postId: post.id, title: writing.title },
                 busy: gate.busy,

@@ -2,8 +2,7 @@
 
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import { missingNow, type Counting } from '../../core/assignments/growing';
-import type { Answer } from '../../core/requirements/answer';
+import type { Answer, RequirementAnswer } from '../../core/requirements/answer';
 import { mark } from '../../core/requirements/slats';
 import type { Audience } from '../../core/access/audience';
 import { nextToCome, Steps, useStepName, type StepShown } from '../assignment/Steps';
@@ -18,14 +17,14 @@ import { useNumberInWords } from '../basics/useNumberInWords';
 export interface GateTrayProps {
   readonly assignment: ComposeProps['assignment'];
   readonly answer: Answer;
+  /** What is missing and counts today. */
+  readonly missing: readonly RequirementAnswer[];
   readonly readers: ComposeProps['readers'];
   readonly writer: ComposeProps['writer'];
   readonly teachers: ComposeProps['teachers'];
   readonly due: DueShown;
   /** What a growing post is to reach; none for one that is written once. */
   readonly steps: readonly StepShown[];
-  /** What of that which is missing counts today. */
-  readonly counting: Counting;
   readonly handIns: number;
   /** Where the post stands on the class blog. */
   readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
@@ -48,7 +47,7 @@ export function GateTray(props: GateTrayProps) {
   );
 }
 
-function Missing({ assignment, answer, counting, steps, onOpenBay }: GateTrayProps) {
+function Missing({ assignment, answer, missing: counts, steps, onOpenBay }: GateTrayProps) {
   const t = useTranslations('gate');
   const inWords = useNumberInWords();
   const stepName = useStepName();
@@ -57,7 +56,6 @@ function Missing({ assignment, answer, counting, steps, onOpenBay }: GateTrayPro
     one,
     requirement: assignment.requirements[index]!,
   }));
-  const counts = missingNow(answer, assignment.requirements, counting);
   const missing = weighed.filter(({ one }) => counts.includes(one));
   const next = missing.length ? null : nextToCome(steps);
   const others = weighed.filter((pair) => !missing.includes(pair));
@@ -174,11 +172,10 @@ function Readers({ readers, writer, teachers, place, onAudience }: GateTrayProps
 }
 
 function Time(props: GateTrayProps) {
-  const { due, steps, handIns, busy, problem, onHandIn, onLower, assignment, answer, counting } = props;
+  const { due, steps, handIns, busy, problem, onHandIn, onLower, assignment, missing } = props;
   const t = useTranslations('gate.time');
   const rule = due.lateRule;
-  const shut =
-    assignment.missing === 'stops' && missingNow(answer, assignment.requirements, counting).length > 0;
+  const shut = assignment.missing === 'stops' && missing.length > 0;
   return (
     <section>
       <h2>{due.when ? t('due', { when: due.when }) : t('noDue')}</h2>

@@ -7,9 +7,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Audience } from '../../core/access/audience';
 import type { Release } from '../../core/posts/release';
+import { missingNow } from '../../core/assignments/growing';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
-import { weightOf, type Slat } from '../../core/requirements/slats';
+import type { Slat } from '../../core/requirements/slats';
 import type { Stage } from '../../core/posts/stage';
 import { call } from '../basics/call';
 import { Mark } from '../basics/Mark';
@@ -80,14 +81,9 @@ export function Receipt(props: ReceiptProps) {
 function Slip(props: ReceiptProps) {
   const t = useTranslations('receipt');
   const nameOf = useRequirementName();
-  const missing = props.answer.requirements
-    .filter(
-      (one) =>
-        weightOf(props.requirements, one.id) === 'required' && one.state !== 'met' && one.state !== 'unknown',
-    )
-    .map((one) =>
-      nameOf(props.requirements.find((requirement) => requirement.id === one.id) ?? { kind: one.kind }),
-    );
+  const missing = missingNow(props.answer, props.requirements).map((one) =>
+    nameOf(props.requirements.find((requirement) => requirement.id === one.id) ?? { kind: one.kind }),
+  );
   const lines: readonly (readonly [string, string])[] = [
     [t('handedIn'), props.handedIn],
     ...(props.due ? ([[t('dueAt'), props.due]] as const) : []),

@@ -3,7 +3,7 @@
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
-import { missingNow } from '../../core/assignments/growing';
+import { missingNow, type Counting } from '../../core/assignments/growing';
 import type { Answer } from '../../core/requirements/answer';
 import { mark, slats } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
@@ -20,7 +20,9 @@ interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'an
   readonly answer: Answer;
   /** Whether it begins with the next thing alone. */
   readonly oneNextThing: boolean;
-  readonly gate: Omit<GateTrayProps, 'answer' | 'onLower' | 'onOpenBay' | 'assignment'>;
+  /** What of that which is missing counts today. */
+  readonly counting: Counting;
+  readonly gate: Omit<GateTrayProps, 'answer' | 'missing' | 'onLower' | 'onOpenBay' | 'assignment'>;
 }
 
 /** Which tray is raised: a requirement's, the list of all bays (on a phone), or the gate's. */
@@ -30,7 +32,7 @@ const GATE = 'gate';
 const ALL = 'all';
 
 /** The writer's railing: a bay for each requirement, their trays, and the gate. */
-export function WritingRailing({ answer, gate, oneNextThing, ...content }: WritingRailingProps) {
+export function WritingRailing({ answer, counting, gate, oneNextThing, ...content }: WritingRailingProps) {
   const t = useTranslations('railing');
   const trayId = useId();
   const nameOf = useRequirementName();
@@ -38,7 +40,8 @@ export function WritingRailing({ answer, gate, oneNextThing, ...content }: Writi
   const [alone, setAlone] = useState(oneNextThing);
   const [later, setLater] = useState<readonly string[]>([]);
   const requirements = content.assignment.requirements;
-  const toFinish = missingNow(answer, requirements, gate.counting).length;
+  const missing = missingNow(answer, requirements, counting);
+  const toFinish = missing.length;
   const lower = () => setRaised(null);
   const toggle = (id: string) => (above: HTMLElement | null) =>
     setRaised(raised?.id === id ? null : { id, above });
@@ -157,6 +160,7 @@ export function WritingRailing({ answer, gate, oneNextThing, ...content }: Writi
               {...gate}
               assignment={content.assignment}
               answer={answer}
+              missing={missing}
               onLower={lower}
               onOpenBay={(id) => setRaised({ id, above: raised.above })}
             />

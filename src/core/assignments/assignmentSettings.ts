@@ -35,3 +35,14 @@ export interface AssignmentSettings extends LessonText {
 export interface AssignmentDraft extends AssignmentSettings {
   readonly due: string | null;
 }
+
+/** What of an assignment its teacher decides, without what else is known of it. */
+export function settingsOf(assignment: AssignmentSettings): AssignmentSettings {
+  const { number, title, instructions, model, starters, outline, requirements, rubric, lateRule } =
+    assignment;
+  const { audience, release, missing, draftsOpen, pictureWidth, growing } = assignment;
+  return {
+    ...{ number, title, instructions, model, starters, outline, requirements, rubric, lateRule },
+    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
+  };
+}

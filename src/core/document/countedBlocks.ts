@@ -16,10 +16,7 @@ export interface CountOptions {
 
 /** The blocks whose words count (by default all of these): paragraphs, headings, list items, quotations, table cells. */
 export function countedBlocks(document: Node, options: CountOptions = {}): readonly CountedBlock[] {
-  const { texts } = reading(document);
-  return options.excludeQuotations || options.excludeHeadings || options.outline?.length
-    ? chosenOf(texts, options)
-    : texts;
+  return chosenOf(reading(document).texts, options);
 }
 
 /** A key for options: the same for those that choose the same blocks. */
@@ -45,11 +42,18 @@ export function countedTexts(read: Reading, options: CountOptions): readonly (re
   return read.column('countedTexts', countKey(options), ({ texts }) => chosenOf(texts, options));
 }
 
-/** Something of the texts that count in each block. @param name stands for `find` and for all that it goes by */
+/** Something that is found out about the texts of each block that count. */
+interface TextColumn<Value> {
+  /** Stands for `find` and for all that it goes by. */
+  readonly name: string;
+  readonly options: CountOptions;
+  readonly find: (texts: readonly TextRead[]) => Value;
+}
+
+/** Something of the texts that count in each block. */
 export function ofCountedTexts<Value>(
   read: Reading,
-  { name, options }: { readonly name: string; readonly options: CountOptions },
-  find: (texts: readonly TextRead[]) => Value,
+  { name, options, find }: TextColumn<Value>,
 ): readonly Value[] {
   return read.column(name, countKey(options), ({ texts }) => find(chosenOf(texts, options)));
 }
@@ -57,8 +61,7 @@ export function ofCountedTexts<Value>(
 /** Those lists of `ofCountedTexts` that have something in them, the very same while they do not change. */
 export function filledCountedTexts<Value>(
   read: Reading,
-  { name, options }: { readonly name: string; readonly options: CountOptions },
-  find: (texts: readonly TextRead[]) => readonly Value[],
+  { name, options, find }: TextColumn<readonly Value[]>,
 ): readonly (readonly Value[])[] {
   return read.filled(name, countKey(options), ({ texts }) => find(chosenOf(texts, options)));
 }
@@ -67,6 +70,7 @@ function chosenOf(
   texts: readonly TextRead[],
   { excludeQuotations = false, excludeHeadings = false, outline = [] }: CountOptions,
 ): readonly TextRead[] {
+  if (!excludeQuotations && !excludeHeadings && outline.length === 0) return texts;
   return texts.filter(
     ({ node, text, quoted }) =>
       !(excludeQuotations && quoted) &&

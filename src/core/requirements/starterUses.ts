@@ -23,10 +23,9 @@ export const bareStarter = rememberByText((starter) => alike(alike(starter).repl
  * Where a post's counted text has sentence starters, as whole words. A use is unfinished when only dots or end
  * punctuation follow before the end of the block, or an ellipsis follows it.
  */
-export function starterUses(document: Node, { starters, outline }: Offered): readonly StarterUse[] {
+export function starterUses(document: Node, offered: Offered): readonly StarterUse[] {
   const read = reading(document);
-  const column = { name: nameOf(starters), options: { outline } };
-  const uses = ofCountedTexts(read, column, (texts) => usesOf(texts, starters));
+  const uses = ofCountedTexts(read, columnOf(offered));
   return uses.flatMap((found, index) => {
     const start = read.starts[index]!;
     return found.map((use) => ({ ...use, from: use.from + start, to: use.to + start }));
@@ -34,14 +33,18 @@ export function starterUses(document: Node, { starters, outline }: Offered): rea
 }
 
 /** The uses in each block that has any: while these are the same, so are all uses, positions apart. */
-export function blocksOfUses(document: Node, { starters, outline }: Offered): readonly object[] {
-  const column = { name: nameOf(starters), options: { outline } };
-  return filledCountedTexts(reading(document), column, (texts) => usesOf(texts, starters));
+export function blocksOfUses(document: Node, offered: Offered): readonly object[] {
+  return filledCountedTexts(reading(document), columnOf(offered));
 }
 
 interface Offered {
   readonly starters: readonly string[];
   readonly outline: readonly string[];
+}
+
+function columnOf({ starters, outline }: Offered) {
+  const find = (texts: readonly TextRead[]) => usesOf(texts, starters);
+  return { name: nameOf(starters), options: { outline }, find };
 }
 
 /** A name for each list of starters, put together once. */

@@ -40,8 +40,7 @@ export function unknownWords(
     return parts.length > 1 && parts.every(isKnown);
   };
   const read = reading(document);
-  const column = { name: nameOf(speller), options: { outline } };
-  ofCountedTexts(read, column, (texts) => doubtsIn(texts, speller)).forEach((doubts, index) => {
+  ofCountedTexts(read, doubtsOf({ speller, outline })).forEach((doubts, index) => {
     for (const { word, offset } of doubts) {
       if (isKnown(word)) continue;
       const key = fold(word);
@@ -55,12 +54,13 @@ export function unknownWords(
 }
 
 /** The doubtful words in each block that has any: while these are the same, so is all that is unknown, positions apart. */
-export function blocksInDoubt(
-  document: Node,
-  { speller, outline }: Pick<Spelt, 'speller' | 'outline'>,
-): readonly object[] {
-  const column = { name: nameOf(speller), options: { outline } };
-  return filledCountedTexts(reading(document), column, (texts) => doubtsIn(texts, speller));
+export function blocksInDoubt(document: Node, spelt: Pick<Spelt, 'speller' | 'outline'>): readonly object[] {
+  return filledCountedTexts(reading(document), doubtsOf(spelt));
+}
+
+function doubtsOf({ speller, outline }: Pick<Spelt, 'speller' | 'outline'>) {
+  const find = (texts: readonly TextRead[]) => doubtsIn(texts, speller);
+  return { name: nameOf(speller), options: { outline }, find };
 }
 
 /** The words of some texts that a speller does not know as they stand; the class may allow them all the same. */

@@ -6,7 +6,7 @@ import { reading } from '../document/reading';
 /** The number of words in a document that count (see `countedBlocks`). */
 export function countDocumentWords(document: Node, options: CountOptions = {}): number {
   let words = 0;
-  for (const inBlock of ofCountedTexts(reading(document), { name: 'words', options }, wordsOfTexts))
+  for (const inBlock of ofCountedTexts(reading(document), { name: 'words', options, find: wordsOfTexts }))
     words += inBlock;
   return words;
 }

@@ -24,10 +24,17 @@ export function countingIn({ growing, dueAt }: Timed, { timeZone }: Place, now: 
   return countingAt(growing, localOrNull(dueAt, timeZone), localMinute(now.getTime(), timeZone));
 }
 
-/** What is due of an assignment next, where its post grows; null where it does not, and after the finish. */
-export function nextStepIn(assignment: Timed, place: Place, now: Date): Said<Step> | null {
-  const step = nextStep(stepsOf(assignment, place), localMinute(now.getTime(), place.timeZone));
-  return step && said(step, place);
+/** The next thing of an assignment that is due: the next step of a post that grows, else the whole at its due time. */
+export function nextDue(
+  assignment: Timed,
+  place: Place,
+  now: Date,
+): { readonly dueAt: Date | null; readonly step: Said<Step> | null } {
+  const next = nextStep(stepsOf(assignment, place), localMinute(now.getTime(), place.timeZone));
+  return {
+    dueAt: next ? new Date(instantOf(next.by, place.timeZone)) : assignment.dueAt,
+    step: next && said(next, place),
+  };
 }
 
 /** How a growing post stands by its steps; none where the post does not grow. */
@@ -44,12 +51,6 @@ export function standingsIn(
   return stepStandings(stepsOf(assignment, place), at, localMinute(now.getTime(), place.timeZone)).map(
     (step) => said(step, place),
   );
-}
-
-/** When the next thing of an assignment is due: the next step of a post that grows, else its due time. */
-export function nextDue(assignment: Timed, place: Place, now: Date): Date | null {
-  const step = nextStepIn(assignment, place, now);
-  return step ? new Date(instantOf(step.by, place.timeZone)) : assignment.dueAt;
 }
 
 function stepsOf({ growing, dueAt }: Timed, { timeZone }: Place): readonly Step[] {

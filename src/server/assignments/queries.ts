@@ -1,4 +1,4 @@
-import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import { settingsOf, type AssignmentSettings } from '../../core/assignments/assignmentSettings';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Growing } from '../../core/assignments/growing';
 import type { ModelPost } from '../../core/assignments/lessonText';
@@ -105,24 +105,33 @@ export async function insertAssignment(
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
        :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :sharedId, :series,
        :seriesId, :lessonDate, :week, :opensAt, :setAt, :openedAt, :version, :by, :at)`,
-    { ...toStored(assignment), by: made.by, at: made.at },
+    {
+      ...assignment,
+      ...storedSettings(assignment),
+      series: assignment.series && JSON.stringify(assignment.series),
+      by: made.by,
+      at: made.at,
+    },
   );
 }
 
-/** Writes an assignment over the version it was based on; how many rows took it, 0 or 1. */
+/**
+ * Writes an assignment over the version it was based on; how many rows took it, 0 or 1. What it belongs to and when
+ * students see it stay as they are.
+ */
 export async function updateAssignment(
   database: Database,
   assignment: AssignmentRow,
   basedOn: number,
 ): Promise<number> {
-  const stored = ownFields(toStored(assignment));
+  const { id, dueAt, version } = assignment;
   return database.change(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
        release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, model = :model, version = :version
      WHERE id = :id AND version = :basedOn`,
-    { ...stored, basedOn },
+    { ...storedSettings(assignment), id, dueAt, version, basedOn },
   );
 }
 
@@ -135,20 +144,6 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
     id,
     at,
   });
-}
-
-/** What changing an assignment may change of it: not its class, nor what it belongs to, nor when students see it. */
-function ownFields(row: ReturnType<typeof toStored>) {
-  const { classId: _, openedAt: __, setAt: ___, opensAt: ____, ...settings } = row;
-  const {
-    sharedId: _____,
-    series: ______,
-    seriesId: _______,
-    lessonDate: ________,
-    week: _________,
-    ...own
-  } = settings;
-  return own;
 }
 
 /** The assignments that are the same one in other classes. */
@@ -223,17 +218,17 @@ function fromStored(row: Stored): AssignmentRow {
   };
 }
 
-function toStored(row: AssignmentRow) {
+function storedSettings(assignment: AssignmentRow) {
+  const settings = settingsOf(assignment);
   return {
-    ...row,
-    instructions: JSON.stringify(row.instructions),
-    model: row.model && JSON.stringify(row.model),
-    starters: JSON.stringify(row.starters),
-    outline: JSON.stringify(row.outline),
-    requirements: JSON.stringify(row.requirements),
-    rubric: JSON.stringify(row.rubric),
-    lateRule: JSON.stringify(row.lateRule),
-    growing: row.growing && JSON.stringify(row.growing),
-    series: row.series && JSON.stringify(row.series),
+    ...settings,
+    instructions: JSON.stringify(settings.instructions),
+    model: settings.model && JSON.stringify(settings.model),
+    starters: JSON.stringify(settings.starters),
+    outline: JSON.stringify(settings.outline),
+    requirements: JSON.stringify(settings.requirements),
+    rubric: JSON.stringify(settings.rubric),
+    lateRule: JSON.stringify(settings.lateRule),
+    growing: settings.growing && JSON.stringify(settings.growing),
   };
 }

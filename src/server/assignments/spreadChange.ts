@@ -1,4 +1,5 @@
 import { narrower } from '../../core/access/audience';
+import { settingsOf } from '../../core/assignments/assignmentSettings';
 import { shiftedGrowing } from '../../core/assignments/growing';
 import { comesWith } from '../../core/assignments/lessonText';
 import { filledIn } from '../../core/assignments/series';
@@ -70,15 +71,5 @@ export function asRepeated(
     ...repetition,
     ...settingsOf(filledIn(series, { date: lessonDate ?? '', week: week ?? 0, language })),
     number: repetition.number,
-  };
-}
-
-/** What a teacher decides about an assignment, without what it is and belongs to. */
-function settingsOf(settings: ReturnType<typeof filledIn>) {
-  const { title, instructions, model, starters, outline, requirements, rubric, lateRule } = settings;
-  const { audience, release, missing, draftsOpen, pictureWidth, growing } = settings;
-  return {
-    ...{ title, instructions, model, starters, outline, requirements, rubric, lateRule },
-    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
   };
 }

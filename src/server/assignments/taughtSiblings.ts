@@ -1,4 +1,5 @@
-import { listClassesOf } from '../classes/queries';
+import type { ClassRole } from '../../core/access/may';
+import { listClassesOf, type ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { isTeacher } from '../sessions/desk';
 import type { AssignmentFacts } from './assignmentFacts';
@@ -11,12 +12,18 @@ export async function taughtSiblings(
   personId: string,
 ): Promise<readonly AssignmentFacts[]> {
   if (assignment.sharedId === null) return [];
+  return taughtOf(await listSiblings(database, assignment), await listClassesOf(database, personId));
+}
+
+/** Those of an assignment's siblings that are in classes which a person teaches and which do not rest. */
+export function taughtOf(
+  siblings: readonly AssignmentRow[],
+  classesOfPerson: readonly (ClassRow & { readonly role: ClassRole })[],
+): readonly AssignmentFacts[] {
   const taught = new Map(
-    (await listClassesOf(database, personId))
-      .filter((one) => isTeacher(one.role) && one.restedAt === null)
-      .map((one) => [one.id, one]),
+    classesOfPerson.filter((one) => isTeacher(one.role) && one.restedAt === null).map((one) => [one.id, one]),
   );
-  return (await listSiblings(database, assignment)).flatMap((sibling) => {
+  return siblings.flatMap((sibling) => {
     const inClass = taught.get(sibling.classId);
     return inClass ? [{ assignment: sibling, inClass }] : [];
   });

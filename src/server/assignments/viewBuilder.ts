@@ -1,5 +1,6 @@
 import { isStudent, may } from '../../core/access/may';
 import { nameInClass, teacherName } from '../../core/people/names';
+import { settingsOf } from '../../core/assignments/assignmentSettings';
 import { dayInWords, momentInWords } from '../../core/timing/inWords';
 import { localMinute } from '../../core/timing/zonedTime';
 import { listClassesOf, listLabels, listMembers, type ClassRow } from '../classes/queries';
@@ -14,7 +15,7 @@ import {
   listSiblings,
   type AssignmentRow,
 } from './queries';
-import { taughtSiblings } from './taughtSiblings';
+import { taughtOf } from './taughtSiblings';
 import { listRequirementSets } from './requirementSets';
 
 /** The builder of an assignment, for the teachers of its class; null for everybody else. */
@@ -23,6 +24,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
   if (!assignment || assignment.classId !== inClass.id) return null;
   if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
     return null;
+  const taught = (await listClassesOf(database, personId)).filter((one) => isTeacher(one.role));
   const members = await listMembers(database, inClass.id);
   const students = members.filter((member) => isStudent(member.role));
   const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
@@ -36,7 +38,10 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     version: assignment.version,
     isSet: assignment.setAt !== null,
     handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
-    draft: draftOf(assignment, inClass.timeZone),
+    draft: {
+      ...settingsOf(assignment),
+      due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
+    },
     groupName: inClass.groupName,
     students: students.length,
     timeZone: inClass.timeZone,
@@ -63,27 +68,18 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
     })),
     sets: await setsFor(personId),
-    ...(await givenTo(assignment, personId, inClass)),
+    ...(await givenTo(assignment, taught)),
     ...(await repeated(assignment, inClass)),
-    others: await othersOf(personId, assignmentId),
+    others: await othersOf(taught, assignmentId),
   };
 }
 
-function draftOf(assignment: AssignmentRow, timeZone: string) {
-  const { number, title, instructions, model, starters, outline, requirements, rubric, lateRule } =
-    assignment;
-  const { audience, release, missing, draftsOpen, pictureWidth, growing, dueAt } = assignment;
-  return {
-    ...{ number, title, instructions, model, starters, outline, requirements, rubric, lateRule },
-    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
-    due: dueAt && localMinute(dueAt.getTime(), timeZone),
-  };
-}
+type TaughtClass = Awaited<ReturnType<typeof listClassesOf>>[number];
 
 /** The other classes that have this assignment, those of a teacher's that could be given it, and how many others have it. */
-async function givenTo(assignment: AssignmentRow, personId: string, inClass: ClassRow) {
+async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[]) {
   const siblings = await listSiblings(database, assignment);
-  const seen = await taughtSiblings(database, assignment, personId);
+  const seen = taughtOf(siblings, taught);
   const begun = await countBegun(
     database,
     seen.map((one) => one.assignment.id),
@@ -95,11 +91,10 @@ async function givenTo(assignment: AssignmentRow, personId: string, inClass: Cla
     due: there.dueAt && localMinute(there.dueAt.getTime(), other.timeZone),
     begun: begun.get(there.id) ?? 0,
   }));
-  const others = (await listClassesOf(database, personId)).filter(
+  const others = taught.filter(
     (one) =>
-      isTeacher(one.role) &&
       one.restedAt === null &&
-      one.id !== inClass.id &&
+      one.id !== assignment.classId &&
       !siblings.some((sibling) => sibling.classId === one.id),
   );
   return {
@@ -144,11 +139,10 @@ async function setsFor(personId: string) {
   }));
 }
 
-/** The other assignments of the classes that somebody teaches, those with requirements. */
-async function othersOf(personId: string, assignmentId: string) {
+/** The other assignments of the classes that a person teaches, those with requirements. */
+async function othersOf(taught: readonly TaughtClass[], assignmentId: string) {
   const found = [];
-  for (const one of await listClassesOf(database, personId)) {
-    if (!isTeacher(one.role)) continue;
+  for (const one of taught) {
     for (const { id, title, requirements } of await listAssignments(database, one.id))
       if (id !== assignmentId && requirements.length > 0)
         found.push({ id, title, group: one.groupName || one.title, requirements });

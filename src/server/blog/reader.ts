@@ -1,6 +1,4 @@
-/** Whom a teacher may look through the eyes of. */
-export const EYES = ['stranger', 'family', 'classmate'] as const;
-export type Eyes = (typeof EYES)[number];
+import type { Eyes } from '../../core/access/eyes';
 
 /** Somebody who reads a class blog. */
 export interface Reader {

@@ -1,4 +1,5 @@
 import { narrower } from '../../core/access/audience';
+import { SEEN_AS } from '../../core/access/eyes';
 import { may, type Actor } from '../../core/access/may';
 import { readersHtml, maybePictureAddress } from '../../core/document/html/readersHtml';
 import { openDocument } from '../../core/document/openDocument';
@@ -23,7 +24,7 @@ import { listAppearances } from '../consents/appearances';
 import { findPassphraseSince, listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { findPublished, listPublished, type PublishedRow } from './queries';
-import type { Eyes, Reader } from './reader';
+import type { Reader } from './reader';
 
 const WEEKS_SHOWN = 12;
 
@@ -57,12 +58,6 @@ async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Bl
   const labelsOf = (post: PublishedRow) => shownLabels(post.labels, changes, waiting);
   return { inClass, actor, members, shown, appears, labelsOf };
 }
-
-const SEEN_AS: Readonly<Record<Eyes, Actor>> = {
-  stranger: { personId: null, role: null },
-  family: { personId: 'family', role: 'reader' },
-  classmate: { personId: 'classmate', role: 'student' },
-};
 
 /** Who reads. A teacher may read with somebody else's eyes, nobody else can. */
 async function actorOf({ personId, as }: Reader, inClass: ClassRow): Promise<Actor> {

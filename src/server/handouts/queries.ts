@@ -36,37 +36,22 @@ export interface AssignmentUse {
   readonly isSet: boolean;
 }
 
-/** The assignments that a handout comes with. */
-export async function listHandoutUses(
-  database: Database,
-  handoutId: string,
-): Promise<readonly AssignmentUse[]> {
-  return withTruth(
-    await database.rows(
-      `SELECT class_id AS classId, set_at IS NOT NULL AS isSet FROM assignment_handouts
-       JOIN assignments ON assignments.id = assignment_id WHERE handout_id = :handoutId`,
-      { handoutId },
-    ),
-  );
-}
+/** What may come with an assignment, and where that is noted. */
+const USES = {
+  handout: 'SELECT assignment_id FROM assignment_handouts WHERE handout_id = :id',
+  picture: 'SELECT assignment_id FROM assignment_pictures WHERE picture_id = :id',
+} as const;
 
-/** The assignments whose instructions or model post show a picture. */
-export async function listAssignmentsShowing(
+/** The assignments that a handout comes with, or whose instructions or model post show a picture. */
+export async function listAssignmentUses(
   database: Database,
-  pictureId: string,
+  of: keyof typeof USES,
+  id: string,
 ): Promise<readonly AssignmentUse[]> {
-  return withTruth(
-    await database.rows(
-      `SELECT class_id AS classId, set_at IS NOT NULL AS isSet FROM assignment_pictures
-       JOIN assignments ON assignments.id = assignment_id WHERE picture_id = :pictureId`,
-      { pictureId },
-    ),
+  const rows = await database.rows<{ readonly classId: string; readonly isSet: number }>(
+    `SELECT class_id AS classId, set_at IS NOT NULL AS isSet FROM assignments WHERE id IN (${USES[of]})`,
+    { id },
   );
-}
-
-function withTruth(
-  rows: readonly { readonly classId: string; readonly isSet: number }[],
-): readonly AssignmentUse[] {
   return rows.map((row) => ({ ...row, isSet: row.isSet === 1 }));
 }
 

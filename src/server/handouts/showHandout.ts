@@ -1,7 +1,7 @@
 import { database } from '../database/database';
 import { maybeReadHandout } from '../storage/handoutFiles';
 import { mayReadOne } from './mayReadOne';
-import { findHandout, listHandoutUses } from './queries';
+import { findHandout, listAssignmentUses } from './queries';
 
 export interface ShownHandout {
   readonly name: string;
@@ -16,7 +16,7 @@ export async function maybeShowHandout(id: string, personId: string | null): Pro
   if (personId === null || !/^[0-9a-z]{16}$/.test(id)) return null;
   const handout = await findHandout(database, id);
   if (!handout) return null;
-  const readable = await mayReadOne(await listHandoutUses(database, id), personId);
+  const readable = await mayReadOne(await listAssignmentUses(database, 'handout', id), personId);
   if (handout.uploadedBy !== personId && !readable) return null;
   const content = await maybeReadHandout(handout.contentHash);
   return content && { name: handout.name, content };

@@ -1,6 +1,7 @@
 import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
-import { EYES, type Reader } from '../blog/reader';
+import { EYES } from '../../core/access/eyes';
+import type { Reader } from '../blog/reader';
 import { deviceName } from '../sessions/deviceName';
 import { newToken } from '../sessions/secrets';
 import { findSession, type Session } from '../sessions/session';

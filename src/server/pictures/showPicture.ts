@@ -7,7 +7,7 @@ import { findClass } from '../classes/queries';
 import { findAppearance } from '../consents/appearances';
 import type { Reader } from '../blog/reader';
 import { mayReadOne } from '../handouts/mayReadOne';
-import { listAssignmentsShowing } from '../handouts/queries';
+import { listAssignmentUses } from '../handouts/queries';
 import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
@@ -50,7 +50,7 @@ export async function maybeShowPicture(
   const seen =
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
-    (personId !== null && (await mayReadOne(await listAssignmentsShowing(database, id), personId)));
+    (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
   if (!seen) return null;
   const content = await maybeReadPicture(picture.contentHash, checked.value.width);
   return content && { content, forEveryone: uses.some((use) => use.publishedTo === 'everyone') };

@@ -1,7 +1,7 @@
 import { marks } from '../../core/requirements/slats';
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
-import { nextDue, nextStepIn } from '../assignments/growingSteps';
+import { nextDue } from '../assignments/growingSteps';
 import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
@@ -50,7 +50,7 @@ export async function listEveryWork(desk: Desk) {
 
 async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
   const { timeZone, language } = inClass;
-  const dueAt = nextDue(assignment, inClass, now);
+  const { dueAt, step } = nextDue(assignment, inClass, now);
   const grade = post && (await findGrade(database, post.id));
   const notes = post ? await listNotes(database, post.id) : [];
   return {
@@ -62,7 +62,7 @@ async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass
     dueTime: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
     past: dueAt !== null && dueAt < now,
     /** What is due then of a post that grows. */
-    step: nextStepIn(assignment, inClass, now),
+    step,
     postId: post?.id ?? null,
     state: post ? post.stage : ('notBegun' as const),
     slats: post && (await slatsOf(post, assignment, inClass)),

@@ -2,7 +2,7 @@ import { isStudent, may } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
-import { nextDue, nextStepIn } from '../assignments/growingSteps';
+import { nextDue } from '../assignments/growingSteps';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { listMembers } from '../classes/queries';
 import { countOpenConcerns } from '../concerns/queries';
@@ -32,14 +32,14 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));
-      const dueAt = nextDue(assignment, inClass, now);
+      const { dueAt, step } = nextDue(assignment, inClass, now);
       return {
         id: assignment.id,
         title: assignment.title,
         due: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
         dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
         past: dueAt !== null && dueAt < now,
-        step: nextStepIn(assignment, inClass, now),
+        step,
         notBegun: students
           .filter((student) => !begun.has(student.personId))
           .map((student) => nameInClass(student)),

@@ -13,9 +13,8 @@ import type { LessonDeskProps } from './LessonDesk';
 // The editor is large, and a builder is often opened to look.
 const LessonDesk = dynamic(() => import('./LessonDesk'), { ssr: false });
 
-interface LessonTextFieldProps extends Omit<LessonDeskProps, 'onChange'> {
+interface LessonTextFieldProps extends LessonDeskProps {
   readonly problem: string;
-  readonly onChange: LessonDeskProps['onChange'];
 }
 
 /** A text of a teacher's as students will read it; pressed, it is written in the same editor as posts. */

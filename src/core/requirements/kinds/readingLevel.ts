@@ -58,11 +58,11 @@ function notKnown(unknown: UnknownReason, target: Target): Measurement {
 /** Years of age that a post's text is for, or null for one that is too short to say. */
 function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
   let [words, sentences, syllables] = [0, 0, 0];
-  const measures = ofCountedTexts(
-    reading(post.body),
-    { name: 'readingLevel', options: { outline } },
-    measuresOf,
-  );
+  const measures = ofCountedTexts(reading(post.body), {
+    name: 'readingLevel',
+    options: { outline },
+    find: measuresOf,
+  });
   for (const block of measures) {
     words += block.words;
     sentences += block.sentences;

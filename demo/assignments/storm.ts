@@ -1,0 +1,96 @@
+import { instructionsFrom } from '../../src/core/assignments/lessonText';
+import { level, type DemoAssignment } from './demoAssignment';
+
+export const STORM: DemoAssignment = {
+  key: 'storm',
+  setBefore: null,
+  dueIn: 12,
+  fields: {
+    number: 4,
+    title: 'Storm interview',
+    instructions: instructionsFrom(
+      'Ask someone older than you about a storm that they still remember. Write down their words before you tidy them.\n\nThen tell it so that a reader who wasn’t there can hear the wind.',
+    ),
+    model: null,
+    starters: [],
+    outline: [],
+    requirements: [
+      {
+        id: 'words',
+        kind: 'words',
+        weight: 'required',
+        points: 4,
+        partial: true,
+        min: 250,
+        max: 450,
+        tolerance: 5,
+      },
+      {
+        id: 'pictures',
+        kind: 'pictures',
+        weight: 'required',
+        points: 2,
+        min: 1,
+        max: 2,
+        credit: true,
+        description: true,
+      },
+      { id: 'title', kind: 'title', weight: 'required', points: 1, startsWith: '{number} ·' },
+      {
+        id: 'labels',
+        kind: 'labels',
+        weight: 'required',
+        points: 1,
+        allOf: ['storm'],
+        oneOf: [['harbour', 'farm', 'town', 'sea']],
+      },
+      { id: 'said', kind: 'quotations', weight: 'required', points: 1, min: 1, source: true },
+      {
+        id: 'wind',
+        kind: 'judged',
+        weight: 'required',
+        points: 2,
+        partial: true,
+        text: 'lets a reader hear the wind',
+      },
+      { id: 'aloud', kind: 'selfCheck', weight: 'required', points: 0, text: 'I read it aloud' },
+    ],
+    rubric: [
+      {
+        id: 'asking',
+        name: 'Asking',
+        weight: 1,
+        levels: [
+          level(2, 'yes or no questions'),
+          level(4, 'asks what happened'),
+          level(6, 'asks what it felt like'),
+          level(8, 'follows up on what was said'),
+        ],
+      },
+      {
+        id: 'telling',
+        name: 'Telling it',
+        weight: 1,
+        levels: [
+          level(2, 'hard to follow'),
+          level(4, 'clear and in order'),
+          level(6, 'the voice comes through'),
+          level(8, 'a reader hears the wind'),
+        ],
+      },
+    ],
+    lateRule: {
+      kind: 'points',
+      perDay: 1,
+      graceMinutes: 15,
+      floorPercent: 50,
+      lastDays: 5,
+      schoolDaysOnly: true,
+    },
+    audience: 'ourClass',
+    release: 'accepted',
+    missing: 'stops',
+    draftsOpen: false,
+    pictureWidth: 100,
+  },
+};
