@@ -33,6 +33,8 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/startHouse.ts'],
+          // One house for all: files run one after the other and find it as it began.
+          setupFiles: ['tests/browser/beforeEachFile.ts'],
           fileParallelism: false,
           testTimeout: 240_000,
           hookTimeout: 240_000,

@@ -11,6 +11,9 @@ import { recordConsent } from '../src/server/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
 import { closePool } from '../src/server/database/pool';
+import { makePage } from '../src/server/pages/makePage';
+import { savePage } from '../src/server/pages/savePage';
+import { showPage } from '../src/server/pages/showPage';
 import { insertPerson, updateLastSeen } from '../src/server/people/queries';
 import { updateGroup, updatePasscode } from '../src/server/people/rosterQueries';
 import { addPicture } from '../src/server/pictures/addPicture';
@@ -28,6 +31,7 @@ import { hashPasscode, hashSecret } from '../src/server/sessions/secrets';
 import { ASSIGNMENTS, CLASS_LABELS, type DemoAssignment } from './assignments';
 import { drawPicture, type DrawingName } from './draw/picture';
 import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent } from './people';
+import { PAGES } from './pages';
 import { POSTS } from './writing';
 import type { DemoPost } from './writing/demoPost';
 
@@ -76,6 +80,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   const loading = { classId, now, people, assignments };
   for (const assignment of ASSIGNMENTS)
     assignments.set(assignment.key, await loadAssignment(assignment, loading));
+  await loadPages(loading);
   for (const [index, post] of POSTS.entries()) {
     if (index % 8 === 0) progress(`Drawing pictures and writing posts, ${index} of ${POSTS.length}`);
     await loadPost(post, loading);
@@ -217,6 +222,16 @@ async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date)
         joinedAt: now,
       });
   });
+}
+
+async function loadPages({ classId, now, people }: Loading): Promise<void> {
+  for (const { title, audience, daysAgo, text } of PAGES) {
+    const asker = { personId: people.get('marisol') ?? '', now: new Date(now.getTime() - daysAgo * DAY) };
+    const { pageId } = succeeded(await perform(makePage, { classId }, asker));
+    const body = readMarkdown(text).toJSON() as object;
+    const { version } = succeeded(await perform(savePage, { pageId, version: 1, title, body }, asker));
+    if (audience) succeeded(await perform(showPage, { pageId, version, audience }, asker));
+  }
 }
 
 async function loadAssignment(demo: DemoAssignment, { classId, now, people }: Loading): Promise<string> {

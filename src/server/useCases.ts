@@ -61,6 +61,12 @@ import { withdrawConsent } from './consents/withdrawConsent';
 import { invite } from './invitations/invite';
 import { resendInvitation } from './invitations/resendInvitation';
 import { withdrawInvitation } from './invitations/withdrawInvitation';
+import { erasePage } from './pages/erasePage';
+import { makePage } from './pages/makePage';
+import { placePage } from './pages/placePage';
+import { savePage } from './pages/savePage';
+import { hidePage, showPage } from './pages/showPage';
+import { takeUpRevision } from './pages/takeUpRevision';
 import { setPassphrase } from './passphrases/setPassphrase';
 import { setPostPassphrase } from './passphrases/setPostPassphrase';
 import { openSet } from './publications/openSet';
@@ -132,6 +138,13 @@ export const USE_CASES = {
   writeComment,
   tendComment,
   takeBackComment,
+  makePage,
+  savePage,
+  showPage,
+  hidePage,
+  placePage,
+  takeUpRevision,
+  erasePage,
   setAssignment,
   giveAssignment,
   partAssignment,

@@ -63,13 +63,15 @@ export class Person {
   }
 
   /** Waits for an element that is shown. */
-  async find(locator: By): Promise<WebElement> {
-    const element = await this.driver.wait(
-      until.elementLocated(locator),
-      PATIENCE,
-      `nothing at ${locator.toString()}`,
-    );
-    return this.driver.wait(until.elementIsVisible(element), PATIENCE, `not shown: ${locator.toString()}`);
+  find(locator: By): Promise<WebElement> {
+    return this.onceMore(async () => {
+      const element = await this.driver.wait(
+        until.elementLocated(locator),
+        PATIENCE,
+        `nothing at ${locator.toString()}`,
+      );
+      return this.driver.wait(until.elementIsVisible(element), PATIENCE, `not shown: ${locator.toString()}`);
+    });
   }
 
   /** A button or link by its name, which may be a part of it. */
@@ -91,12 +93,12 @@ export class Person {
   }
 
   /** Does something again where the page was exchanged between finding an element and using it. */
-  private async onceMore(work: () => Promise<void>): Promise<void> {
+  private async onceMore<Found>(work: () => Promise<Found>): Promise<Found> {
     try {
-      await work();
+      return await work();
     } catch (problem) {
       if (!(problem instanceof error.StaleElementReferenceError)) throw problem;
-      await work();
+      return work();
     }
   }
 

@@ -29,6 +29,7 @@ let ids: {
   readonly unset: string;
   readonly published: string;
   readonly picture: string;
+  readonly page: string;
 };
 
 async function post(
@@ -127,7 +128,8 @@ beforeAll(async () => {
       'teacher',
       /<a(?=[^>]*Open Storm interview)[^>]*href="\/assignments\/([0-9a-z]{16})"/,
     ),
-    published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"]+)"/),
+    published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"/]+)"/),
+    page: await linkOn('/pages', 'teacher', /href="\/pages\/([0-9a-z]{16})"/),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
   };
   await signIn('administrator', { as: 'adult', email: TEACHERS[3]!.email, password: TEACHERS[3]!.password });
@@ -207,6 +209,12 @@ const PAGES: Readonly<Record<string, Page>> = {
   '(blog)/blog/[blog]/[address]/page.tsx': {
     address: () => `/blog/wind/${ids.published}`,
     needs: ['post.read', { writerId: 'another', publishedTo: 'everyone' }],
+  },
+  '(desk)/pages/page.tsx': { address: () => '/pages', needs: ['page.tend', {}] },
+  '(desk)/pages/[pageId]/page.tsx': { address: () => `/pages/${ids.page}`, needs: ['page.tend', {}] },
+  '(blog)/blog/[blog]/pages/[address]/page.tsx': {
+    address: () => '/blog/wind/pages/how-we-comment',
+    needs: ['page.read', { publishedTo: 'ourClass' }],
   },
   '(blog)/blog/[blog]/kept/[receipt]/page.tsx': {
     address: () => `/blog/wind/kept/${ids.receipt}`,

@@ -10,6 +10,7 @@ import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../../src/server/database/migrate';
+import { keepAsBegun } from './asBegun';
 
 const BUILD = '.next-test';
 
@@ -41,6 +42,7 @@ export default async function startHouse(): Promise<() => Promise<void>> {
     PORCH_TEST_MAIL: mail.page,
   });
   await loadDemo({ now: new Date(), progress: () => undefined });
+  await keepAsBegun();
   const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
   const application = await startApplication(settings);
   process.env['PORCH_TEST_ORIGIN'] = origin;

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
+import { may } from '@/core/access/may';
 import { listClassesOf } from '@/server/classes/queries';
 import { findPerson } from '@/server/people/queries';
 import { database } from '@/server/database/database';
@@ -30,6 +31,7 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
           groupName,
         }))}
         waiting={isTeacher(role) ? await countWaiting(database, inClass.id) : 0}
+        tendsPages={may({ personId, role }, 'page.tend', {})}
         current={current}
       />
       {children}

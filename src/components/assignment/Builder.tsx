@@ -32,7 +32,7 @@ export function Builder(props: BuilderProps) {
   const { draft, change, held, apply, drop } = useHeldBack(saving, props);
   const trial = useTrial(draft, props);
   const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
-  const refused = state.kind === 'refused' ? { field: state.field, text: refusal(state) } : problem;
+  const refused = state.kind === 'refused' ? { field: state.field ?? '', text: refusal(state) } : problem;
   const problemAt = (field: string) =>
     refused && (refused.field === field || refused.field.startsWith(`${field}.`)) ? refused.text : '';
 

@@ -29,7 +29,7 @@ export function WhatStudentsRead(props: WhatStudentsReadProps) {
   const dueDay = draft.due?.slice(0, 10);
   const off = dueDay === undefined || isSchoolDay(dueDay, year) ? null : (dayOff(dueDay, year) ?? '');
   const { assignmentId, classId, language, writer } = props;
-  const lesson = { assignmentId, classId, language, writer };
+  const lesson = { writingId: assignmentId, classId, language, writer };
   const t = useTranslations('builder.read');
   const id = useId();
   const field = (name: string) => ({

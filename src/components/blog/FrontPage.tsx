@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { AskPassphrase } from './AskPassphrase';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
+import { PageMenu, type PageLink } from './PageMenu';
 import { PostCard, type CardShown } from './PostCard';
 import { WeeklyPosts } from './WeeklyPosts';
 
@@ -14,6 +15,8 @@ interface Counted {
 export interface FrontPageProps {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** The pages of the blog that the reader may read. */
+  readonly pages: readonly PageLink[];
   /** Whose eyes a teacher reads with. */
   readonly as: 'stranger' | 'family' | 'classmate' | null;
   /** Whether more could be read with the class's passphrase. */
@@ -26,7 +29,7 @@ export interface FrontPageProps {
 
 /** The front page of a class blog. */
 export function FrontPage(props: FrontPageProps) {
-  const { blog, signedIn, as, asksPassphrase, posts, weeks, labels, writers } = props;
+  const { blog, signedIn, pages, as, asksPassphrase, posts, weeks, labels, writers } = props;
   const t = useTranslations('blog');
   const [lead, ...others] = posts;
   return (
@@ -43,6 +46,7 @@ export function FrontPage(props: FrontPageProps) {
         </p>
       ) : null}
       <Banner blog={blog} signedIn={signedIn} />
+      <PageMenu pages={pages} />
       <div className="front">
         <main id="main">
           {lead ? <PostCard card={lead} lead /> : <p className="py-10 text-[17px]">{t('nothingYet')}</p>}

@@ -4,6 +4,7 @@ import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import type { EntryLink } from '../../core/posts/entryLinks';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
+import { PageMenu, type PageLink } from './PageMenu';
 import { Comments, type CommentsShown } from './Comments';
 import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
@@ -12,6 +13,8 @@ export interface PostPageProps extends CardShown {
   readonly postId: string;
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** The pages of the blog that the reader may read. */
+  readonly pages: readonly PageLink[];
   readonly html: string;
   /** The ways to the entries of a growing post; none while there are few. */
   readonly entries: readonly EntryLink[];
@@ -27,6 +30,7 @@ export interface PostPageProps extends CardShown {
 export function PostPage({
   blog,
   signedIn,
+  pages,
   html,
   lettering,
   entries,
@@ -42,6 +46,7 @@ export function PostPage({
         {t('skip')}
       </a>
       <Banner blog={blog} signedIn={signedIn} low />
+      <PageMenu pages={pages} />
       <main id="main">
         <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>

@@ -19,16 +19,20 @@ export interface LintelProps {
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
   /** How many posts wait for a teacher. */
   readonly waiting: number;
-  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'class' | null;
+  /** Whether the person tends the pages of the class blog. */
+  readonly tendsPages: boolean;
+  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | null;
 }
 
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
-export function Lintel({ role, person, inClass, classes, waiting, current }: LintelProps) {
+export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
   const places =
     role === 'teacher'
-      ? (['today', 'assignments', 'pile', 'class'] as const)
-      : (['today', 'writing'] as const);
+      ? (['today', 'assignments', 'pile', 'pages', 'class'] as const)
+      : tendsPages
+        ? (['today', 'writing', 'pages'] as const)
+        : (['today', 'writing'] as const);
   return (
     <header className="lintel">
       <a className="skip" href="#main">

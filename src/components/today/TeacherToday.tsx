@@ -31,6 +31,8 @@ interface AssignmentToday {
 interface TeacherTodayProps {
   /** How many things that readers told nobody has looked into yet. */
   readonly concerns: number;
+  /** Pages of the class blog that a student editor asks to be shown. */
+  readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   readonly assignments: readonly AssignmentToday[];
   readonly waiting: number;
   readonly oldestDay: string | null;
@@ -40,10 +42,25 @@ interface TeacherTodayProps {
 
 /** A teacher's first page: what waits, what is due, what needs a decision. */
 export function TeacherToday(props: TeacherTodayProps) {
-  const { assignments, waiting, concerns, oldestDay, days, firstWaiting } = props;
+  const { assignments, waiting, concerns, pagesAsked, oldestDay, days, firstWaiting } = props;
   const t = useTranslations('today');
   const inWords = useNumberInWords();
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
+  const [asked] = pagesAsked;
+  const told = [
+    ...(concerns > 0 ? [{ href: '/class/concerns', text: t('told', { count: concerns }) }] : []),
+    ...(asked
+      ? [
+          {
+            href: pagesAsked.length === 1 ? `/pages/${asked.id}` : '/pages',
+            text: t('pagesAsked', {
+              count: pagesAsked.length,
+              titles: pagesAsked.map((page) => page.title).join(', '),
+            }),
+          },
+        ]
+      : []),
+  ];
   return (
     <main className="page" id="main">
       <h1 className="says">
@@ -113,16 +130,16 @@ export function TeacherToday(props: TeacherTodayProps) {
           </ul>
         </section>
         <section>
-          <h2 className="section-head">{t('needsYou', { count: needs.length + (concerns > 0 ? 1 : 0) })}</h2>
-          {concerns > 0 ? (
-            <p className="flex items-center gap-3 border-b border-line py-3">
+          <h2 className="section-head">{t('needsYou', { count: needs.length + told.length })}</h2>
+          {told.map(({ href, text }) => (
+            <p key={href} className="flex items-center gap-3 border-b border-line py-3">
               <Mark id="s-w" className="s" />
-              <Link className="act" href="/class/concerns">
-                {t('told', { count: concerns })}
+              <Link className="act" href={href}>
+                {text}
               </Link>
             </p>
-          ) : null}
-          {needs.length === 0 && concerns === 0 ? (
+          ))}
+          {needs.length === 0 && told.length === 0 ? (
             <p className="py-4 text-ink-2">{t('nothingNeedsYou')}</p>
           ) : null}
           <ul className="rows">

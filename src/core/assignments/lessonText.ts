@@ -1,9 +1,6 @@
-import type { Node } from 'prosemirror-model';
 import { readersHtml } from '../document/html/readersHtml';
-import { nodesOfType } from '../document/nodesOfType';
+import { namedIn, type NamedInDocuments } from '../document/namedIn';
 import { openDocument, type DocumentJson } from '../document/openDocument';
-import { pictures } from '../document/pictures';
-import { plainText } from '../document/plainText';
 
 /** A post that shows what is meant. */
 export interface ModelPost {
@@ -30,35 +27,9 @@ export function instructionsFrom(text: string): DocumentJson {
   };
 }
 
-/** Whether a document says or shows anything at all. */
-export function saysSomething(json: DocumentJson): boolean {
-  const document = openDocument(json);
-  return plainText(document).trim() !== '' || pictures(document).length > 0 || filesIn(document).length > 0;
-}
-
-/** The ids of the files and pictures that a lesson's documents name. */
-export function comesWith({ instructions, model }: LessonText): {
-  readonly handouts: readonly string[];
-  readonly pictures: readonly string[];
-} {
-  const documents = [instructions, ...(model ? [model.body] : [])].map(openDocument);
-  return {
-    handouts: [...new Set(documents.flatMap(filesIn))],
-    pictures: [
-      ...new Set(
-        documents.flatMap((document) => [
-          ...pictures(document).map((picture) => picture.src),
-          ...nodesOfType(document, 'video').map(({ node }) => String(node.attrs['still'])),
-        ]),
-      ),
-    ].filter(Boolean),
-  };
-}
-
-function filesIn(document: Node): readonly string[] {
-  return nodesOfType(document, 'attachment')
-    .map(({ node }) => String(node.attrs['file']))
-    .filter(Boolean);
+/** The files and pictures that a lesson comes with. */
+export function comesWith({ instructions, model }: LessonText): NamedInDocuments {
+  return namedIn([instructions, ...(model ? [model.body] : [])]);
 }
 
 /** A lesson's text as students read it, as HTML. */

@@ -5,4 +5,8 @@ export interface PersonHoldings {
   readonly revisions: number;
   readonly notes: number;
   readonly pictures: number;
+  /** Comments that they wrote under posts. */
+  readonly comments: number;
+  /** Pages of class blogs in which they wrote. */
+  readonly pages: number;
 }

@@ -48,7 +48,7 @@ export async function listAuditLines(
      LEFT JOIN assignments ON assignments.id = audit_log.subject_id
      LEFT JOIN posts ON posts.id = audit_log.subject_id
      LEFT JOIN assignments AS of_post ON of_post.id = posts.assignment_id
-     WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case NOT IN ('savePost', 'addPicture')
+     WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case NOT IN ('savePost', 'savePage', 'addPicture')
      ORDER BY audit_log.at DESC, audit_log.id LIMIT :most`,
     { classId, before, most },
   );

@@ -19,6 +19,7 @@ import {
   writing,
   type House,
 } from '../../../tests/server/house';
+import { instructionsFrom } from '../../core/assignments/lessonText';
 import { may, type Actor, type Subject } from '../../core/access/may';
 import { FIRST_LOOK } from '../../core/looks/looks';
 import { hideClass } from '../classes/deletionQueries';
@@ -28,6 +29,7 @@ import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
+import { listPageRevisions } from '../pages/queries';
 import { leaveClass } from '../people/rosterQueries';
 import { insertPicture } from '../pictures/queries';
 import { keepAsRevision } from '../posts/keepAsRevision';
@@ -61,6 +63,9 @@ interface Ids {
   readonly pictureId: string;
   /** What the writer said under the post. */
   readonly commentId: string;
+  /** A page of the class blog, and what was kept of it. */
+  readonly pageId: string;
+  readonly pageRevisionId: string;
   /** A kept copy of the post. */
   readonly revisionId: string;
 }
@@ -91,6 +96,7 @@ const SERIES = {
   opensBefore: 4,
   weeks: 'counted',
 };
+const PAGE = { title: 'How we comment', body: instructionsFrom('Ask something.') };
 const PARTICULARS = {
   givenName: 'Wren',
   familyName: 'Example',
@@ -195,6 +201,13 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   writeComment: ({ postId }) => ({ postId, text: 'What did it smell of?' }),
   tendComment: ({ commentId }) => ({ commentId, hidden: true }),
   takeBackComment: ({ commentId }) => ({ commentId }),
+  makePage: ({ classId }) => ({ classId }),
+  savePage: ({ pageId }) => ({ pageId, version: 2, ...PAGE }),
+  showPage: ({ pageId }) => ({ pageId, version: 2, audience: 'ourClass' }),
+  hidePage: ({ pageId }) => ({ pageId }),
+  placePage: ({ pageId }) => ({ pageId, place: 0 }),
+  takeUpRevision: ({ pageId, pageRevisionId }) => ({ pageId, version: 2, revisionId: pageRevisionId }),
+  erasePage: ({ pageId }) => ({ pageId }),
   beginPost: ({ assignmentId }) => ({ assignmentId }),
   savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
   beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
@@ -365,6 +378,10 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const commentId = newId();
   const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
   await insertComment(database, { id: commentId, ...said });
+  const { pageId } = await succeeded(as(house, 'teacher', USE_CASES.makePage, { classId: house.classId }));
+  await succeeded(as(house, 'teacher', USE_CASES.savePage, { pageId, version: 1, ...PAGE }));
+  await succeeded(as(house, 'teacher', USE_CASES.showPage, { pageId, version: 2, audience: 'ourClass' }));
+  const pageRevisionId = (await listPageRevisions(database, pageId))[0]?.id ?? '';
   const openingId = newId();
   await insertOpening(database, {
     id: openingId,
@@ -410,6 +427,8 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       deletedClassId,
       concernId,
       commentId,
+      pageId,
+      pageRevisionId,
       secondClassId,
       revisionId,
       triedPostId,

@@ -1,6 +1,7 @@
 import { strToU8, type Zippable } from 'fflate';
 import { escapeHtml, writeHtml } from '../../core/document/html/writeHtml';
 import { openDocument } from '../../core/document/openDocument';
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import { addressFrom } from '../../core/posts/address';
 import { findAssignment } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
@@ -63,6 +64,14 @@ export async function addPost(files: Zippable, { post, under, withDraft }: Addin
     })),
     grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
   });
+}
+
+/** Adds a page of the class blog as readers see it. */
+export async function addPage(
+  files: Zippable,
+  { title, body, address }: { readonly title: string; readonly body: string; readonly address: string },
+): Promise<void> {
+  await addWriting(files, 'pages', address, { title, labels: [], beside: NOTHING_BESIDE, body });
 }
 
 async function addWriting(files: Zippable, folder: string, name: string, writing: Writing): Promise<void> {

@@ -9,9 +9,10 @@ import { listAssignments } from '../assignments/queries';
 import { updateArchived } from '../classes/deletionQueries';
 import { findClass, listEverMembers, listLabels, type ClassRow } from '../classes/queries';
 import { database, inTransaction } from '../database/database';
+import { listShownPages } from '../pages/queries';
 import { listRoster } from '../people/rosterQueries';
 import { listPostsOf } from '../posts/queries';
-import { addPost, folderOf, json } from './addPost';
+import { addPage, addPost, folderOf, json } from './addPost';
 import type { Archive } from './archivePerson';
 
 interface Asker {
@@ -20,7 +21,7 @@ interface Asker {
 }
 
 /**
- * A class as a ZIP file: settings, roster, assignments, and every student's hand-ins with notes and grades. Drafts are
+ * A class as a ZIP file: settings, roster, assignments, the pages that were shown, and every student's hand-ins with notes and grades. Drafts are
  * their writers' alone and are not in it. Null for everybody but the teachers of the class.
  */
 export async function maybeClassArchive(classId: string, { personId, now }: Asker): Promise<Archive | null> {
@@ -30,6 +31,7 @@ export async function maybeClassArchive(classId: string, { personId, now }: Aske
     'class.json': json(await settingsOf(inClass)),
     'roster.csv': strToU8(await rosterCsv(classId)),
   };
+  for (const page of await listShownPages(database, classId)) await addPage(files, page);
   for (const member of await listEverMembers(database, classId)) {
     if (!isStudent(member.role)) continue;
     // Two may have the same name: the end of the id tells their folders apart.

@@ -1,5 +1,7 @@
 import { zipSync, type Zippable } from 'fflate';
 import { may } from '../../core/access/may';
+import { writeHtml } from '../../core/document/html/writeHtml';
+import { openDocument } from '../../core/document/openDocument';
 import { addressFrom } from '../../core/posts/address';
 import { writeAuditLine } from '../access/auditLog';
 import { findActor } from '../access/roles';
@@ -7,6 +9,7 @@ import { listClassesEverOf, type ClassRow } from '../classes/queries';
 import { listCommentsBy } from '../comments/queries';
 import { listConsentsOf } from '../consents/queries';
 import { database } from '../database/database';
+import { listPageWritingOf } from '../pages/queries';
 import { findPerson } from '../people/queries';
 import { findMembership } from '../people/rosterQueries';
 import { listPostsOf } from '../posts/queries';
@@ -24,7 +27,8 @@ interface Asker {
 }
 
 /**
- * Everything that is kept of one person as a ZIP file: who they are, consents, each post with its hand-ins, notes and the
+ * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
+ * pages, each post with its hand-ins, notes and the
  * grade that was given back, and their pictures. A person takes all of it along, drafts too; a teacher gets what belongs
  * to the classes they run, and no draft that only its writer may read. Null for everybody else.
  */
@@ -50,6 +54,11 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
         classes.map(({ id: classId }) => listCommentsBy(database, { authorId: personId, classId })),
       )
     ).flat(),
+    pages: (
+      await Promise.all(classes.map(({ id: classId }) => listPageWritingOf(database, { personId, classId })))
+    )
+      .flat()
+      .map((page) => ({ ...page, body: writeHtml(openDocument(JSON.parse(page.body))) })),
   });
   for (const inClass of classes)
     for (const post of await listPostsOf(database, inClass.id, personId))

@@ -1,4 +1,4 @@
-import { saysSomething } from '../../core/assignments/lessonText';
+import { saysSomething } from '../../core/document/saysSomething';
 import { refused } from '../access/useCase';
 import type { AssignmentRow } from './queries';
 

@@ -21,6 +21,7 @@ import { findLabelChanges, listProposals } from '../labels/queries';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findHandInByReceipt, findRevision } from '../posts/queries';
 import { listAppearances } from '../consents/appearances';
+import { listReadablePages, maybeReadablePage } from '../pages/readPages';
 import { findPassphraseSince, listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { findPublished, listPublished, type PublishedRow } from './queries';
@@ -79,6 +80,7 @@ export async function maybeFront(address: string, reader: Reader, now: Date) {
     /** Whether more could be read with the class's passphrase. */
     asksPassphrase:
       fromOutside && !shown.has('') && (await findPassphraseSince(database, inClass.id)) !== null,
+    pages: await listReadablePages(pageReader(blog)),
     posts: published.map((post) => card(post, blog)),
     weeks: weekly(published, inClass, now),
     labels: counted(published.flatMap((post) => blog.labelsOf(post))),
@@ -99,6 +101,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
   return {
     blog: shownBlog(blog.inClass),
     signedIn: reader.personId !== null,
+    pages: await listReadablePages(pageReader(blog)),
     ...card(post, blog),
     lettering: post.beside.lettering,
     entries: entryLinks(body, blog.inClass.language),
@@ -107,6 +110,23 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
     comments: await maybeComments(post.postId, { ...blog, now }),
   };
+}
+
+/** A page of the blog for a reader; null for everybody whom its audience leaves out, as for one that is not there. */
+export async function maybePage(address: string, pageAddress: string, reader: Reader, now: Date) {
+  const blog = await maybeBlog(address, reader, now);
+  const page = blog && (await maybeReadablePage(pageReader(blog), pageAddress));
+  if (!blog || !page) return null;
+  return {
+    blog: shownBlog(blog.inClass),
+    signedIn: reader.personId !== null,
+    pages: await listReadablePages(pageReader(blog)),
+    ...page,
+  };
+}
+
+function pageReader({ inClass, actor, shown }: Blog) {
+  return { inClass, actor, passphraseShown: shown.has('') };
 }
 
 /** A hand-in as it was, at its own address, for its writer and the teachers. */

@@ -1,5 +1,6 @@
 import { done } from '../access/useCase';
 import { copyAssignments } from '../assignments/copyAssignments';
+import { copyPages } from '../pages/copyPages';
 import { classUseCase } from './classUseCase';
 import { insertOwnClass } from './makeClass';
 import {
@@ -22,8 +23,8 @@ interface Input {
 }
 
 /**
- * Copies a class into a new year: its settings, look, labels and assignments, these not set and without dates. No people but
- * the teacher who copies, no posts, no term dates of a year that is over.
+ * Copies a class into a new year: its settings, look, labels, the pages that teachers wrote, shown to nobody, and its assignments,
+ * not set and without dates. No people but the teacher who copies, no posts, no term dates of a year that is over.
  */
 export const copyClass = classUseCase<Input, { readonly classId: string }>({
   name: 'copyClass',
@@ -57,6 +58,7 @@ export const copyClass = classUseCase<Input, { readonly classId: string }>({
     await updateWords(database, classId, from.words);
     await insertLabels(database, classId, await listLabels(database, from.id));
     await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
+    await copyPages(database, { from: from.id, to: classId, by: personId, at: now });
     return done({ classId });
   },
 });

@@ -118,6 +118,7 @@ export async function listClassHandoutFiles(database: Database, classId: string)
 /** What is left once its posts are gone, from the leaves to the root, so that nothing points at what is gone. */
 const ERASING: readonly string[] = [
   'DELETE FROM passphrases_shown WHERE class_id = :classId',
+  'DELETE FROM pages WHERE class_id = :classId',
   'DELETE FROM assignments WHERE class_id = :classId',
   `DELETE FROM handouts WHERE class_id = :classId AND id NOT IN (SELECT handout_id FROM assignment_handouts)`,
   `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE class_id = :classId)`,

@@ -20,7 +20,9 @@ import { tellTeacher } from '../concerns/tellTeacher';
 import { maybeConcerns } from '../concerns/viewConcerns';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
+import { deletePerson } from '../people/deletePerson';
 import { erasePersonRows } from '../people/deletion';
+import { restorePerson } from '../people/restorePerson';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { listHandIns } from '../posts/queries';
@@ -140,4 +142,13 @@ test('a person who is erased takes their comments along', async () => {
   await succeeded(say('classmate'));
   await erasePersonRows(database, house.people.classmate).catch(() => undefined);
   expect(await listComments(database, postId)).toEqual([]);
+});
+
+test('what somebody said who is deleted is out of sight, and back with them', async () => {
+  await succeeded(say('classmate'));
+  const them = { classId: house.classId, personId: house.people.classmate };
+  await succeeded(as(house, 'teacher', deletePerson, them));
+  expect(await textsFor('writer')).toEqual([]);
+  await succeeded(as(house, 'teacher', restorePerson, them));
+  expect(await textsFor('writer')).toEqual(['What did it smell of?']);
 });

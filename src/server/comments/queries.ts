@@ -29,10 +29,12 @@ export async function findComment(database: Database, id: string): Promise<Comme
   return row ?? null;
 }
 
-/** The comments under a post, oldest first, hidden ones too. */
+/** The comments under a post, oldest first, hidden ones too; none of somebody who is deleted and may be brought back. */
 export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
   return database.rows<CommentRow>(
-    `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId ORDER BY written_at, id LIMIT 500`,
+    `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId
+       AND author_id NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)
+     ORDER BY written_at, id LIMIT 500`,
     { postId },
   );
 }

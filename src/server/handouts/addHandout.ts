@@ -24,14 +24,14 @@ export interface AddedHandout {
   readonly name: string;
 }
 
-/** Takes a file that a teacher gives out into a class. Which students may fetch it is said by the assignments that have it with them. */
+/** Takes a file that is given out into a class. Who may fetch it is said by the assignments and pages that have it with them. */
 export async function addHandout(
   { classId, name: given, file }: Given,
   { personId, now }: { readonly personId: string | null; readonly now: Date },
 ): Promise<Result<AddedHandout>> {
   if (personId === null || !/^[0-9a-z]{16}$/.test(classId)) return NOT_THERE;
   const role = await findRole(database, classId, personId);
-  if (!may({ personId, role }, 'assignment.make', {})) return NOT_THERE;
+  if (!may({ personId, role }, 'handout.add', {})) return NOT_THERE;
   if (file.length === 0) return refused('handout.empty', 'file');
   if (file.length > MOST_HANDOUT_BYTES)
     return refused('handout.tooLarge', 'file', { most: MOST_HANDOUT_BYTES / 1024 / 1024 });

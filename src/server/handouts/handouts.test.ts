@@ -18,6 +18,7 @@ import {
 import { instructionsFrom } from '../../core/assignments/lessonText';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { maybeAssignmentToRead } from '../assignments/viewAssignment';
+import { readerOf } from '../blog/reader';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
@@ -55,13 +56,13 @@ const change = (assignmentId: string, more: object, who: Who = 'teacher') =>
 async function whoFetches(id: string): Promise<readonly Who[]> {
   const fetchers: Who[] = [];
   for (const who of EVERYBODY)
-    if ((await maybeShowHandout(id, personOf(house, who))) !== null) fetchers.push(who);
+    if ((await maybeShowHandout(id, readerOf(personOf(house, who)))) !== null) fetchers.push(who);
   return fetchers;
 }
 
-test('only teachers bring files, and only files', async () => {
+test('teachers and student editors bring files, and only files', async () => {
   for (const who of EVERYBODY)
-    expect([who, (await add(who)).ok]).toEqual([who, who === 'teacher' || who === 'coTeacher']);
+    expect([who, (await add(who)).ok]).toEqual([who, ['editor', 'coTeacher', 'teacher'].includes(who)]);
   expect(await add('teacher', { file: Buffer.alloc(0) })).toMatchObject({ code: 'handout.empty' });
   expect(await add('teacher', { file: Buffer.alloc(MOST_HANDOUT_BYTES + 1) })).toMatchObject({
     code: 'handout.tooLarge',
@@ -88,7 +89,9 @@ test('a file is fetched by whoever may read an assignment that has it with it', 
   const set = await setWork(house);
   await succeeded(change(set, { model: { title: 'A model', body: withFile(handoutId) } }));
   expect(await whoFetches(handoutId)).toEqual(['classmate', 'writer', 'editor', 'coTeacher', 'teacher']);
-  expect((await maybeShowHandout(handoutId, personOf(house, 'writer')))?.content.toString()).toBe('a chart');
+  expect((await maybeShowHandout(handoutId, readerOf(personOf(house, 'writer'))))?.content.toString()).toBe(
+    'a chart',
+  );
   await succeeded(
     as(house, 'teacher', changeAssignment, {
       assignmentId: set,
@@ -111,7 +114,8 @@ test('naming a file of a class that one does not teach gives it to nobody', asyn
   const assignmentId = await setWork(house);
   await succeeded(change(assignmentId, { instructions: withFile(handoutId) }));
   expect(await whoFetches(handoutId)).toEqual(['coTeacher']);
-  for (const id of ['', '../x', newId()]) expect(await maybeShowHandout(id, house.people.teacher)).toBeNull();
+  for (const id of ['', '../x', newId()])
+    expect(await maybeShowHandout(id, readerOf(house.people.teacher))).toBeNull();
 });
 
 test('pictures in instructions are seen by who may read them; a student’s are not shown by naming them', async () => {

@@ -1,4 +1,7 @@
+import type { Reader } from '../blog/reader';
 import { database } from '../database/database';
+import { sightOnPages } from '../pages/mayReadPage';
+import { listPageUses } from '../pages/uses';
 import { maybeReadHandout } from '../storage/handoutFiles';
 import { mayReadOne } from './mayReadOne';
 import { findHandout, listAssignmentUses } from './queries';
@@ -9,15 +12,20 @@ export interface ShownHandout {
 }
 
 /**
- * A file for whoever may read an assignment that has it with it, and for who brought it. Null for everybody else, as for
+ * A file for whoever may read an assignment or a page that has it with it, and for who brought it. Null for everybody else, as for
  * a file that is not there.
  */
-export async function maybeShowHandout(id: string, personId: string | null): Promise<ShownHandout | null> {
-  if (personId === null || !/^[0-9a-z]{16}$/.test(id)) return null;
+export async function maybeShowHandout(id: string, reader: Reader): Promise<ShownHandout | null> {
+  const { personId } = reader;
+  if (!/^[0-9a-z]{16}$/.test(id)) return null;
   const handout = await findHandout(database, id);
   if (!handout) return null;
-  const readable = await mayReadOne(await listAssignmentUses(database, 'handout', id), personId);
-  if (handout.uploadedBy !== personId && !readable) return null;
+  const readable =
+    (personId !== null &&
+      (handout.uploadedBy === personId ||
+        (await mayReadOne(await listAssignmentUses(database, 'handout', id), personId)))) ||
+    (await sightOnPages(await listPageUses(database, 'handout', id), reader)) !== 'nothing';
+  if (!readable) return null;
   const content = await maybeReadHandout(handout.contentHash);
   return content && { name: handout.name, content };
 }

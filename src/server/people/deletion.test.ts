@@ -15,6 +15,7 @@ import {
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
+import { writeComment } from '../comments/writeComment';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
@@ -34,6 +35,7 @@ beforeEach(async () => {
   house = await buildHouse();
   const { postId, handInId } = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { postId, handInId, text: 'Well seen.' }));
+  await succeeded(as(house, 'writer', writeComment, { postId, text: 'Ask me anything.' }));
   const file = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#37558a' } })
     .png()
     .toBuffer();
@@ -53,6 +55,8 @@ test('what would go is said before', async () => {
     revisions: 1,
     notes: 1,
     pictures: 1,
+    comments: 1,
+    pages: 0,
   });
 });
 

@@ -2,6 +2,7 @@ import type { PersonHoldings } from '../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
+import { erasePersonFromPages } from '../pages/erasePersonFromPages';
 import { erasePost } from '../posts/erasePost';
 
 const DAY = 86_400_000;
@@ -16,10 +17,13 @@ export async function countHoldings(database: Database, personId: string): Promi
         WHERE writer_id = :personId AND until IS NULL) AS published,
        (SELECT COUNT(*) FROM revisions JOIN posts ON posts.id = post_id WHERE writer_id = :personId) AS revisions,
        (SELECT COUNT(*) FROM notes JOIN posts ON posts.id = post_id WHERE writer_id = :personId) AS notes,
-       (SELECT COUNT(*) FROM pictures WHERE uploaded_by = :personId) AS pictures`,
+       (SELECT COUNT(*) FROM pictures WHERE uploaded_by = :personId) AS pictures,
+       (SELECT COUNT(*) FROM comments WHERE author_id = :personId) AS comments,
+       (SELECT COUNT(*) FROM pages WHERE changed_by = :personId
+          OR id IN (SELECT page_id FROM page_revisions WHERE written_by = :personId)) AS pages`,
     { personId },
   );
-  return row ?? { posts: 0, published: 0, revisions: 0, notes: 0, pictures: 0 };
+  return row ?? { posts: 0, published: 0, revisions: 0, notes: 0, pictures: 0, comments: 0, pages: 0 };
 }
 
 export interface DeletedRow {
@@ -130,5 +134,6 @@ export async function erasePersonRows(database: Database, personId: string): Pro
     personId,
   });
   for (const { id } of posts) await erasePost(database, id);
+  await erasePersonFromPages(database, personId);
   for (const statement of ERASING) await database.change(statement, { personId });
 }

@@ -8,6 +8,8 @@ import { findAppearance } from '../consents/appearances';
 import type { Reader } from '../blog/reader';
 import { mayReadOne } from '../handouts/mayReadOne';
 import { listAssignmentUses } from '../handouts/queries';
+import { sightOnPages } from '../pages/mayReadPage';
+import { listPageUses } from '../pages/uses';
 import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
@@ -28,13 +30,14 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 
 /**
  * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
- * it, and whoever may read an assignment that does. Null for everybody else, as for a picture that is not there.
+ * it, and whoever may read an assignment or a page that does. Null for everybody else, as for a picture that is not there.
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
-  { personId, device }: Reader,
+  reader: Reader,
   now: Date,
 ): Promise<ShownPicture | null> {
+  const { personId, device } = reader;
   const checked = check({ id, width });
   const picture = checked.ok ? await findPicture(database, checked.value.id) : null;
   if (!checked.ok || !picture) return null;
@@ -47,13 +50,16 @@ export async function maybeShowPicture(
       publishedTo: await withConsent(picture.classId, use, now),
       passphraseShown: shown.has('') || shown.has(postId),
     });
+  const onPages = await sightOnPages(await listPageUses(database, 'picture', id), reader);
   const seen =
+    onPages !== 'nothing' ||
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
     (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
   if (!seen) return null;
   const content = await maybeReadPicture(picture.contentHash, checked.value.width);
-  return content && { content, forEveryone: uses.some((use) => use.publishedTo === 'everyone') };
+  const forEveryone = onPages === 'forEveryone' || uses.some((use) => use.publishedTo === 'everyone');
+  return content && { content, forEveryone };
 }
 
 /** Before whom a picture stands now, as far as consent of the writer whose post shows it goes. */

@@ -6,6 +6,7 @@ import { nextDue } from '../assignments/growingSteps';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { listMembers } from '../classes/queries';
 import { countOpenConcerns } from '../concerns/queries';
+import { listAskedPages } from '../pages/queries';
 import { database } from '../database/database';
 import { listStandings, type StandingRow } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
@@ -26,6 +27,7 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
     waiting: waiting.length,
     /** What readers told that nobody has looked into yet. */
     concerns: await countOpenConcerns(database, inClass.id),
+    pagesAsked: await listAskedPages(database, inClass.id),
     firstWaiting: waiting[0]?.postId ?? null,
     oldestDay: oldest ? weekdayInWords(oldest.getTime(), timeZone, language) : null,
     days: weekAround(now, inClass),

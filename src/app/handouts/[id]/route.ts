@@ -1,9 +1,9 @@
-import { currentSession } from '@/server/http/request';
+import { currentReader } from '@/server/http/request';
 import { maybeShowHandout } from '@/server/handouts/showHandout';
 
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
-  const handout = await maybeShowHandout(id, (await currentSession())?.person.id ?? null);
+  const handout = await maybeShowHandout(id, await currentReader());
   if (!handout) return new Response('There is no such file.', { status: 404 });
   return new Response(new Uint8Array(handout.content), {
     headers: {

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { NO_INSTRUCTIONS, type ModelPost } from '../../../core/assignments/lessonText';
 import { Field } from '../../basics/Field';
 import { CheckFill } from '../forms/fields';
-import type { LessonDeskProps } from './LessonDesk';
+import type { LessonDeskProps } from '../../editor/lesson/LessonDesk';
 import { LessonTextField } from './LessonTextField';
 
 interface ModelPostFieldProps extends Omit<LessonDeskProps, 'label' | 'body' | 'onChange'> {

@@ -2,39 +2,42 @@
 
 import { EditorContent, type Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
-import { useRef, useState } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import type { DocumentJson } from '../../../core/document/openDocument';
-import { LookingContext } from '../../editor/addresses/LookingContext';
-import { useOpenResults } from '../../editor/addresses/useOpenResults';
-import { BroughtInLine } from '../../editor/bringIn/BroughtInLine';
-import { useBringIn } from '../../editor/bringIn/useBringIn';
-import { ClassPictures } from '../../editor/picture/ClassPictures';
-import { WriterNameContext } from '../../editor/picture/WriterNameContext';
-import { putAfterBlock } from '../../editor/putIn';
-import { Tools } from '../../editor/tools/Tools';
-import { UploadLine } from '../../editor/UploadLine';
-import { useEditorAtWork } from '../../editor/useEditorAtWork';
-import { usePictureUpload } from '../../editor/usePictureUpload';
+import { LookingContext } from '../addresses/LookingContext';
+import { useOpenResults } from '../addresses/useOpenResults';
+import { BroughtInLine } from '../bringIn/BroughtInLine';
+import { useBringIn } from '../bringIn/useBringIn';
+import { ClassPictures } from '../picture/ClassPictures';
+import { WriterNameContext } from '../picture/WriterNameContext';
+import { putAfterBlock } from '../putIn';
+import { Tools } from '../tools/Tools';
+import { UploadLine } from '../UploadLine';
+import { useEditorAtWork } from '../useEditorAtWork';
+import { usePictureUpload } from '../usePictureUpload';
 import { HandoutLine } from './HandoutLine';
 import { useHandouts } from './useHandouts';
 
 export interface LessonDeskProps {
   readonly label: string;
   readonly body: DocumentJson;
-  readonly assignmentId: string;
+  /** What it belongs to: an assignment or a page. */
+  readonly writingId: string;
   readonly classId: string;
   /** BCP 47, such as `en-GB`. */
   readonly language: string;
   /** Who writes, as readers know them. */
   readonly writer: string;
   readonly onChange: (body: DocumentJson) => void;
+  /** What stands above the text. */
+  readonly children?: ReactNode;
 }
 
 const NOTHING_KNOWN = {};
 
-/** The writing desk for what a teacher gives the class to read: the tools and pictures of posts, and files to give out. */
+/** The writing desk for what is given to read beside posts, such as instructions and pages: the tools and pictures of posts, and files to give out. */
 export default function LessonDesk(props: LessonDeskProps) {
-  const { label, body, assignmentId, classId, language, onChange } = props;
+  const { label, body, writingId, classId, language, onChange } = props;
   const t = useTranslations('editor');
   const [choosing, setChoosing] = useState(false);
   const [unfitting, setUnfitting] = useState(false);
@@ -42,7 +45,7 @@ export default function LessonDesk(props: LessonDeskProps) {
   const editorRef = useRef<Editor | null>(null);
   const bringIn = useBringIn({
     editor: editorRef,
-    writingId: assignmentId,
+    writingId,
     classId,
     addPicture: pictures.addBeside,
   });
@@ -53,7 +56,7 @@ export default function LessonDesk(props: LessonDeskProps) {
     onChange: (changed) => (unfitting ? undefined : onChange(changed)),
     onUnfitting: () => setUnfitting(true),
   });
-  const looking = useOpenResults({ writingId: assignmentId, classId, editor, body, known: NOTHING_KNOWN });
+  const looking = useOpenResults({ writingId, classId, editor, body, known: NOTHING_KNOWN });
   const handouts = useHandouts(classId, (attrs) => {
     if (editorRef.current)
       putAfterBlock(editorRef.current, [{ type: 'attachment', attrs }, { type: 'paragraph' }], 2);
@@ -79,6 +82,7 @@ export default function LessonDesk(props: LessonDeskProps) {
                 {t('unfitting')}
               </p>
             ) : null}
+            {props.children}
             <BroughtInLine bringIn={bringIn} doc={editor?.state.doc ?? null} />
             <UploadLine pictures={pictures} />
             <HandoutLine {...handouts} />

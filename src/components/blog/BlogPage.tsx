@@ -1,0 +1,57 @@
+import { PenLine } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import type { Audience } from '../../core/access/audience';
+import { Blog } from './Blog';
+import { Banner, type BlogShown } from './Banner';
+import { PageMenu, type PageLink } from './PageMenu';
+
+interface BlogPageProps {
+  readonly blog: BlogShown;
+  readonly signedIn: boolean;
+  readonly pages: readonly PageLink[];
+  readonly title: string;
+  readonly address: string;
+  readonly html: string;
+  /** When readers got it, in words. */
+  readonly changed: string;
+  readonly audience: Audience;
+  /** Where whoever tends pages goes on with it; null for everybody else. */
+  readonly desk: string | null;
+}
+
+/** A page of a class blog, as its readers see it. */
+export function BlogPage({
+  blog,
+  signedIn,
+  pages,
+  title,
+  address,
+  html,
+  changed,
+  audience,
+  desk,
+}: BlogPageProps) {
+  const t = useTranslations('blog');
+  return (
+    <Blog look={blog}>
+      <a className="skip" href="#main">
+        {t('skip')}
+      </a>
+      <Banner blog={blog} signedIn={signedIn} low />
+      <PageMenu pages={pages} current={address} />
+      <main id="main" className="post-body !mt-0 pt-8">
+        <h1 className="post-title">{title}</h1>
+        <p className="mt-2 mb-6 text-ink-2">
+          {t('pageLine', { date: changed, audience: t(`audience.${audience}`) })}{' '}
+          {desk ? (
+            <Link className="act" href={desk} prefetch={false}>
+              <PenLine aria-hidden="true" size={15} /> {t('tendPage')}
+            </Link>
+          ) : null}
+        </p>
+        <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
+      </main>
+    </Blog>
+  );
+}

@@ -1,0 +1,104 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { call } from '../basics/call';
+import type { PageBase, PageDeskProps, Refused } from './pageDeskProps';
+
+interface PageRevisionsProps extends PageDeskProps {
+  readonly flush: () => Promise<boolean>;
+  readonly version: () => number;
+  readonly onProblem: (refused: Refused | null) => void;
+  readonly onBase: (base: PageBase) => void;
+  readonly onLower: () => void;
+}
+
+/** What was kept of a page, to look at and to go on from; and, for teachers, erasing it all. */
+export function PageRevisions(props: PageRevisionsProps) {
+  const { page, revisions, resting, erases, flush, version, onProblem, onBase, onLower } = props;
+  const t = useTranslations('pages.revisions');
+  const router = useRouter();
+  const [looking, setLooking] = useState<string | null>(null);
+  const [sure, setSure] = useState(false);
+  const takeUp = async (revisionId: string) => {
+    if (!(await flush())) return;
+    const outcome = await call<PageBase>('takeUpRevision', {
+      pageId: page.id,
+      revisionId,
+      version: version(),
+    });
+    onLower();
+    if (!outcome.ok) return onProblem(outcome);
+    onBase(outcome.value);
+    router.refresh();
+  };
+  const erase = async () => {
+    const outcome = await call('erasePage', { pageId: page.id });
+    if (outcome.ok) router.push('/pages');
+    else onProblem(outcome);
+  };
+  return (
+    <>
+      {revisions.length === 0 ? <p>{t('none')}</p> : null}
+      <ol className="rows">
+        {revisions.map((revision) => (
+          <li key={revision.id} className="!grid-cols-[1fr_auto] !py-2">
+            <span>
+              <b>{revision.title || t('untitled')}</b>
+              <span className="calm block">
+                {t(revision.shown ? 'shown' : 'kept', { when: revision.when, by: revision.by || 'none' })}
+              </span>
+            </span>
+            <span className="flex gap-4">
+              <button
+                type="button"
+                className="act"
+                aria-expanded={looking === revision.id}
+                onClick={() => setLooking(looking === revision.id ? null : revision.id)}
+              >
+                {t('look')}
+              </button>
+              <button
+                type="button"
+                className="act"
+                disabled={resting}
+                onClick={() => void takeUp(revision.id)}
+              >
+                {t('takeUp')}
+              </button>
+            </span>
+            {looking === revision.id ? (
+              <div
+                className="lesson col-span-full max-h-64 overflow-auto border-l-4 border-line pl-3"
+                tabIndex={0}
+                role="region"
+                aria-label={t('region', { when: revision.when })}
+                dangerouslySetInnerHTML={{ __html: revision.html }}
+              />
+            ) : null}
+          </li>
+        ))}
+      </ol>
+      {erases ? (
+        <p className="mt-4">
+          {sure ? (
+            <>
+              {t('sure')}{' '}
+              <button type="button" className="act" onClick={() => void erase()}>
+                {t('eraseNow')}
+              </button>{' '}
+              <button type="button" className="act" onClick={() => setSure(false)}>
+                {t('keep')}
+              </button>
+            </>
+          ) : (
+            <button type="button" className="act" disabled={resting} onClick={() => setSure(true)}>
+              {t('erase')}
+            </button>
+          )}
+        </p>
+      ) : null}
+    </>
+  );
+}

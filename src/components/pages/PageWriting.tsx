@@ -1,0 +1,98 @@
+'use client';
+
+import { ArrowLeft } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useCallback, useState } from 'react';
+import { call } from '../basics/call';
+import { useAutosave } from '../basics/useAutosave';
+import { useRefusal } from '../basics/useRefusal';
+import type { PageBase, PageDeskProps } from './pageDeskProps';
+import { PageRailing } from './PageRailing';
+
+// The editor works in the browser alone.
+const LessonDesk = dynamic(() => import('../editor/lesson/LessonDesk'), { ssr: false });
+
+interface PageWritingProps extends PageDeskProps {
+  readonly base: PageBase;
+  readonly onBase: (base: PageBase) => void;
+}
+
+/** Title and text of a page, which save themselves, and the railing with its readers. */
+export function PageWriting(props: PageWritingProps) {
+  const { page, base, classId, language, writer } = props;
+  const t = useTranslations('pages');
+  const words = useTranslations('audience');
+  const refusal = useRefusal();
+  const save = useCallback(
+    (draft: Pick<PageBase, 'title' | 'body'>, version: number) =>
+      call<{ version: number }>('savePage', { pageId: page.id, version, ...draft }),
+    [page.id],
+  );
+  const { draft, state, change, flush, version } = useAutosave(
+    { title: base.title, body: base.body },
+    base.version,
+    save,
+  );
+  const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
+  return (
+    <>
+      <div className="head">
+        <Link className="back" href="/pages">
+          <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
+        </Link>
+        <p>
+          <b>{draft.title.trim() || t('untitled')}</b>{' '}
+          {page.audience
+            ? t('readSince', { audience: words(page.audience), when: page.shownWhen ?? '' })
+            : t('onlyTended')}{' '}
+          <span role="status">
+            {state.kind === 'refused' ? (
+              <span className="problem">{refusal(state)}</span>
+            ) : (
+              t(state.kind === 'saving' ? 'saving' : 'saved')
+            )}
+          </span>
+        </p>
+      </div>
+      <main id="main" className="page-writing">
+        <LessonDesk
+          label={t('text')}
+          body={base.body}
+          writingId={page.id}
+          classId={classId}
+          language={language}
+          writer={writer}
+          onChange={(body) => change({ body })}
+        >
+          <input
+            className="page-title"
+            aria-label={t('title')}
+            placeholder={t('titleHint')}
+            maxLength={300}
+            value={draft.title}
+            aria-invalid={problem?.field === 'title'}
+            onChange={(event) => {
+              setProblem(null);
+              change({ title: event.target.value });
+            }}
+          />
+          {problem?.field === 'title' ? (
+            <p className="problem mb-4" role="alert">
+              {problem.text}
+            </p>
+          ) : null}
+        </LessonDesk>
+      </main>
+      <PageRailing
+        {...props}
+        draft={draft}
+        problem={problem?.text ?? ''}
+        flush={flush}
+        version={version}
+        onProblem={(refused) => setProblem(refused && { field: refused.field ?? '', text: refusal(refused) })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import { freeAddress } from '../../core/posts/address';
+import { done, refused } from '../access/useCase';
+import { classUseCase } from '../classes/classUseCase';
+import { newId } from '../database/newId';
+import { insertPage, listPages } from './queries';
+
+/** More pages than a menu can show are no help to readers. */
+const MOST_PAGES = 60;
+const NOTHING_WRITTEN = JSON.stringify({ type: 'doc', content: [{ type: 'paragraph' }] });
+
+/** Begins a page of the class blog, behind all the others. Only those who tend pages see it until it is shown. */
+export const makePage = classUseCase<{ readonly classId: string }, { readonly pageId: string }>({
+  name: 'makePage',
+  action: 'page.tend',
+  async run({ classId }, _, { database, personId, now }) {
+    const pages = await listPages(database, classId);
+    if (pages.length >= MOST_PAGES) return refused('page.tooMany', '', { most: MOST_PAGES });
+    const id = newId();
+    await insertPage(database, {
+      id,
+      classId,
+      address: freeAddress('page', new Set(pages.map((page) => page.address))),
+      title: '',
+      body: NOTHING_WRITTEN,
+      place: Math.max(0, ...pages.map((page) => page.place)) + 1,
+      changedAt: now,
+      changedBy: personId,
+    });
+    return done({ pageId: id });
+  },
+});

@@ -1,0 +1,63 @@
+import { audiencesUpTo, goesBeyondClass, type Audience } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import type { DocumentJson } from '../../core/document/openDocument';
+import { saysSomething } from '../../core/document/saysSomething';
+import { findActor } from '../access/roles';
+import { done, refused } from '../access/useCase';
+import { newId } from '../database/newId';
+import { pageUseCase } from './pageUseCase';
+import { insertPageRevision, updateAsked, updatePageAudience } from './queries';
+import { noteWhatPageNames } from './uses';
+
+interface Input {
+  readonly pageId: string;
+  /** The version that was looked at: nobody puts before readers what they have not read. */
+  readonly version: number;
+  readonly audience: Audience;
+}
+
+const PAGE_AUDIENCES = ['ourClass', 'passphrase', 'everyone'] as const;
+
+/**
+ * Puts a page as it is written before readers. Beyond the class only a teacher does that: a student editor asks for it so,
+ * and readers go on seeing what they see.
+ */
+export const showPage = pageUseCase<Input, { readonly asked: boolean }>({
+  name: 'showPage',
+  fields: { version: { type: 'integer', minimum: 1 }, audience: { enum: PAGE_AUDIENCES } },
+  async run({ version, audience }, { page, inClass }, { database, personId, now }) {
+    if (page.version !== version) return refused('page.changedMeanwhile');
+    if (!page.title.trim()) return refused('page.noTitle', 'title');
+    if (!saysSomething(JSON.parse(page.body) as DocumentJson)) return refused('page.noWords', 'body');
+    if (!audiencesUpTo(inClass.ceiling).includes(audience)) return refused('page.tooWide', 'audience');
+    const actor = await findActor(database, page.classId, personId);
+    if (goesBeyondClass(audience) && !may(actor, 'page.open', {})) {
+      await updateAsked(database, { id: page.id, audience, by: personId });
+      return done({ asked: true });
+    }
+    await insertPageRevision(database, {
+      id: newId(),
+      pageId: page.id,
+      title: page.title.trim(),
+      body: page.body,
+      writtenBy: page.changedBy,
+      writtenAt: page.changedAt,
+      shownAt: now,
+    });
+    await updatePageAudience(database, page.id, audience);
+    await noteWhatPageNames(database, { ...page, shown: page.body }, personId);
+    return done({ asked: false });
+  },
+});
+
+/** Takes a page from its readers; who tends it goes on seeing it. */
+export const hidePage = pageUseCase<{ readonly pageId: string }, object>({
+  name: 'hidePage',
+  // Taking something from readers must always be possible.
+  whileResting: true,
+  async run(_, { page }, { database, personId }) {
+    await updatePageAudience(database, page.id, null);
+    await noteWhatPageNames(database, { ...page, shown: null }, personId);
+    return done({});
+  },
+});

@@ -1,0 +1,98 @@
+import { audiencesUpTo, type Audience } from '../../core/access/audience';
+import { may } from '../../core/access/may';
+import { readersHtml } from '../../core/document/html/readersHtml';
+import { openDocument, type DocumentJson } from '../../core/document/openDocument';
+import { agoInWords, momentInWords } from '../../core/timing/inWords';
+import { listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
+import { database } from '../database/database';
+import { shownInClass, type Desk } from '../sessions/desk';
+import { findPage, listPageRevisions, listPages, type PageRevisionRow, type PageRow } from './queries';
+import { latestShown } from './savePage';
+
+/** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
+export async function maybePages({ personId, role, inClass, now }: Desk) {
+  const actor = { personId, role };
+  if (!may(actor, 'page.tend', {})) return null;
+  const nameOf = await namer(inClass.id);
+  const pages = await listPages(database, inClass.id);
+  return {
+    classId: inClass.id,
+    blog: inClass.address,
+    resting: inClass.restedAt !== null,
+    erases: may(actor, 'page.erase', {}),
+    pages: await Promise.all(
+      pages.map(async (page) => ({
+        id: page.id,
+        title: page.title,
+        address: page.address,
+        changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+        by: nameOf(page.changedBy),
+        ...standing(page, latestShown(await listPageRevisions(database, page.id))),
+        asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
+      })),
+    ),
+  };
+}
+
+/** One page for those who tend it, with what was kept of it; null for everybody else, as for one that is not there. */
+export async function maybePageDesk({ personId, role, inClass, now }: Desk, pageId: string) {
+  const page = await findPage(database, pageId);
+  const actor = { personId, role };
+  if (!page || page.classId !== inClass.id || !may(actor, 'page.tend', {})) return null;
+  const [nameOf, revisions] = [await namer(inClass.id), await listPageRevisions(database, pageId)];
+  const shown = latestShown(revisions);
+  const when = (at: Date) => momentInWords(at.getTime(), inClass.timeZone, inClass.language);
+  return {
+    page: {
+      id: pageId,
+      title: page.title,
+      body: JSON.parse(page.body) as DocumentJson,
+      version: page.version,
+      address: page.address,
+      changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      by: nameOf(page.changedBy),
+      ...standing(page, shown),
+      shownWhen: shown?.shownAt ? when(shown.shownAt) : null,
+      asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
+    },
+    classId: inClass.id,
+    blog: inClass.address,
+    language: inClass.language,
+    resting: inClass.restedAt !== null,
+    writer: nameOf(personId),
+    opens: may(actor, 'page.open', {}),
+    erases: may(actor, 'page.erase', {}),
+    audiences: pageAudiences(inClass),
+    revisions: revisions.map((revision) => ({
+      id: revision.id,
+      title: revision.title,
+      when: when(revision.shownAt ?? revision.writtenAt),
+      by: nameOf(revision.writtenBy),
+      shown: revision.shownAt !== null,
+      html: readersHtml(openDocument(JSON.parse(revision.body))),
+    })),
+  };
+}
+
+/** The audiences that a page of a class can have, the narrowest first. Who tends it reads it anyway. */
+function pageAudiences({ ceiling }: ClassRow): readonly Audience[] {
+  return audiencesUpTo(ceiling).filter((audience) => audience !== 'writerAndTeachers');
+}
+
+/** Who reads a page now, and whether there is something newer than what they read. */
+function standing(page: PageRow, shown: PageRevisionRow | null) {
+  return {
+    audience: shown ? page.audience : null,
+    newer: shown !== null && (shown.body !== page.body || shown.title !== page.title.trim()),
+  };
+}
+
+async function namer(classId: string): Promise<(personId: string | null) => string> {
+  const members = new Map<string | null, MemberRow>(
+    (await listEverMembers(database, classId)).map((member) => [member.personId, member]),
+  );
+  return (personId) => {
+    const member = members.get(personId);
+    return member ? shownInClass(member).name : '';
+  };
+}

@@ -1,0 +1,8 @@
+import { beforeAll } from 'vitest';
+import { closePool } from '../../src/server/database/pool';
+import { layOutAsBegun } from './asBegun';
+
+beforeAll(async () => {
+  await layOutAsBegun();
+  await closePool();
+});
