@@ -7,6 +7,7 @@ const config: NextConfig = {
   serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino'],
   poweredByHeader: false,
   reactStrictMode: true,
+  reactCompiler: true,
   // Linting and types are steps of their own in the test command.
   typescript: { ignoreBuildErrors: true },
 };

@@ -3,10 +3,13 @@
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useEffect, type RefObject } from 'react';
+import type { Node } from 'prosemirror-model';
+import { documentJson } from '../../core/document/documentJson';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { useNonce } from '../basics/NonceContext';
 import type { BringIn } from './bringIn/useBringIn';
 import type { PictureUpload } from './usePictureUpload';
+import { useAfterPaint } from './useAfterPaint';
 import { useWritingEditor } from './useWritingEditor';
 
 interface AtWork {
@@ -18,14 +21,21 @@ interface AtWork {
   readonly onUnfitting: () => void;
 }
 
+/** The editor at work, and handing over at once what was typed last. */
+interface EditorAtWork {
+  readonly editor: Editor | null;
+  readonly handOver: () => void;
+}
+
 /** The editor with all that it says, and where it hands over what is pasted, dropped or typed. */
 export function useEditorAtWork(
   body: DocumentJson,
   editorRef: RefObject<Editor | null>,
   { label, pictures, bringIn, onChange, onUnfitting }: AtWork,
-): Editor | null {
+): EditorAtWork {
   const t = useTranslations('editor');
   const nonce = useNonce();
+  const changed = useAfterPaint((doc: Node) => onChange(documentJson(doc)));
   const editor = useWritingEditor({
     body,
     nonce,
@@ -39,7 +49,7 @@ export function useEditorAtWork(
       credit: t('hints.credit'),
       quoteSource: t('hints.quoteSource'),
     },
-    onChange: (current) => onChange(current.getJSON() as DocumentJson),
+    onChange: (current) => changed.later(current.state.doc),
     onUnfitting,
     onFiles: (files) => {
       if (editorRef.current && files.length) void pictures.add(editorRef.current, files);
@@ -50,5 +60,5 @@ export function useEditorAtWork(
   useEffect(() => {
     editorRef.current = editor;
   }, [editor, editorRef]);
-  return editor;
+  return { editor, handOver: changed.now };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Editor } from '@tiptap/react';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Beside } from '../../core/posts/beside';
 import type { Looking } from './addresses/LookingContext';
 import { useOpenResults } from './addresses/useOpenResults';
@@ -40,7 +40,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   });
   const latest = useRef(writing);
   const [unfitting, setUnfitting] = useState(false);
-  const saving = useSaving({
+  const saved = useSaving({
     personId: writer.id,
     postId: post.id,
     version: post.version,
@@ -52,9 +52,9 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
       if (unfitting) return;
       latest.current = { ...latest.current, ...part };
       setWriting(latest.current);
-      saving.change(latest.current);
+      saved.change(latest.current);
     },
-    [saving, unfitting],
+    [saved, unfitting],
   );
   const changeBeside = useCallback(
     (part: Partial<Beside>) => change({ beside: { ...latest.current.beside, ...part } }),
@@ -67,7 +67,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     classId,
     addPicture: pictures.addBeside,
   });
-  const editor = useEditorAtWork(post.body, editorRef, {
+  const { editor, handOver } = useEditorAtWork(post.body, editorRef, {
     pictures,
     bringIn,
     onChange: (body) => change({ body }),
@@ -77,6 +77,17 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     latest.current = chosen;
     setWriting(chosen);
   }, []);
+  // What was typed last is part of what is saved.
+  const saving = useMemo(
+    () => ({
+      ...saved,
+      flush: () => {
+        handOver();
+        return saved.flush();
+      },
+    }),
+    [saved, handOver],
+  );
   useUnsavedWords(editor, props, saving, hold);
   const looking = useOpenResults({
     writingId: post.id,
@@ -86,6 +97,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     known: props.openResults,
   });
   const replaceBy = (chosen: Writing) => {
+    handOver();
     hold(chosen);
     editor?.commands.setContent(editorContent(chosen.body), { emitUpdate: false });
   };

@@ -49,7 +49,7 @@ export default function LessonDesk(props: LessonDeskProps) {
     classId,
     addPicture: pictures.addBeside,
   });
-  const editor = useEditorAtWork(body, editorRef, {
+  const { editor } = useEditorAtWork(body, editorRef, {
     label,
     pictures,
     bringIn,
