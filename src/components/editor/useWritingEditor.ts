@@ -7,6 +7,7 @@ import type { DocumentJson } from '../../core/document/openDocument';
 import { pictureNode } from './picture/pictureNode';
 import { shutLinks } from './addresses/shutLinks';
 import { blockMoves } from './schema/blockMoves';
+import { focusAtOnce } from './schema/focusAtOnce';
 import { longParagraphs } from './schema/longParagraphs';
 import { spellingMarks } from './spelling/spellingMarks';
 import { emptyHints, type Hints } from './schema/emptyHints';
@@ -42,7 +43,8 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
       pictureNode,
       ...marks,
       writingKeys,
-      UndoRedo.configure({ depth: 1000 }),
+      focusAtOnce,
+      UndoRedo.configure({ depth: Number.MAX_SAFE_INTEGER }),
       Dropcursor.configure({ color: 'var(--dusk)', width: 3 }),
       Gapcursor,
       emptyHints.configure({ hints: options.hints }),

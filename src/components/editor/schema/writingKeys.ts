@@ -1,5 +1,6 @@
-import { moveCell } from './tableCommands';
 import { Extension, textblockTypeInputRule, wrappingInputRule } from '@tiptap/core';
+import { leaveField } from './leaveField';
+import { moveCell } from './tableCommands';
 
 /** Keys and typed beginnings that every writer expects of lists, headings and quotations. */
 export const writingKeys = Extension.create({
@@ -8,7 +9,7 @@ export const writingKeys = Extension.create({
     // Commands belong to the moment in which they are asked for: kept, they would change a document that is gone.
     const commands = () => this.editor.commands;
     return {
-      Enter: () => commands().splitListItem('listItem'),
+      Enter: () => leaveField(this.editor) || commands().splitListItem('listItem'),
       Tab: () => moveCell(this.editor, 1) || commands().sinkListItem('listItem'),
       'Shift-Tab': () => moveCell(this.editor, -1) || commands().liftListItem('listItem'),
       'Mod-Alt-0': () => commands().setNode('paragraph'),

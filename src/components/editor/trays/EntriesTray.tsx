@@ -19,11 +19,9 @@ export function EntriesTray({ editor, assignment, answer, lower }: TrayContentPr
   });
   const next = Math.max(0, ...numbered.map((one) => one.number)) + 1;
   const begin = () => {
+    const today = formattedDate(localDate(Date.now(), assignment.timeZone), assignment.language);
+    putHeadingAtEnd(editor, `${next}. ${today}`, numbered[0]?.level);
     lower();
-    setTimeout(() => {
-      const today = formattedDate(localDate(Date.now(), assignment.timeZone), assignment.language);
-      putHeadingAtEnd(editor, `${next}. ${today}`, numbered[0]?.level);
-    });
   };
   return (
     <div className="mt-2 grid gap-3">

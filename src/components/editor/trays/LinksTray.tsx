@@ -40,8 +40,8 @@ export function LinksTray({ editor, answer, lower }: TrayContentProps) {
                 type="button"
                 className="act"
                 onClick={() => {
+                  goTo(editor, { from: link.from, to: link.to, reason: 'link' });
                   lower();
-                  setTimeout(() => goTo(editor, { from: link.from, to: link.to, reason: 'link' }));
                 }}
               >
                 {t('go')}

@@ -43,12 +43,10 @@ export function PartsTray({ editor, requirement, assignment, answer, lower }: Tr
                 type="button"
                 className="act"
                 onClick={() => {
+                  if (section)
+                    goTo(editor, { from: section.position + 1, to: section.position + 1, reason: 'part' });
+                  else putHeadingAtEnd(editor, text);
                   lower();
-                  setTimeout(() =>
-                    section
-                      ? goTo(editor, { from: section.position + 1, to: section.position + 1, reason: 'part' })
-                      : putHeadingAtEnd(editor, text),
-                  );
                 }}
               >
                 {t(section ? 'go' : 'put')}

@@ -47,9 +47,8 @@ export function PicturesTray({ editor, answer, writer, addPictures, lower }: Tra
                       type="button"
                       className="act"
                       onClick={() => {
+                        goTo(editor, place);
                         lower();
-                        // The lowered tray gives the focus back first; then the writer is taken to the place.
-                        setTimeout(() => goTo(editor, place));
                       }}
                     >
                       {t(`go.${place.reason}`)}

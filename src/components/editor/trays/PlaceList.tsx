@@ -32,9 +32,8 @@ export function PlaceList({ editor, answer, lower, onGo }: PlaceListProps) {
             type="button"
             className="act"
             onClick={() => {
+              (onGo ?? ((at: Place) => goTo(editor, at)))(place);
               lower();
-              // The lowered tray gives the focus back first; then the writer is taken to the place.
-              setTimeout(() => (onGo ?? ((at) => goTo(editor, at)))(place));
             }}
           >
             {t(`${answer.kind}.tray.go`)}

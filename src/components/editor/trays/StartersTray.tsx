@@ -16,8 +16,8 @@ export function StartersTray({ editor, assignment, answer, lower }: TrayContentP
     ),
   );
   const put = (starter: string) => {
+    putStarter(editor, starter);
     lower();
-    setTimeout(() => putStarter(editor, starter));
   };
   return (
     <div className="mt-2 grid gap-3">

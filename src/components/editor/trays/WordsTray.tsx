@@ -24,8 +24,8 @@ export function WordsTray({ editor, assignment, answer, requirement, lower }: Tr
               type="button"
               className="act"
               onClick={() => {
-                lower();
                 editor.chain().setTextSelection(section.end).focus().scrollIntoView().run();
+                lower();
               }}
             >
               {t('goOn')}
