@@ -32,7 +32,7 @@ export function Compose(props: ComposeProps) {
   const [spelt, setSpelt] = useSpelt();
   const desk = useWritingDesk(props);
   const { editor, writing, change, changeBeside, pictures } = desk;
-  const gate = useHandIn(post.id, desk.saving, props.readers.audience);
+  const gate = useHandIn(post.id, desk.saving, props.readers.audience, assignment.requirements);
   const { answer, misspelt, suggest } = useAnswer({
     spelt,
     assignment,

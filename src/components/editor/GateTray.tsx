@@ -29,7 +29,6 @@ export interface GateTrayProps {
   /** Where the post stands on the class blog. */
   readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
   readonly busy: boolean;
-  readonly problem: string;
   readonly onHandIn: () => void;
   readonly onAudience: (audience: Audience) => void;
   readonly onLower: () => void;
@@ -172,7 +171,7 @@ function Readers({ readers, writer, teachers, place, onAudience }: GateTrayProps
 }
 
 function Time(props: GateTrayProps) {
-  const { due, steps, handIns, busy, problem, onHandIn, onLower, assignment, missing } = props;
+  const { due, steps, handIns, busy, onHandIn, onLower, assignment, missing } = props;
   const t = useTranslations('gate.time');
   const rule = due.lateRule;
   const shut = assignment.missing === 'stops' && missing.length > 0;
@@ -189,11 +188,6 @@ function Time(props: GateTrayProps) {
       {due.late && rule.kind !== 'none' ? <p>{t(`costs.${rule.kind}`, { perDay: rule.perDay })}</p> : null}
       {steps.length ? <Steps steps={steps} /> : null}
       <p className="text-ink-2">{t('whatHappens', { ordinal: handIns + 1 })}</p>
-      {problem ? (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      ) : null}
       <span className="mt-auto flex flex-wrap items-center gap-4">
         <button type="button" className="btn go sm:!hidden" disabled={busy || shut} onClick={onHandIn}>
           {t('handItIn')}

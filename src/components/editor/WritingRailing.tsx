@@ -22,7 +22,10 @@ interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'an
   readonly oneNextThing: boolean;
   /** What of that which is missing counts today. */
   readonly counting: Counting;
-  readonly gate: Omit<GateTrayProps, 'answer' | 'missing' | 'onLower' | 'onOpenBay' | 'assignment'>;
+  readonly gate: Omit<GateTrayProps, 'answer' | 'missing' | 'onLower' | 'onOpenBay' | 'assignment'> & {
+    /** Why the post was not handed in, in words, or nothing. */
+    readonly problem: string;
+  };
 }
 
 /** Which tray is raised: a requirement's, the list of all bays (on a phone), or the gate's. */
@@ -99,9 +102,15 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
                   ? t('growsOn', { count: open.length })
                   : t('readyToHandIn')}
             </b>
-            <small>
-              {toFinish > 0 && content.assignment.missing === 'stops' ? t('gateIsShut') : t('gateIsOpen')}
-            </small>
+            {gate.problem ? (
+              <small className="problem" role="alert">
+                {gate.problem}
+              </small>
+            ) : (
+              <small>
+                {toFinish > 0 && content.assignment.missing === 'stops' ? t('gateIsShut') : t('gateIsOpen')}
+              </small>
+            )}
             <button
               type="button"
               className={toFinish > 0 ? 'sign' : 'sign ready'}

@@ -3,6 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Audience } from '../../core/access/audience';
+import type { Requirement } from '../../core/requirements/requirement';
+import { useRequirementName } from '../railing/RequirementLine';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import type { Saving } from './useSaving';
@@ -17,7 +19,13 @@ interface HandingIn {
 }
 
 /** What is done at the gate: handing in what is saved, and letting fewer people read it. */
-export function useHandIn(postId: string, saving: Saving, first: Audience): HandingIn {
+export function useHandIn(
+  postId: string,
+  saving: Saving,
+  first: Audience,
+  requirements: readonly Requirement[],
+): HandingIn {
+  const nameOf = useRequirementName();
   const refusal = useRefusal();
   const router = useRouter();
   const [audience, setAudience] = useState(first);
@@ -31,7 +39,11 @@ export function useHandIn(postId: string, saving: Saving, first: Audience): Hand
       ? await call<{ receipt: number }>('handIn', { postId, version: saving.currentVersion() })
       : ({ ok: false, code: 'post.notSaved' } as const);
     if (outcome.ok) return router.push(`/writing/${postId}/receipt`);
-    setProblem(refusal(outcome));
+    // What only the server can look at may be found wanting there.
+    const wanting = requirements.find((requirement) => requirement.id === outcome.field);
+    setProblem(
+      refusal({ ...outcome, values: { name: wanting ? nameOf(wanting) : 'none', ...outcome.values } }),
+    );
     return setBusy(false);
   };
   const chooseAudience = async (chosen: Audience) => {

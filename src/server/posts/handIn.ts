@@ -52,8 +52,8 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     const { answer, words } = await evidenceFor(database, post, assignment, inClass);
     if (assignment.missing === 'stops') {
       const counting = countingIn(assignment, inClass, now);
-      if (missingNow(answer, assignment.requirements, counting).length > 0)
-        return refused('post.missingStops');
+      const [missing] = missingNow(answer, assignment.requirements, counting);
+      if (missing) return refused('post.missingStops', missing.id);
     }
     const { title, labels, beside, body } = post;
     const revision = {

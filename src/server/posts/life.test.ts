@@ -117,6 +117,7 @@ describe('handing in', () => {
     const postId = await writePost(house, await setWork(house, { missing: 'stops' }), '<p>short</p>');
     expect(await as(house, 'writer', handIn, { postId, version: 2 })).toMatchObject({
       code: 'post.missingStops',
+      field: 'words',
     });
   });
 
