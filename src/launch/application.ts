@@ -6,6 +6,8 @@ export interface RunningApplication {
   readonly origin: string;
   readonly ended: Promise<void>;
   stop(): Promise<void>;
+  /** Ends it in the middle of whatever it does, as a machine does that goes down. */
+  kill(): Promise<void>;
 }
 
 export interface ApplicationSettings {
@@ -46,7 +48,16 @@ export async function startApplication(settings: ApplicationSettings): Promise<R
   const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()));
   void ended.then(() => (state.gone = true));
   for (let tries = 0; tries < 600 && !state.gone; tries += 1) {
-    if (await answers(origin)) return { origin, ended, stop: () => stop(server) };
+    if (await answers(origin))
+      return {
+        origin,
+        ended,
+        stop: () => stop(server),
+        kill: () => {
+          server.kill('SIGKILL');
+          return ended;
+        },
+      };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   await stop(server);

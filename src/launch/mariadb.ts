@@ -25,12 +25,16 @@ const DATABASE = 'porch';
  * process, however that ends.
  * @param folder where everything of it lies
  * @param quick true for tests: commits are not flushed one by one
+ * @param port where it listens; any free one where it is absent
  */
-export async function startMariadb(folder: string, { quick = false } = {}): Promise<RunningDatabase> {
+export async function startMariadb(
+  folder: string,
+  { quick = false, port: wanted }: { readonly quick?: boolean; readonly port?: number } = {},
+): Promise<RunningDatabase> {
   const place = path.join(folder, 'mariadb');
   const data = path.join(place, 'data');
   const password = await prepare(place, data);
-  const port = await freePort();
+  const port = wanted ?? (await freePort());
   // Socket paths are limited to about a hundred characters, so it does not stand in the data folder.
   const socket = path.join(tmpdir(), `porch-${process.pid}-${randomBytes(4).toString('hex')}.sock`);
   const log = openSync(path.join(place, 'mariadb.log'), 'a');

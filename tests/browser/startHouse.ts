@@ -11,6 +11,7 @@ import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../../src/server/database/migrate';
 import { keepAsBegun } from './asBegun';
+import { openControl } from './houseControl';
 
 const BUILD = '.next-test';
 
@@ -21,7 +22,8 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   const pictures = path.join(folder, 'pictures');
   mkdirSync(pictures);
   await build(root, BUILD);
-  const database = await startMariadb(folder, { quick: true });
+  const databaseSettings = { quick: true, port: await freePort() };
+  let database = await startMariadb(folder, databaseSettings);
   await migrate(database.url, path.resolve('src/server/database/migrations'));
   const port = await freePort();
   const mail = await startMailServer();
@@ -44,9 +46,20 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   await loadDemo({ now: new Date(), progress: () => undefined });
   await keepAsBegun();
   const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
-  const application = await startApplication(settings);
+  let application = await startApplication(settings);
+  const closeControl = await openControl({
+    killApplication: () => application.kill(),
+    startApplication: async () => {
+      application = await startApplication(settings);
+    },
+    stopDatabase: () => database.stop(),
+    startDatabase: async () => {
+      database = await startMariadb(folder, databaseSettings);
+    },
+  });
   process.env['PORCH_TEST_ORIGIN'] = origin;
   return async () => {
+    await closeControl();
     await application.stop();
     await mail.stop();
     await school.stop();
