@@ -1,6 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { NewAssignmentButton } from './NewAssignmentButton';
+import { MakeButton } from '../basics/MakeButton';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
 interface AssignmentListProps {
@@ -44,7 +44,13 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
           </h1>
           <p className="under">{unset > 0 ? t('unset', { count: unset }) : t('allSet')}</p>
         </div>
-        <NewAssignmentButton classId={classId} />
+        <MakeButton
+          label={t('make')}
+          useCase="makeAssignment"
+          input={{ classId }}
+          under="/assignments"
+          id="assignmentId"
+        />
       </div>
       <ul className="rows mt-6">
         {assignments.map((assignment) => (

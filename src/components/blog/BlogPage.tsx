@@ -2,14 +2,9 @@ import { PenLine } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { Audience } from '../../core/access/audience';
-import { Blog } from './Blog';
-import { Banner, type BlogShown } from './Banner';
-import { PageMenu, type PageLink } from './PageMenu';
+import { InnerPage, type InnerPageProps } from './InnerPage';
 
-interface BlogPageProps {
-  readonly blog: BlogShown;
-  readonly signedIn: boolean;
-  readonly pages: readonly PageLink[];
+interface BlogPageProps extends InnerPageProps {
   readonly title: string;
   readonly address: string;
   readonly html: string;
@@ -21,25 +16,10 @@ interface BlogPageProps {
 }
 
 /** A page of a class blog, as its readers see it. */
-export function BlogPage({
-  blog,
-  signedIn,
-  pages,
-  title,
-  address,
-  html,
-  changed,
-  audience,
-  desk,
-}: BlogPageProps) {
+export function BlogPage({ title, address, html, changed, audience, desk, ...frame }: BlogPageProps) {
   const t = useTranslations('blog');
   return (
-    <Blog look={blog}>
-      <a className="skip" href="#main">
-        {t('skip')}
-      </a>
-      <Banner blog={blog} signedIn={signedIn} low />
-      <PageMenu pages={pages} current={address} />
+    <InnerPage {...frame} current={address}>
       <main id="main" className="post-body !mt-0 pt-8">
         <h1 className="post-title">{title}</h1>
         <p className="mt-2 mb-6 text-ink-2">
@@ -52,6 +32,6 @@ export function BlogPage({
         </p>
         <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
       </main>
-    </Blog>
+    </InnerPage>
   );
 }

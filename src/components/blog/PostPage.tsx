@@ -2,19 +2,13 @@ import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
 import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import type { EntryLink } from '../../core/posts/entryLinks';
-import { Blog } from './Blog';
-import { Banner, type BlogShown } from './Banner';
-import { PageMenu, type PageLink } from './PageMenu';
 import { Comments, type CommentsShown } from './Comments';
+import { InnerPage, type InnerPageProps } from './InnerPage';
 import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
 
-export interface PostPageProps extends CardShown {
+export interface PostPageProps extends CardShown, InnerPageProps {
   readonly postId: string;
-  readonly blog: BlogShown;
-  readonly signedIn: boolean;
-  /** The pages of the blog that the reader may read. */
-  readonly pages: readonly PageLink[];
   readonly html: string;
   /** The ways to the entries of a growing post; none while there are few. */
   readonly entries: readonly EntryLink[];
@@ -41,12 +35,7 @@ export function PostPage({
 }: PostPageProps) {
   const t = useTranslations('blog');
   return (
-    <Blog look={blog}>
-      <a className="skip" href="#main">
-        {t('skip')}
-      </a>
-      <Banner blog={blog} signedIn={signedIn} low />
-      <PageMenu pages={pages} />
+    <InnerPage blog={blog} signedIn={signedIn} pages={pages}>
       <main id="main">
         <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>
@@ -95,6 +84,6 @@ export function PostPage({
           </div>
         </article>
       </main>
-    </Blog>
+    </InnerPage>
   );
 }

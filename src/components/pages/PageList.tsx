@@ -1,15 +1,12 @@
 'use client';
 
-import { ArrowDown, ArrowUp, Plus } from 'lucide-react';
+import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { Audience } from '../../core/access/audience';
-import { call } from '../basics/call';
+import { MakeButton } from '../basics/MakeButton';
 import { useDeed } from '../basics/useDeed';
 import { useNumberInWords } from '../basics/useNumberInWords';
-import { useRefusal } from '../basics/useRefusal';
 
 interface PageListed {
   readonly id: string;
@@ -46,7 +43,9 @@ export function PageList({ classId, resting, pages }: PageListProps) {
           </h1>
           <p className="under">{t('under')}</p>
         </div>
-        {resting ? null : <NewPageButton classId={classId} />}
+        {resting ? null : (
+          <MakeButton label={t('make')} useCase="makePage" input={{ classId }} under="/pages" id="pageId" />
+        )}
       </div>
       <p className="problem" role="alert">
         {problem}
@@ -101,31 +100,6 @@ function Readers({ audience, newer, asked }: PageListed) {
       {newer ? <span className="block">{t('newer')}</span> : null}
       {asked ? (
         <b className="block text-ink">{t('asks', { name: asked.by, audience: words(asked.audience) })}</b>
-      ) : null}
-    </span>
-  );
-}
-
-/** Begins a page and opens it. */
-function NewPageButton({ classId }: { readonly classId: string }) {
-  const t = useTranslations('pages');
-  const refusal = useRefusal();
-  const router = useRouter();
-  const [problem, setProblem] = useState('');
-  const make = async () => {
-    const outcome = await call<{ pageId: string }>('makePage', { classId });
-    if (outcome.ok) router.push(`/pages/${outcome.value.pageId}`);
-    else setProblem(refusal(outcome));
-  };
-  return (
-    <span className="grid justify-items-end gap-1">
-      <button type="button" className="btn go" onClick={() => void make()}>
-        <Plus aria-hidden="true" size={16} /> {t('make')}
-      </button>
-      {problem ? (
-        <span className="problem" role="alert">
-          {problem}
-        </span>
       ) : null}
     </span>
   );

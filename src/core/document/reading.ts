@@ -117,6 +117,11 @@ export class Reading {
     return this.remembered('pictures', gatherPictures);
   }
 
+  /** Where the pictures stand, rising: all that is asked of them at every key. */
+  get picturePositions(): readonly number[] {
+    return this.remembered('picture positions', gatherPicturePositions);
+  }
+
   get links(): readonly LinkInPost[] {
     return this.remembered('links', gatherLinks);
   }
@@ -230,6 +235,13 @@ function gatherPictures({ blocks, starts }: Reading): readonly PictureInPost[] {
   for (let index = 0; index < blocks.length; index += 1)
     for (const { position, src, description, licence, caption, credit } of blocks[index]!.pictures)
       all.push({ position: position + starts[index]!, src, description, licence, caption, credit });
+  return all;
+}
+
+function gatherPicturePositions({ blocks, starts }: Reading): readonly number[] {
+  const all: number[] = [];
+  for (let index = 0; index < blocks.length; index += 1)
+    for (const { position } of blocks[index]!.pictures) all.push(position + starts[index]!);
   return all;
 }
 

@@ -1,4 +1,3 @@
-import { pictures } from '../../document/pictures';
 import { reading } from '../../document/reading';
 import { placeBefore, sections, wordCounter, type Section } from '../../document/sections';
 import type { Place } from '../answer';
@@ -63,13 +62,16 @@ export const entries: RequirementKind<EntriesSettings> = {
   },
 };
 
+/** Most entries lack nothing: at every key they share this. */
+const NOTHING: readonly Lack[] = [];
+
 function entriesOf(
   settings: EntriesSettings,
   { body }: PostToCheck,
   { language, outline }: AssignmentContext,
 ): readonly Entry[] {
   const numbers = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
-  const shown = settings.picture ? pictures(body).map((picture) => picture.position) : [];
+  const shown = settings.picture ? reading(body).picturePositions : [];
   const words = wordCounter(body, { outline });
   const entries: Entry[] = [];
   let level: number | null = null;
@@ -81,10 +83,12 @@ function entriesOf(
     level ??= section.level;
     if (section.level !== level) continue;
     const { position, end } = section;
-    const lacks: Lack[] = [];
-    if (settings.title && !found.titled) lacks.push('title');
-    if (settings.picture && placeBefore(shown, end) <= placeBefore(shown, position)) lacks.push('picture');
-    if (settings.minWords !== undefined && words(position + 1, end) < settings.minWords) lacks.push('words');
+    let lacks = NOTHING;
+    if (settings.title && !found.titled) lacks = [...lacks, 'title'];
+    if (settings.picture && placeBefore(shown, end) <= placeBefore(shown, position))
+      lacks = [...lacks, 'picture'];
+    if (settings.minWords !== undefined && words(position + 1, end) < settings.minWords)
+      lacks = [...lacks, 'words'];
     entries.push({ section, number: found.number, lacks });
   }
   return entries;
@@ -115,9 +119,10 @@ function messageKey({ min, max, sequential }: EntriesSettings, { complete, all, 
 }
 
 function lacking(all: readonly Entry[]): readonly Place[] {
-  return all.flatMap(({ section, lacks }) =>
-    lacks.map((reason) => ({ from: section.position, to: section.end, reason })),
-  );
+  const places: Place[] = [];
+  for (const { section, lacks } of all)
+    for (const reason of lacks) places.push({ from: section.position, to: section.end, reason });
+  return places;
 }
 
 function numberedTwice(all: readonly Entry[]): readonly Place[] {
@@ -136,6 +141,8 @@ interface Numbering {
 
 function numberingOf(numbers: readonly number[]): Numbering {
   if (numbers.length === 0) return { share: 0, fault: 'gap', number: 1 };
+  // As nearly every post has them, looked at first since it is looked at with every key.
+  if (numbers[0] === 1 && goesBy(1, numbers)) return { share: 1, fault: 'order', number: 0 };
   const highest = Math.max(...numbers, numbers.length);
   const found = new Set(numbers.filter((number) => number >= 1));
   if (found.size < highest) {

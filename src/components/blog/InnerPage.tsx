@@ -1,0 +1,37 @@
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { Banner, type BlogShown } from './Banner';
+import { Blog } from './Blog';
+import { PageMenu, type PageLink } from './PageMenu';
+
+export interface InnerPageProps {
+  readonly blog: BlogShown;
+  readonly signedIn: boolean;
+  /** The pages of the blog that the reader may read. */
+  readonly pages: readonly PageLink[];
+}
+
+/** The frame of everything in a class blog behind its front page: a low banner and the menu of pages. */
+export function InnerPage({
+  blog,
+  signedIn,
+  pages,
+  current,
+  children,
+}: InnerPageProps & {
+  /** The address of the page that is read, where it is one of the menu. */
+  readonly current?: string;
+  readonly children: ReactNode;
+}) {
+  const t = useTranslations('blog');
+  return (
+    <Blog look={blog}>
+      <a className="skip" href="#main">
+        {t('skip')}
+      </a>
+      <Banner blog={blog} signedIn={signedIn} low />
+      <PageMenu pages={pages} {...(current === undefined ? {} : { current })} />
+      {children}
+    </Blog>
+  );
+}
