@@ -80,3 +80,16 @@ test('the tab is closed in the middle of a word, and the word is there in the ne
   await writer.sees('Half a wo');
   await writer.driver.wait(async () => (await stored()).includes('Half a wo'), 20_000, 'not saved');
 });
+
+test('a text of five megabytes is refused with a line, and stays where it is', async () => {
+  await writer.driver.executeScript(`
+    const data = new DataTransfer();
+    data.setData('text/plain', Array.from({ length: 500 }, () => 'grey '.repeat(2100)).join('\\n\\n'));
+    document.querySelector('.ProseMirror').dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));`);
+  await writer.sees('This is more than can be saved at once: 4 MB at most.');
+  expect(await stored()).not.toContain('grey');
+  await writer.press('Undo', "//*[@role='toolbar']");
+  await writer.isSaved();
+  expect(await stored()).toContain('Half a wo');
+});

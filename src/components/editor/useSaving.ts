@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { call } from '../basics/call';
+import { call, type Outcome } from '../basics/call';
 import type { Writing } from './composeProps';
 import { forgetUnsaved, keepUnsaved } from './unsavedCopy';
 
@@ -22,7 +22,7 @@ export type SaveState =
   | { readonly kind: 'signedOut' }
   /** The post was changed elsewhere; both versions are kept. */
   | { readonly kind: 'branched'; readonly version: number; readonly theirs: Writing }
-  | { readonly kind: 'refused'; readonly code: string };
+  | (Outcome<never> & { readonly ok: false; readonly kind: 'refused' });
 
 const PAUSE = 1200;
 const TRY_AGAIN = 4000;
@@ -66,7 +66,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
       });
       if (outcome.code === 'offline' || outcome.code === 'unexpected') setState({ kind: 'offline', kept });
       else if (outcome.code === 'signedOut') setState({ kind: 'signedOut' });
-      else setState({ kind: 'refused', code: outcome.code });
+      else setState({ ...outcome, kind: 'refused' });
       return false;
     }
     if (outcome.value.kind === 'branched') {

@@ -1,9 +1,10 @@
 import { randomBytes } from 'node:crypto';
-import type { Progress, Result } from '../access/useCase';
+import { refused, type Progress, type Result } from '../access/useCase';
 import { log } from '../logging/log';
 import { isSameOrigin } from './request';
 
-const MOST_JSON = 4 * 1024 * 1024;
+const MEGABYTE = 1024 * 1024;
+const MOST_JSON = 4 * MEGABYTE;
 const LINES = 'application/x-ndjson';
 
 /** A refusal as an HTTP status; everything that is not listed is the sender's input. */
@@ -13,6 +14,8 @@ const STATUS: Readonly<Record<string, number>> = {
   'signIn.tooMany': 429,
   'post.changedMeanwhile': 409,
   'assignment.changedMeanwhile': 409,
+  'page.changedMeanwhile': 409,
+  'input.tooLarge': 413,
   'review.newerHandIn': 409,
 };
 
@@ -25,8 +28,17 @@ type Work = (progress: Progress) => Promise<Result<unknown>>;
 export async function answer(request: Request, work: Work): Promise<Response> {
   if (!isSameOrigin(request)) return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403 });
   if (request.headers.get('accept') === LINES) return inLines(work);
-  const result = await outcomeOf(work, () => undefined);
+  const result = isTooLarge(request)
+    ? refused('input.tooLarge', undefined, { most: MOST_JSON / MEGABYTE })
+    : await outcomeOf(work, () => undefined);
   return Response.json(result, { status: statusOf(result) });
+}
+
+/** Files have limits of their own; JSON is what was typed. */
+function isTooLarge({ headers }: Request): boolean {
+  return (
+    headers.get('content-type') === 'application/json' && Number(headers.get('content-length')) > MOST_JSON
+  );
 }
 
 function statusOf(result: Result<unknown>): number {

@@ -1,6 +1,5 @@
 import type { Database } from '../database/database';
-import { deletePage, listPageRevisions, listPagesChangedBy, updateErased } from './queries';
-import { latestShown } from './savePage';
+import { deletePage, findLatestShown, listPageRevisions, listPagesChangedBy, updateErased } from './queries';
 import { noteWhatPageNames } from './uses';
 
 /**
@@ -13,7 +12,7 @@ export async function erasePersonFromPages(database: Database, personId: string)
   for (const page of pages) {
     const left = await listPageRevisions(database, page.id);
     const latest = left[0];
-    const shown = latestShown(left);
+    const shown = await findLatestShown(database, page.id);
     const audience = shown ? page.audience : null;
     if (page.changedBy !== personId) {
       await updateErased(database, { ...page, audience });

@@ -33,6 +33,8 @@ export interface PageRevisionRow {
 const COLUMNS = `id, class_id AS classId, address, title, body, place, version, audience, asked_audience AS askedAudience,
   asked_by AS askedBy, changed_at AS changedAt, changed_by AS changedBy`;
 
+const REVISION = `id, page_id AS pageId, title, body, written_by AS writtenBy, written_at AS writtenAt, shown_at AS shownAt`;
+
 export async function findPage(database: Database, id: string): Promise<PageRow | null> {
   const [row] = await database.rows<PageRow>(`SELECT ${COLUMNS} FROM pages WHERE id = :id`, { id });
   return row ?? null;
@@ -111,10 +113,44 @@ export async function listPageRevisions(
   pageId: string,
 ): Promise<readonly PageRevisionRow[]> {
   return database.rows<PageRevisionRow>(
-    `SELECT id, page_id AS pageId, title, body, written_by AS writtenBy, written_at AS writtenAt, shown_at AS shownAt
-     FROM page_revisions WHERE page_id = :pageId ORDER BY GREATEST(written_at, COALESCE(shown_at, written_at)) DESC, id LIMIT 200`,
+    `SELECT ${REVISION} FROM page_revisions WHERE page_id = :pageId ORDER BY GREATEST(written_at, COALESCE(shown_at, written_at)) DESC, id LIMIT 200`,
     { pageId },
   );
+}
+
+export async function findPageRevision(
+  database: Database,
+  pageId: string,
+  id: string,
+): Promise<PageRevisionRow | null> {
+  const [row] = await database.rows<PageRevisionRow>(
+    `SELECT ${REVISION} FROM page_revisions WHERE page_id = :pageId AND id = :id`,
+    { pageId, id },
+  );
+  return row ?? null;
+}
+
+/** The revision of a page that was shown last, whether readers still see it or not; null where none was. */
+export async function findLatestShown(database: Database, pageId: string): Promise<PageRevisionRow | null> {
+  const [row] = await database.rows<PageRevisionRow>(
+    `SELECT ${REVISION} FROM page_revisions WHERE page_id = :pageId AND shown_at IS NOT NULL
+     ORDER BY shown_at DESC, id LIMIT 1`,
+    { pageId },
+  );
+  return row ?? null;
+}
+
+/** Whether a page is kept to the letter as it is written now. */
+export async function isKept(
+  database: Database,
+  page: Pick<PageRow, 'id' | 'title' | 'body'>,
+): Promise<boolean> {
+  const rows = await database.rows(
+    `SELECT 1 FROM page_revisions WHERE page_id = :id AND SHA2(title, 256) = SHA2(:title, 256)
+       AND SHA2(body, 256) = SHA2(:body, 256) LIMIT 1`,
+    { id: page.id, title: page.title, body: page.body },
+  );
+  return rows.length > 0;
 }
 
 /** A page as readers see it. */

@@ -4,14 +4,7 @@ import { done, refused } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { pageUseCase } from './pageUseCase';
-import {
-  insertPageRevision,
-  listPages,
-  listPageRevisions,
-  updatePage,
-  type PageRevisionRow,
-  type PageRow,
-} from './queries';
+import { findLatestShown, insertPageRevision, isKept, listPages, updatePage, type PageRow } from './queries';
 import { noteWhatPageNames } from './uses';
 
 interface Input {
@@ -38,32 +31,21 @@ export const savePage = pageUseCase<Input, { readonly version: number }>({
     if (!opened.ok) return refused('page.notADocument', 'body');
     if (page.version !== version) return refused('page.changedMeanwhile');
     const body = JSON.stringify(opened.document.toJSON());
-    const revisions = await listPageRevisions(database, page.id);
     if (page.changedBy !== personId || now.getTime() - page.changedAt.getTime() > A_SITTING)
-      await keepAsItWas(database, page, revisions);
-    const wasShown = revisions.some((revision) => revision.shownAt !== null);
-    const address = wasShown ? page.address : await addressFor(database, { ...page, title });
+      await keepAsItWas(database, page);
+    const shown = await findLatestShown(database, page.id);
+    const address = shown ? page.address : await addressFor(database, { ...page, title });
     const changed = { ...page, title, body, address, changedAt: now, changedBy: personId };
     if ((await updatePage(database, changed)) !== 1) return refused('page.changedMeanwhile');
-    const shown = page.audience === null ? null : latestShown(revisions);
-    await noteWhatPageNames(database, { ...changed, shown: shown && shown.body }, personId);
+    const seen = page.audience === null ? null : shown;
+    await noteWhatPageNames(database, { ...changed, shown: seen && seen.body }, personId);
     return done({ version: version + 1 });
   },
 });
 
-/** The revision of a page that readers see, where any was shown; `revisions` are the newest first. */
-export function latestShown(revisions: readonly PageRevisionRow[]): PageRevisionRow | null {
-  return revisions.find((revision) => revision.shownAt !== null) ?? null;
-}
-
 /** Keeps what was written before it is written over, unless it is kept already. */
-export async function keepAsItWas(
-  database: Database,
-  page: PageRow,
-  revisions: readonly PageRevisionRow[],
-): Promise<void> {
-  const kept = revisions.some(({ title, body }) => title === page.title && body === page.body);
-  if (kept || page.version === 1) return;
+export async function keepAsItWas(database: Database, page: PageRow): Promise<void> {
+  if (page.version === 1 || (await isKept(database, page))) return;
   await insertPageRevision(database, {
     id: newId(),
     pageId: page.id,

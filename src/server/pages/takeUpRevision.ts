@@ -1,8 +1,8 @@
 import type { DocumentJson } from '../../core/document/openDocument';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { pageUseCase } from './pageUseCase';
-import { listPageRevisions, updatePage } from './queries';
-import { keepAsItWas, latestShown } from './savePage';
+import { findLatestShown, findPageRevision, updatePage } from './queries';
+import { keepAsItWas } from './savePage';
 import { noteWhatPageNames } from './uses';
 
 interface Input {
@@ -24,15 +24,14 @@ export const takeUpRevision = pageUseCase<Input, TakenUp>({
   name: 'takeUpRevision',
   fields: { revisionId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
   async run({ revisionId, version }, { page }, { database, personId, now }) {
-    const revisions = await listPageRevisions(database, page.id);
-    const wanted = revisions.find((revision) => revision.id === revisionId);
+    const wanted = await findPageRevision(database, page.id, revisionId);
     if (!wanted) return NOT_THERE;
     if (page.version !== version) return refused('page.changedMeanwhile');
-    await keepAsItWas(database, page, revisions);
+    await keepAsItWas(database, page);
     const { title, body } = wanted;
     const changed = { ...page, title, body, changedAt: now, changedBy: personId };
     if ((await updatePage(database, changed)) !== 1) return refused('page.changedMeanwhile');
-    const shown = page.audience === null ? null : latestShown(revisions);
+    const shown = page.audience === null ? null : await findLatestShown(database, page.id);
     await noteWhatPageNames(database, { ...changed, shown: shown && shown.body }, personId);
     return done({ version: version + 1, title, body: JSON.parse(body) as DocumentJson });
   },

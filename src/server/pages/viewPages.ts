@@ -6,8 +6,7 @@ import { agoInWords, momentInWords } from '../../core/timing/inWords';
 import { listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
 import { shownInClass, type Desk } from '../sessions/desk';
-import { findPage, listPageRevisions, listPages, type PageRevisionRow, type PageRow } from './queries';
-import { latestShown } from './savePage';
+import { findPage, listPageRevisions, listPages, listShownPages, type PageRow } from './queries';
 
 /** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
 export async function maybePages({ personId, role, inClass, now }: Desk) {
@@ -15,22 +14,21 @@ export async function maybePages({ personId, role, inClass, now }: Desk) {
   if (!may(actor, 'page.tend', {})) return null;
   const nameOf = await namer(inClass.id);
   const pages = await listPages(database, inClass.id);
+  const shown = new Map((await listShownPages(database, inClass.id)).map((page) => [page.pageId, page]));
   return {
     classId: inClass.id,
     blog: inClass.address,
     resting: inClass.restedAt !== null,
     erases: may(actor, 'page.erase', {}),
-    pages: await Promise.all(
-      pages.map(async (page) => ({
-        id: page.id,
-        title: page.title,
-        address: page.address,
-        changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
-        by: nameOf(page.changedBy),
-        ...standing(page, latestShown(await listPageRevisions(database, page.id))),
-        asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
-      })),
-    ),
+    pages: pages.map((page) => ({
+      id: page.id,
+      title: page.title,
+      address: page.address,
+      changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      by: nameOf(page.changedBy),
+      ...standing(page, shown.get(page.id) ?? null),
+      asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
+    })),
   };
 }
 
@@ -40,7 +38,7 @@ export async function maybePageDesk({ personId, role, inClass, now }: Desk, page
   const actor = { personId, role };
   if (!page || page.classId !== inClass.id || !may(actor, 'page.tend', {})) return null;
   const [nameOf, revisions] = [await namer(inClass.id), await listPageRevisions(database, pageId)];
-  const shown = latestShown(revisions);
+  const shown = revisions.find((revision) => revision.shownAt !== null) ?? null;
   const when = (at: Date) => momentInWords(at.getTime(), inClass.timeZone, inClass.language);
   return {
     page: {
@@ -80,7 +78,7 @@ function pageAudiences({ ceiling }: ClassRow): readonly Audience[] {
 }
 
 /** Who reads a page now, and whether there is something newer than what they read. */
-function standing(page: PageRow, shown: PageRevisionRow | null) {
+function standing(page: PageRow, shown: { readonly title: string; readonly body: string } | null) {
   return {
     audience: shown ? page.audience : null,
     newer: shown !== null && (shown.body !== page.body || shown.title !== page.title.trim()),
