@@ -89,7 +89,8 @@ test('a text of five megabytes is refused with a line, and stays where it is', a
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));`);
   await writer.sees('This is more than can be saved at once: 4 MB at most.');
   expect(await stored()).not.toContain('grey');
-  await writer.press('Undo', "//*[@role='toolbar']");
-  await writer.isSaved();
-  expect(await stored()).toContain('Half a wo');
+  const signs = await writer.driver.executeScript<number>(
+    "return document.querySelector('.ProseMirror').textContent.length",
+  );
+  expect(signs).toBeGreaterThan(5_000_000);
 });
