@@ -41,8 +41,9 @@ export function PageRailing(props: PageRailingProps) {
   const [chosen, setChosen] = useState<Audience>(
     page.asked?.audience ?? page.audience ?? audiences[0] ?? 'ourClass',
   );
-  const says = useMemo(() => saysSomething(draft.body), [draft.body]);
   const count = useMemo(() => countDocumentWords(openDocument(draft.body)), [draft.body]);
+  // Words say something; only where there are none is it looked what else the page shows.
+  const says = useMemo(() => count > 0 || saysSomething(draft.body), [count, draft.body]);
   const lower = () => setRaised(null);
   const act = async (useCase: string, input: () => object) => {
     setBusy(true);

@@ -23,7 +23,6 @@ export interface PageDeskProps {
     readonly title: string;
     readonly body: DocumentJson;
     readonly version: number;
-    readonly address: string;
     /** Who reads it; null for nobody. */
     readonly audience: Audience | null;
     /** Whether what was written when the page was fetched is newer than what they read. */
@@ -33,8 +32,6 @@ export interface PageDeskProps {
     readonly asked: { readonly audience: Audience; readonly by: string } | null;
   };
   readonly classId: string;
-  /** The address of the class blog. */
-  readonly blog: string;
   /** BCP 47, such as `en-GB`. */
   readonly language: string;
   readonly resting: boolean;

@@ -1,5 +1,12 @@
 import type { Database } from '../database/database';
-import { deletePage, findLatestShown, listPageRevisions, listPagesChangedBy, updateErased } from './queries';
+import {
+  deletePage,
+  deletePageRevisionsBy,
+  findLatestShown,
+  listPageRevisions,
+  listPagesChangedBy,
+  updateErased,
+} from './queries';
 import { noteWhatPageNames } from './uses';
 
 /**
@@ -8,20 +15,24 @@ import { noteWhatPageNames } from './uses';
  */
 export async function erasePersonFromPages(database: Database, personId: string): Promise<void> {
   const pages = await listPagesChangedBy(database, personId);
-  await database.change('DELETE FROM page_revisions WHERE written_by = :personId', { personId });
+  await deletePageRevisionsBy(database, personId);
   for (const page of pages) {
-    const left = await listPageRevisions(database, page.id);
-    const latest = left[0];
-    const shown = await findLatestShown(database, page.id);
-    const audience = shown ? page.audience : null;
-    if (page.changedBy !== personId) {
-      await updateErased(database, { ...page, audience });
-      await noteWhatPageNames(database, { ...page, shown: audience && shown && shown.body }, '');
-    } else if (latest) {
-      const { title, body, writtenBy, writtenAt } = latest;
-      const back = { ...page, title, body, changedBy: writtenBy, changedAt: writtenAt, audience };
-      await updateErased(database, back);
-      await noteWhatPageNames(database, { ...back, shown: audience && shown && shown.body }, '');
-    } else await deletePage(database, page.id);
+    const written = page.changedBy === personId ? await maybeEarlier(database, page.id) : {};
+    if (!written) {
+      await deletePage(database, page.id);
+      continue;
+    }
+    const shown = page.audience === null ? null : await findLatestShown(database, page.id);
+    const back = { ...page, ...written, audience: shown && page.audience };
+    await updateErased(database, back);
+    await noteWhatPageNames(database, { ...back, shown: shown && shown.body }, '');
   }
+}
+
+/** What a page goes back to: the latest that is left of it; null where nothing is. */
+async function maybeEarlier(database: Database, pageId: string) {
+  const [latest] = await listPageRevisions(database, pageId);
+  if (!latest) return null;
+  const { title, body, writtenBy, writtenAt } = latest;
+  return { title, body, changedBy: writtenBy, changedAt: writtenAt };
 }

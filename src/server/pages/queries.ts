@@ -184,6 +184,11 @@ export async function listPagesChangedBy(database: Database, personId: string): 
   );
 }
 
+/** Deletes every revision that somebody wrote. */
+export async function deletePageRevisionsBy(database: Database, personId: string): Promise<void> {
+  await database.change('DELETE FROM page_revisions WHERE written_by = :personId', { personId });
+}
+
 /** Writes how a page stands once the words of somebody are gone from it. */
 export async function updateErased(
   database: Database,

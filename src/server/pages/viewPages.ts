@@ -10,20 +10,16 @@ import { findPage, listPageRevisions, listPages, listShownPages, type PageRow } 
 
 /** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
 export async function maybePages({ personId, role, inClass, now }: Desk) {
-  const actor = { personId, role };
-  if (!may(actor, 'page.tend', {})) return null;
+  if (!may({ personId, role }, 'page.tend', {})) return null;
   const nameOf = await namer(inClass.id);
   const pages = await listPages(database, inClass.id);
   const shown = new Map((await listShownPages(database, inClass.id)).map((page) => [page.pageId, page]));
   return {
     classId: inClass.id,
-    blog: inClass.address,
     resting: inClass.restedAt !== null,
-    erases: may(actor, 'page.erase', {}),
     pages: pages.map((page) => ({
       id: page.id,
       title: page.title,
-      address: page.address,
       changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
       by: nameOf(page.changedBy),
       ...standing(page, shown.get(page.id) ?? null),
@@ -33,7 +29,7 @@ export async function maybePages({ personId, role, inClass, now }: Desk) {
 }
 
 /** One page for those who tend it, with what was kept of it; null for everybody else, as for one that is not there. */
-export async function maybePageDesk({ personId, role, inClass, now }: Desk, pageId: string) {
+export async function maybePageDesk({ personId, role, inClass }: Desk, pageId: string) {
   const page = await findPage(database, pageId);
   const actor = { personId, role };
   if (!page || page.classId !== inClass.id || !may(actor, 'page.tend', {})) return null;
@@ -46,15 +42,11 @@ export async function maybePageDesk({ personId, role, inClass, now }: Desk, page
       title: page.title,
       body: JSON.parse(page.body) as DocumentJson,
       version: page.version,
-      address: page.address,
-      changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
-      by: nameOf(page.changedBy),
       ...standing(page, shown),
       shownWhen: shown?.shownAt ? when(shown.shownAt) : null,
       asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
     },
     classId: inClass.id,
-    blog: inClass.address,
     language: inClass.language,
     resting: inClass.restedAt !== null,
     writer: nameOf(personId),
