@@ -36,9 +36,10 @@ export function withinLimits(
     tolerance = 0,
   }: { all?: number; best?: number; tolerance?: number } = {},
 ): Condition {
-  const over = max !== undefined && all > max * (1 + tolerance / 100);
+  // Multiplied first: whole limits stay whole numbers, which binary fractions of a per cent would not.
+  const over = max !== undefined && all > (max * (100 + tolerance)) / 100;
   const above = over ? max / all : 1;
-  const least = min === undefined ? null : { min, forgiven: min * (1 - tolerance / 100) };
+  const least = min === undefined ? null : { min, forgiven: (min * (100 - tolerance)) / 100 };
   return {
     share: Math.min(enough(least, counting), above),
     best: Math.min(enough(least, best), above),

@@ -41,6 +41,160 @@ function cases(kind: string, list: readonly Case[]): void {
 
 const words = (count: number) => Array.from({ length: count }, (_, index) => `word${index}`).join(' ');
 
+cases('words', [
+  [{ max: 25, tolerance: 16 }, { html: `<p>${words(29)}</p>` }, { state: 'met', share: 1 }],
+  [{ max: 25, tolerance: 16 }, { html: `<p>${words(30)}</p>` }, { state: 'over', share: 0.8333 }],
+  [{ min: 20, tolerance: 85 }, { html: `<p>${words(3)}</p>` }, { state: 'met', measured: 3 }],
+  [{ min: 20, tolerance: 85 }, { html: `<p>${words(2)}</p>` }, { state: 'partly', share: 0.1 }],
+  [{ min: 10, tolerance: 2.5 }, { html: `<p>${words(9)}</p>` }, { state: 'partly', share: 0.9 }],
+  [{ min: 1 }, { html: '<p>1\u20E3 &amp; ☂ – …</p>' }, { state: 'unmet', measured: 0 }],
+  [{ max: 0 }, { html: '<p>one</p>' }, { state: 'over', share: 0 }],
+  [{ max: 0 }, {}, { state: 'met', share: 1 }],
+  [
+    { min: 4, excludeQuotations: true, excludeHeadings: true },
+    { html: '<h2>Two words</h2><blockquote><p>three quoted words</p></blockquote><p>one two</p>' },
+    { state: 'partly', measured: 2, share: 0.5, target: { min: 4 } },
+  ],
+  [
+    { min: 2, max: 3 },
+    {
+      title: 'Never counted',
+      teaser: 'nor this',
+      html: '<figure><img src="a" alt="not this"><figcaption>nor this <cite>or that</cite></figcaption></figure><p>one</p>',
+    },
+    { state: 'partly', measured: 1, target: { min: 2, max: 3 } },
+  ],
+]);
+
+cases('title', [
+  [{ maxCharacters: 3 }, { title: ' 👩‍🚀e\u0301a ' }, { state: 'met', measured: 3, target: { max: 3 } }],
+  [{ maxCharacters: 4, startsWith: '{number} ·' }, { title: '2 fog' }, { state: 'over', share: 0.9 }],
+  [{ maxCharacters: 9, startsWith: '{number} ·' }, { title: 'fog' }, { state: 'partly', share: 0.5 }],
+  [{ startsWith: 'Straße' }, { title: 'STRAẞE im Nebel' }, { state: 'met' }],
+  [{ startsWith: '{number} ·' }, {}, { state: 'unmet', measured: 0, target: {} }],
+]);
+
+const figure = (src: string, { alt = '', credit = '', licence = '' } = {}) =>
+  `<figure><img src="${src}" alt="${alt}"${licence && ` data-licence="${licence}"`}><figcaption>Sky <cite>${credit}</cite></figcaption></figure>`;
+cases('pictures', [
+  [{ credit: true }, {}, { state: 'unmet', measured: 0, share: 0 }],
+  [{ max: 2 }, {}, { state: 'met', measured: 0, share: 1 }],
+  [
+    { min: 2, credit: true },
+    { html: figure('a', { credit: 'Uma' }) + figure('b') },
+    { state: 'partly', measured: 1, share: 0.5, places: [{ reason: 'credit' }] },
+  ],
+  [
+    { min: 1, credit: true, every: true },
+    { html: figure('a', { credit: 'Uma' }) + figure('b') },
+    { state: 'partly', measured: 1, share: 0.75 },
+  ],
+  [{ min: 2, max: 2 }, { html: figure('a') + figure('b') + figure('c') }, { state: 'over', share: 0.6667 }],
+  [
+    { min: 3, max: 1, credit: true },
+    { html: figure('a', { credit: 'Uma' }) + figure('b') },
+    { state: 'over', measured: 1, share: 0.3333 },
+  ],
+  [{ min: 2, distinct: true }, { html: figure('a') + figure('a') }, { measured: 1, share: 0.5 }],
+  [
+    // The first of two alike lacks its credit; the second is alike to it all the same.
+    { min: 1, distinct: true, credit: true },
+    { html: figure('a') + figure('a', { credit: 'Uma' }) },
+    { state: 'unmet', measured: 0, places: [{ reason: 'credit' }, { reason: 'alike' }] },
+  ],
+  [
+    { min: 2, distinct: true },
+    {
+      html: figure('a') + figure('b'),
+      pictureHashes: { a: '0000000000000000', b: '000000000000003f' },
+    },
+    { measured: 1 },
+  ],
+  [
+    { min: 2, distinct: true },
+    {
+      html: figure('a') + figure('b'),
+      pictureHashes: { a: '0000000000000000', b: '000000000000007f' },
+    },
+    { measured: 2 },
+  ],
+  [
+    { min: 1, description: true, licence: true },
+    { html: figure('a', { alt: ' ', licence: 'free' }) },
+    { state: 'unmet', places: [{ reason: 'description' }] },
+  ],
+]);
+
+const link = (address: string, text = 'tide tables') => `<p><a href="${address}">${text}</a></p>`;
+const opened = (...addresses: string[]) => ({
+  openResults: Object.fromEntries(addresses.map((address) => [address, 'opens' as const])),
+});
+cases('links', [
+  [
+    { min: 2 },
+    { html: link('https://a.example/x#one') + link('HTTPS://A.example:443/x#two') },
+    { state: 'partly', measured: 1, share: 0.5 },
+  ],
+  [{ min: 1 }, { html: link('#part') + link('mailto:me@example.org') }, { state: 'unmet', measured: 0 }],
+  [
+    { min: 1, descriptiveText: true },
+    { html: link('https://a.example/x', 'here') + link('https://a.example/x', 'tide tables') },
+    { state: 'met', measured: 1 },
+  ],
+  [
+    { min: 1, opens: true },
+    { html: link('https://a.example/'), openResults: { 'https://a.example/': 'private' } },
+    { state: 'unmet', measured: 0, places: [{ reason: 'private' }] },
+  ],
+  [
+    { min: 2, opens: true },
+    { html: link('https://a.example/') + link('https://b.example/'), ...opened('https://a.example/') },
+    { state: 'unknown', reason: 'network', measured: 1, share: 0.5, earned: 0 },
+  ],
+  [
+    // One that nobody looked at cannot make two of three.
+    { min: 3, opens: true },
+    { html: link('https://a.example/') + link('https://b.example/'), ...opened('https://a.example/') },
+    { state: 'partly', reason: null, measured: 1, share: 0.3333 },
+  ],
+  [
+    { min: 1, opens: true, every: true },
+    { html: link('https://a.example/') + link('https://b.example/'), ...opened('https://a.example/') },
+    { state: 'unknown', reason: 'network', share: 0.75 },
+  ],
+  [
+    { differentSites: 2 },
+    { html: link('https://www.a.example/1') + link('https://a.example/2') },
+    { state: 'partly', share: 0.5 },
+  ],
+  [
+    { max: 1, opens: true },
+    { html: link('https://a.example/') + link('https://b.example/') },
+    { state: 'over', measured: 0 },
+  ],
+  [
+    { min: 1 },
+    {
+      html: '<figure><img src="a"><figcaption>By <a href="https://a.example/">the pier</a></figcaption></figure>',
+    },
+    { state: 'met' },
+  ],
+  [{ min: 1 }, { html: '<a data-document href="https://a.example/">Notes</a>' }, { state: 'unmet' }],
+]);
+
+cases('labels', [
+  [{ allOf: ['Three skies', 'cirrus'] }, { labels: ['#three_SKIES'] }, { state: 'partly', share: 0.5 }],
+  [{ oneOf: [['cirrus', 'stratus'], ['sea']] }, { labels: ['Stratus'] }, { share: 0.5 }],
+  [{ max: 1 }, { labels: ['sky', ' S-K-Y '] }, { state: 'met', measured: 1 }],
+  [{ max: 1 }, { labels: ['sky', 'sea'] }, { state: 'over', share: 0.5 }],
+  [{ classOnly: true }, { assignment: { classLabels: ['sky'] } }, { state: 'unmet', share: 0 }],
+  [
+    { classOnly: true },
+    { labels: ['Sky', 'mud'], assignment: { classLabels: ['sky'] } },
+    { state: 'partly', share: 0.5, message: { key: 'foreign' } },
+  ],
+]);
+
 cases('paragraphs', [
   [{ min: 2 }, { html: '<p>a</p><p>…</p><p> </p><p>b</p>' }, { state: 'met', measured: 2 }],
   [
@@ -75,6 +229,9 @@ cases('parts', [
   [{ headings: [{ text: 'Question' }] }, { html: '<h3>QUÉSTION:</h3>' }, { state: 'met' }],
   [{ headings: [{ text: '1.5 hours' }] }, { html: '<h2>1.5 hours</h2>' }, { state: 'met' }],
   [{ headings: [{ text: '3' }] }, { html: '<h2>3.</h2>' }, { state: 'met' }],
+  [{ headings: [{ text: 'Frage' }] }, { html: '<h2>1.) Frage</h2>' }, { state: 'met' }],
+  [{ headings: [{ text: '2 – Answer' }] }, { html: '<h2>Answer …</h2>' }, { state: 'met' }],
+  [{ headings: [{ text: 'Answer' }] }, { html: '<h2>2 Answer</h2>' }, { state: 'unmet', places: [] }],
   [
     { headings: [{ text: 'Rain', minWords: 4 }] },
     { html: '<h2>Rain</h2><p>one two</p><h2>Hail</h2><p>three four</p>' },
@@ -303,6 +460,15 @@ cases('ownWords', [
   [{ maxPercent: 20 }, { html: `<p>${ROW}</p>`, others: [] }, { state: 'met', measured: 0 }],
   [{ maxPercent: 20 }, { others: [] }, { state: 'unmet', share: 0, measured: 0 }],
   [
+    // 14 of 200 are 7 per cent and no more, whatever binary fractions make of it.
+    { maxPercent: 7 },
+    {
+      html: `<p>${ROW} night nobody saw where it began ${words(186)}</p>`,
+      ...other(`<p>${ROW} night nobody saw where it began</p>`),
+    },
+    { state: 'met', measured: 7 },
+  ],
+  [
     { maxPercent: 50 },
     { html: `<p>${ROW} ${words(8)}</p>`, ...other(`<p>${ROW}</p>`) },
     { state: 'met', measured: 50 },
@@ -449,4 +615,6 @@ cases('spelling', [
     { measured: 1 },
   ],
   [{ maxUnknown: 0 }, { html: '<p>the Blurg came</p>', speller }, { measured: 0 }],
+  [{ maxUnknown: 0 }, { html: '<p>the fog: Blurg came</p>', speller }, { measured: 0 }],
+  [{ maxUnknown: 0 }, { html: '<p>the fog came. Blurg is</p>', speller }, { state: 'over', measured: 1 }],
 ]);

@@ -130,7 +130,7 @@ const readPiece = rememberByText((piece) => {
     /** Inside a sentence it is a name then, mostly. */
     hasCapital: /\p{Lu}/u.test(word),
     /** Whether a sentence ends with it. */
-    ends: /[.!?\u2026:]["'\u201D\u2019\u00BB)\]]*$/u.test(piece),
+    ends: /[.!?\u2026]["'\u201D\u2019\u00BB)\]]*$/u.test(piece),
   };
 });
 

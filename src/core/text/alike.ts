@@ -28,6 +28,8 @@ function foldAny(text: string): string {
     .normalize('NFD')
     .replace(/([\p{Script=Latin}\p{Script=Greek}])\p{M}+/gu, '$1')
     .normalize('NFC')
+    // Small letters first: a capital ẞ has no larger form that would become "ss".
+    .toLowerCase()
     .toUpperCase()
     .toLowerCase()
     .replace(/\u03C2/gu, '\u03C3')

@@ -1,6 +1,7 @@
 import { isAscii } from '../text/ascii';
 
-const EMOJI = /\p{RGI_Emoji}/gv;
+/** Keycaps too where the sign that makes them pictures was left out. */
+const EMOJI = /\p{RGI_Emoji}|[\d#*]\u20E3/gv;
 const INVISIBLE = /[\u00AD\u200B-\u200D\u2060\uFEFF]/gu;
 const SEPARATORS = /[\p{White_Space}\u2013-\u2015]+/u;
 const LETTER_OR_DIGIT = /[\p{L}\p{N}]/u;

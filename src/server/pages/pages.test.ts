@@ -332,6 +332,27 @@ test('a file of a page is fetched by those who read it there, and before that by
   expect(await fetchers()).toEqual(['teacher']);
 });
 
+test('a student editor gives out their own files, and those that a teacher had put into the page', async () => {
+  const add = async (who: Who) => {
+    const added = { classId: house.classId, name: 'slip.pdf', file: Buffer.from('a slip') };
+    return (await succeeded(addHandout(added, { personId: personOf(house, who), now: NOW }))).handoutId;
+  };
+  const readByClass = async (handoutId: string) =>
+    (await maybeShowHandout(handoutId, readerOf(house.people.classmate))) !== null;
+  const [teachers, own] = [await add('teacher'), await add('editor')];
+  const pageId = await begin('editor');
+  for (const handoutId of [teachers, own]) {
+    await write(pageId, { who: 'editor', body: withFile(handoutId) });
+    await succeeded(show(pageId, 'ourClass', 'editor'));
+    expect(await readByClass(handoutId)).toBe(handoutId === own);
+  }
+  await write(pageId, { title: 'With the slip', body: withFile(teachers), now: LATER });
+  await write(pageId, { who: 'editor', now: LATER });
+  await write(pageId, { who: 'editor', body: withFile(teachers), now: LATER });
+  await succeeded(show(pageId, 'ourClass', 'editor', LATER));
+  expect(await readByClass(teachers)).toBe(true);
+});
+
 test('naming a classmate’s picture in a page shows it to nobody', async () => {
   const add = async (uploadedBy: string) => {
     const id = newId();

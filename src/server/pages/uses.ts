@@ -30,8 +30,9 @@ export async function listPageUses(
 
 /**
  * Notes what a page names in what is written and in what readers see. Newly taken in are only files and pictures of its own
- * class, and of these pictures only one's own, a teacher's, or one that its maker lets the class use: a document may name
- * others, which it makes nobody see.
+ * class. Of the files a student takes in their own and those that a teacher had put into this page; of the pictures anybody
+ * takes in their own, a teacher's, or one that its maker lets the class use. A document may name others, which it makes nobody
+ * see.
  */
 export async function noteWhatPageNames(
   database: Database,
@@ -58,19 +59,21 @@ export async function noteWhatPageNames(
   for (const statement of NOTING) await database.change(statement, parameters);
 }
 
+const TEACHERS = `SELECT person_id FROM memberships WHERE memberships.class_id = :classId AND role IN ('teacher', 'coTeacher')`;
+
 const NOTING: readonly string[] = [
   `DELETE FROM page_handouts WHERE page_id = :pageId AND NOT JSON_CONTAINS(:handouts, JSON_QUOTE(handout_id))`,
   `DELETE FROM page_pictures WHERE page_id = :pageId AND NOT JSON_CONTAINS(:pictures, JSON_QUOTE(picture_id))`,
   `INSERT IGNORE INTO page_handouts (page_id, handout_id)
    SELECT DISTINCT :pageId, handouts.id FROM handouts
    JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
-   WHERE handouts.class_id = :classId`,
+   WHERE handouts.class_id = :classId AND (uploaded_by = :by OR :by IN (${TEACHERS})
+     OR EXISTS (SELECT 1 FROM page_revisions
+                WHERE page_id = :pageId AND written_by IN (${TEACHERS}) AND LOCATE(handouts.id, body) > 0))`,
   `INSERT IGNORE INTO page_pictures (page_id, picture_id)
    SELECT DISTINCT :pageId, pictures.id FROM pictures
    JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
-   WHERE pictures.class_id = :classId AND (uploaded_by = :by
-     OR EXISTS (SELECT 1 FROM memberships WHERE memberships.class_id = :classId AND person_id = uploaded_by
-                AND role IN ('teacher', 'coTeacher'))
+   WHERE pictures.class_id = :classId AND (uploaded_by = :by OR uploaded_by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM revision_pictures AS elsewhere
                 JOIN publications ON publications.revision_id = elsewhere.revision_id AND until IS NULL
                 WHERE elsewhere.picture_id = pictures.id AND elsewhere.licence IN ('free', 'withName')))`,

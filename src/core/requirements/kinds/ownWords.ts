@@ -24,7 +24,7 @@ export const ownWords: RequirementKind<OwnWordsSettings> = {
         unknown: 'server',
       };
     const { words, alike, passages } = likeness(post.body, { ...assignment, others: post.others });
-    const percent = words === 0 ? 0 : (alike / words) * 100;
+    const percent = words === 0 ? 0 : (alike * 100) / words;
     const condition = words === 0 ? known(0) : withinLimits(target, percent);
     const measured = roundHalfUp(percent, 1);
     return {

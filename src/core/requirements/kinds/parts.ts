@@ -80,7 +80,7 @@ export const parts: RequirementKind<PartsSettings> = {
 /** A heading as it is compared: alike, without a leading number and its separator, without end punctuation. */
 export const headingKey = rememberByText((text) => {
   const whole = alike(text);
-  const bare = alike(whole.replace(/^\p{N}+(?:\.\p{N}+)*\s*[.):\p{Pd}](?!\p{N})\s*/u, ''));
+  const bare = alike(whole.replace(/^\p{N}+(?:\.\p{N}+)*\s*[.):\p{Pd}]+(?!\p{N})\s*/u, ''));
   // A heading that is nothing but a number keeps it.
   const unnumbered = bare || whole;
   return alike(unnumbered.replace(/[\p{P}\s]+$/u, '')) || unnumbered;
