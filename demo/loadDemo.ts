@@ -260,7 +260,8 @@ async function loadPost(demo: DemoPost, loading: Loading): Promise<void> {
   for (const [index, daysAgo] of times.entries()) {
     const moment = at(loading.now, daysAgo);
     const text = index < times.length - 1 ? (demo.firstText ?? demo.text) : demo.text;
-    version = await save({ postId, version, text, demo, loading, moment });
+    const finished = new Date(moment.getTime() - HOUR);
+    version = await save({ postId, version, text, demo, loading, moment: finished });
     const { receipt } = succeeded(await perform(handIn, { postId, version }, { personId, now: moment }));
     const last = index === times.length - 1;
     if (!last || demo.decision) await review({ demo, postId, receipt, last, loading, moment });

@@ -22,7 +22,10 @@ afterAll(async () => {
 });
 
 const type = async (...keys: string[]) => (await writer.field('Your text')).sendKeys(...keys);
-const html = async () => (await writer.field('Your text')).getAttribute('innerHTML');
+const html = async () => {
+  const written = await (await writer.field('Your text')).getAttribute('innerHTML');
+  return written?.replaceAll(' dir="auto"', '') ?? '';
+};
 
 /** What follows within half a second is undone together; a person's next press is not. */
 const pauseOfUndo = () => writer.driver.sleep(700);
@@ -186,6 +189,32 @@ test('a file that is no picture is refused in one line, and no word is lost', as
   await writer.sees('These words stay.');
   await writer.press('Understood');
   expect(await writer.shows('This is no picture')).toBe(false);
+});
+
+test('what is read from right to left stands on its side, is counted, and is safe', async () => {
+  await type('الريح هبت من البحر', Key.ENTER, 'and then in English', Key.ENTER, '- גשם', Key.ENTER, 'רוח');
+  const sides = () =>
+    writer.driver.executeScript<readonly string[]>(`
+      const page = document.querySelector('.prose').getBoundingClientRect();
+      return [...document.querySelectorAll('.prose > p, .prose li p')].map((paragraph) => {
+        const range = document.createRange();
+        range.selectNodeContents(paragraph);
+        const text = range.getBoundingClientRect();
+        return text.right - page.left > page.width * 0.8 ? 'right' : 'left';
+      });`);
+  expect(await sides()).toEqual(['right', 'left', 'right', 'right']);
+  await writer.press('Words', BAYS);
+  await writer.sees('110 more words are needed.');
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
+  await writer.isSaved();
+  await writer.driver.navigate().refresh();
+  await writer.field('Your text');
+  expect(await sides()).toEqual(['right', 'left', 'right', 'right']);
+  await writer.press('As readers see it');
+  await writer.find(By.css('article .prose ul'));
+  expect(await sides()).toEqual(['right', 'left', 'right', 'right']);
+  await writer.press('As readers see it');
+  await writer.field('Your text');
 });
 
 test('a tray says what is missing and leads to where to write on', async () => {

@@ -308,7 +308,7 @@ test('what only the server can see is said at the gate, by its name', async () =
   await text.sendKeys([...PIM.saw, ...PIM.thought].join(' '));
   await writer.press('Hand in', GATE);
   await writer.press('Hand it in', GATE);
-  await writer.sees('“Own words” was looked at just now and is not met.');
+  await writer.sees('“Own words” was looked at just now: 100 per cent like others’, at most 40.');
   expect(await writer.standsOut()).toEqual([]);
   await writer.leave();
 });

@@ -66,8 +66,8 @@ export function RequirementSentence(props: RequirementSentenceProps) {
       </span>
       <div className="min-w-0 flex-1">
         <div className="flex items-baseline gap-4">
-          <div className="min-w-0 flex-1 leading-[2]">
-            <b>{requirement.text && !isItsOwnWords(requirement.kind) ? requirement.text : name}</b>{' '}
+          <div className="said">
+            <b>{requirement.text && !isItsOwnWords(requirement.kind) ? requirement.text : name}</b>
             <Form
               requirement={requirement}
               classLabels={props.classLabels}

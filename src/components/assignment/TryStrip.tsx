@@ -39,7 +39,7 @@ export function TryStrip({
       </button>
       {earlier.length ? (
         <select
-          className="fill !w-48"
+          className="fill !w-36"
           aria-label={t('earlier')}
           value={on.kind === 'earlier' ? on.postId : ''}
           onChange={(event) =>

@@ -19,6 +19,7 @@ export function Field({ label, hint = '', problem = '', onText, ...input }: Fiel
       <input
         {...input}
         id={id}
+        dir="auto"
         className="field"
         aria-invalid={problem !== ''}
         aria-describedby={`${id}-more`}

@@ -1,12 +1,13 @@
 /** What came of asking the server: the value, or an expected refusal whose words are in the message catalogue. */
-export type Outcome<Value> =
-  | { readonly ok: true; readonly value: Value }
-  | {
-      readonly ok: false;
-      readonly code: string;
-      readonly field?: string;
-      readonly values?: Readonly<Record<string, string | number>>;
-    };
+export type Outcome<Value> = { readonly ok: true; readonly value: Value } | Refused;
+
+export interface Refused {
+  readonly ok: false;
+  readonly code: string;
+  /** What of the input it is about. */
+  readonly field?: string;
+  readonly values?: Readonly<Record<string, string | number>>;
+}
 
 /** Asks the server to perform a use case. Not reaching it is an outcome too, with the code `offline`. */
 export function call<Value>(useCase: string, input: unknown): Promise<Outcome<Value>> {

@@ -49,7 +49,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                 <b className="text-ink">{one.author}</b>, {one.when}
                 {one.hidden ? ` · ${t('hidden')}` : ''}
               </p>
-              <p className="whitespace-pre-wrap font-read text-[17px]">{one.text}</p>
+              <p className="either-way whitespace-pre-wrap font-read text-[17px]">{one.text}</p>
               <span className="flex flex-wrap items-start gap-x-4">
                 {one.own ? (
                   <button
@@ -90,6 +90,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
         </label>
         <span className="text-[13.5px] text-ink-2">{t('help')}</span>
         <textarea
+          dir="auto"
           id={`${id}-text`}
           className="field min-h-20 font-read !text-[17px] [field-sizing:content]"
           maxLength={LONGEST}

@@ -12,7 +12,7 @@ export function NotesInMargin({ notes }: { readonly notes: readonly NoteShown[] 
           <b>
             {note.author}, {note.when}
           </b>
-          <p>{note.text}</p>
+          <p className="either-way">{note.text}</p>
         </li>
       ))}
     </ul>

@@ -14,7 +14,9 @@ import type { Slat } from '../../core/requirements/slats';
 import type { Stage } from '../../core/posts/stage';
 import { call } from '../basics/call';
 import { Mark } from '../basics/Mark';
+import { useNumberInWords } from '../basics/useNumberInWords';
 import { useRefusal } from '../basics/useRefusal';
+import type { CardShown } from '../blog/PostCard';
 import { Pickets } from '../railing/Pickets';
 import { useRequirementName } from '../railing/RequirementLine';
 import { SmallRailing } from '../railing/SmallRailing';
@@ -46,6 +48,10 @@ export interface ReceiptProps {
   readonly release: Release;
   readonly audience: Audience;
   readonly nameOutside: string;
+  /** The class blog's address. */
+  readonly blog: string;
+  /** Classmates' posts that nobody has commented on yet: how many, and the newest of them. */
+  readonly withoutComment: { readonly count: number; readonly posts: readonly CardShown[] };
 }
 
 /** What a writer is given for a hand-in: when, what, to whom, under which number, and what comes next. */
@@ -191,6 +197,41 @@ function Next(props: ReceiptProps) {
           {problem}
         </p>
       ) : null}
+      {props.withoutComment.count > 0 ? <WithoutComment {...props} /> : null}
+    </section>
+  );
+}
+
+/** What a writer can do for classmates while a teacher reads. */
+function WithoutComment({ blog, withoutComment: { count, posts } }: ReceiptProps) {
+  const t = useTranslations('receipt.withoutComment');
+  const inWords = useNumberInWords();
+  return (
+    <section className="no-print mt-14 border-t border-line pt-4" aria-label={t('label')}>
+      <p className="flex items-baseline justify-between gap-4">
+        <b>{t('posts', { count: posts.length, number: inWords(posts.length) })}</b>
+        {count > posts.length ? <Link href={blog}>{t('all', { count })}</Link> : null}
+      </p>
+      <ul className="mt-3 grid gap-5 sm:grid-cols-3">
+        {posts.map((post) => (
+          <li key={post.address}>
+            <Link className="block text-ink no-underline" href={post.address} prefetch={false}>
+              {post.cover ? (
+                <img
+                  className="aspect-[16/10] w-full rounded-[3px] object-cover"
+                  src={`/pictures/${post.cover.src}/480`}
+                  alt={post.cover.description}
+                  loading="lazy"
+                />
+              ) : null}
+              <b className="mt-2 block font-read text-[17px] leading-tight">{post.title}</b>
+              <span className="text-[14px] text-ink-2">
+                {t('by', { writer: post.writer.name, words: post.words })}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

@@ -39,6 +39,7 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
   return (
     <>
       <textarea
+        dir="auto"
         className="post-title mb-2 block w-full resize-none overflow-hidden bg-transparent [field-sizing:content]"
         aria-label={t('titleLabel')}
         placeholder={t('titleHint')}
@@ -56,6 +57,7 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
         {cut ? t('titleCut', { most: LONGEST_TITLE }) : ''}
       </p>
       <input
+        dir="auto"
         className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
         aria-label={t('subtitle')}
         placeholder={t('subtitle')}

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Audience } from '../../core/access/audience';
 import type { Requirement } from '../../core/requirements/requirement';
-import { useRequirementName } from '../railing/RequirementLine';
-import { call } from '../basics/call';
+import { useRequirementLine, useRequirementName } from '../railing/RequirementLine';
+import { call, type Refused } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import type { Saving } from './useSaving';
 
@@ -26,11 +26,25 @@ export function useHandIn(
   requirements: readonly Requirement[],
 ): HandingIn {
   const nameOf = useRequirementName();
+  const lineOf = useRequirementLine();
   const refusal = useRefusal();
   const router = useRouter();
   const [audience, setAudience] = useState(first);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
+  /** A refusal with the requirement that it is about: what only the server can look at may be found wanting there. */
+  const withWanting = (outcome: Refused) => {
+    const wanting = requirements.find((requirement) => requirement.id === outcome.field);
+    const { line: key, ...values } = outcome.values ?? {};
+    return {
+      ...outcome,
+      values: {
+        ...values,
+        name: wanting ? nameOf(wanting) : 'none',
+        line: wanting && key ? lineOf(wanting.kind, { key: String(key), values }) : '',
+      },
+    };
+  };
   const handIn = async () => {
     setBusy(true);
     setProblem('');
@@ -39,11 +53,7 @@ export function useHandIn(
       ? await call<{ receipt: number }>('handIn', { postId, version: saving.currentVersion() })
       : ({ ok: false, code: 'post.notSaved' } as const);
     if (outcome.ok) return router.push(`/writing/${postId}/receipt`);
-    // What only the server can look at may be found wanting there.
-    const wanting = requirements.find((requirement) => requirement.id === outcome.field);
-    setProblem(
-      refusal({ ...outcome, values: { name: wanting ? nameOf(wanting) : 'none', ...outcome.values } }),
-    );
+    setProblem(refusal(withWanting(outcome)));
     return setBusy(false);
   };
   const chooseAudience = async (chosen: Audience) => {

@@ -23,6 +23,7 @@ export function PictureLines({ pictures, chosen, onChoose, more }: PictureLinesP
         const image = <img src={`/pictures/${picture.id}/480`} alt={picture.description} loading="lazy" />;
         return (
           <li key={picture.id}>
+            <i className="peg" aria-hidden="true" />
             {onChoose ? (
               <button
                 type="button"

@@ -18,3 +18,12 @@ export function useRequirementName(): (requirement: {
   const t = useTranslations('requirements');
   return ({ kind, text }) => (typeof text === 'string' && text ? text : t(`${kind}.name`));
 }
+
+/** The same line as plain text, for a sentence that it stands in. */
+export function useRequirementLine(): (
+  kind: string,
+  message: { readonly key: string; readonly values: Readonly<Record<string, string | number>> },
+) => string {
+  const t = useTranslations('requirements');
+  return (kind, { key, values }) => t.markup(`${kind}.line.${key}`, { ...values, em: (chunks) => chunks });
+}

@@ -12,7 +12,11 @@ export interface NamedInDocuments {
 
 /** The files and pictures that some documents name, each once. */
 export function namedIn(documents: readonly DocumentJson[]): NamedInDocuments {
-  const opened = documents.map(openDocument);
+  return namedInOpened(documents.map(openDocument));
+}
+
+/** The same for documents that are open already. */
+export function namedInOpened(opened: readonly Node[]): NamedInDocuments {
   return {
     handouts: [...new Set(opened.flatMap(filesIn))],
     pictures: [...new Set(opened.flatMap(picturesIn))],

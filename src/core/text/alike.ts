@@ -24,17 +24,19 @@ function foldAscii(text: string): string {
 }
 
 function foldAny(text: string): string {
-  return text
-    .normalize('NFD')
-    .replace(/([\p{Script=Latin}\p{Script=Greek}])\p{M}+/gu, '$1')
-    .normalize('NFC')
-    // Small letters first: a capital ẞ has no larger form that would become "ss".
-    .toLowerCase()
-    .toUpperCase()
-    .toLowerCase()
-    .replace(/\u03C2/gu, '\u03C3')
-    .replace(APOSTROPHES, "'")
-    .replace(/\p{White_Space}+/gu, ' ');
+  return (
+    text
+      .normalize('NFD')
+      .replace(/([\p{Script=Latin}\p{Script=Greek}])\p{M}+/gu, '$1')
+      .normalize('NFC')
+      // Small letters first: a capital ẞ has no larger form that would become "ss".
+      .toLowerCase()
+      .toUpperCase()
+      .toLowerCase()
+      .replace(/\u03C2/gu, '\u03C3')
+      .replace(APOSTROPHES, "'")
+      .replace(/\p{White_Space}+/gu, ' ')
+  );
 }
 
 /** `alike` without punctuation at the ends either. */

@@ -15,6 +15,7 @@ import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
 import { countDocumentWords } from '../../core/words/documentWords';
 import { findActor } from '../access/roles';
 import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
+import { listCommentedPosts } from '../comments/queries';
 import { maybeComments } from '../comments/viewComments';
 import { database } from '../database/database';
 import { findLabelChanges, listProposals } from '../labels/queries';
@@ -110,6 +111,20 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
     comments: await maybeComments(post.postId, { ...blog, now }),
   };
+}
+
+/** So many posts are offered to somebody who could comment on them. */
+const OFFERED = 3;
+
+/** Others' posts that somebody could comment on and nobody has yet: how many, and the newest few. */
+export async function listWithoutComment(address: string, reader: Reader, now: Date) {
+  const blog = await maybeBlog(address, reader, now);
+  if (!blog) return { count: 0, posts: [] };
+  const commented = await listCommentedPosts(database, blog.inClass.id);
+  const open = (await listPublished(database, blog.inClass.id)).filter(
+    (post) => post.writerId !== reader.personId && !commented.has(post.postId) && maySee(blog, post),
+  );
+  return { count: open.length, posts: open.slice(0, OFFERED).map((post) => card(post, blog)) };
 }
 
 /** A page of the blog for a reader; null for everybody whom its audience leaves out, as for one that is not there. */

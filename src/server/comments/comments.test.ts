@@ -15,7 +15,7 @@ import {
   type House,
   type Who,
 } from '../../../tests/server/house';
-import { maybePost } from '../blog/viewBlog';
+import { listWithoutComment, maybePost } from '../blog/viewBlog';
 import { tellTeacher } from '../concerns/tellTeacher';
 import { maybeConcerns } from '../concerns/viewConcerns';
 import { database } from '../database/database';
@@ -54,6 +54,25 @@ test('the class comments on what it can read and reads the comments; nobody from
   }
   const mates = (await seen('writer'))?.list.find((one) => one.author === 'Mate E.');
   expect(mates).toMatchObject({ own: false, hidden: false });
+});
+
+test('posts that nobody has commented on are offered to those who could', async () => {
+  const offered = async () => {
+    const all: Who[] = [];
+    for (const who of EVERYBODY) {
+      const { count, posts } = await listWithoutComment('wind', reader(who), NOW);
+      expect(posts).toHaveLength(count);
+      if (count > 0 && personOf(house, who) !== null) all.push(who);
+    }
+    return all;
+  };
+  const others: readonly Who[] = ['classmate', 'editor', 'coTeacher', 'teacher'];
+  expect((await offered()).filter((who) => others.includes(who))).toEqual(others);
+  expect(await offered()).not.toContain('writer');
+  const { commentId } = await succeeded(say('classmate'));
+  expect(await offered()).toEqual([]);
+  await succeeded(as(house, 'teacher', tendComment, { commentId, hidden: true }));
+  expect(await offered()).toContain('classmate');
 });
 
 test('what is not published is not commented on', async () => {

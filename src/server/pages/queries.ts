@@ -163,16 +163,23 @@ export interface ShownPageRow {
   readonly shownAt: Date;
 }
 
+const SHOWN = `pages.id AS pageId, address, audience, page_revisions.title, shown_at AS shownAt`;
+const FROM_SHOWN = `FROM pages JOIN page_revisions ON page_revisions.id =
+    (SELECT id FROM page_revisions AS latest WHERE latest.page_id = pages.id AND shown_at IS NOT NULL
+     ORDER BY shown_at DESC, id LIMIT 1)
+  WHERE class_id = :classId AND audience IS NOT NULL ORDER BY place, changed_at, pages.id`;
+
 /** What is before readers of a class's pages, in their order. Who asks is sifted by the caller. */
 export async function listShownPages(database: Database, classId: string): Promise<readonly ShownPageRow[]> {
-  return database.rows<ShownPageRow>(
-    `SELECT pages.id AS pageId, address, audience, page_revisions.title, page_revisions.body, shown_at AS shownAt
-     FROM pages JOIN page_revisions ON page_revisions.id =
-       (SELECT id FROM page_revisions AS latest WHERE latest.page_id = pages.id AND shown_at IS NOT NULL
-        ORDER BY shown_at DESC, id LIMIT 1)
-     WHERE class_id = :classId AND audience IS NOT NULL ORDER BY place, changed_at, pages.id`,
-    { classId },
-  );
+  return database.rows<ShownPageRow>(`SELECT ${SHOWN}, page_revisions.body ${FROM_SHOWN}`, { classId });
+}
+
+/** The same without what is written in them, which a menu does not tell. */
+export async function listShownTitles(
+  database: Database,
+  classId: string,
+): Promise<readonly Omit<ShownPageRow, 'body'>[]> {
+  return database.rows(`SELECT ${SHOWN} ${FROM_SHOWN}`, { classId });
 }
 
 /** The pages that somebody changed last, or changed once. */

@@ -5,7 +5,7 @@ import { openDocument } from '../../core/document/openDocument';
 import { dateInWords } from '../../core/timing/inWords';
 import type { ClassRow } from '../classes/queries';
 import { database } from '../database/database';
-import { listShownPages, type ShownPageRow } from './queries';
+import { findLatestShown, listShownTitles, type ShownPageRow } from './queries';
 
 interface PageReader {
   readonly inClass: ClassRow;
@@ -27,13 +27,14 @@ export async function listReadablePages(
 /** One page for a reader; null for everybody whom its audience leaves out, as for one that is not there. */
 export async function maybeReadablePage(reader: PageReader, address: string) {
   const page = (await readable(reader)).find((one) => one.address === address);
-  if (!page) return null;
+  const revision = page && (await findLatestShown(database, page.pageId));
+  if (!page || !revision) return null;
   const { inClass } = reader;
   const audience = narrower(page.audience, inClass.ceiling);
   return {
-    title: page.title,
+    title: revision.title,
     address: `/blog/${inClass.address}/pages/${page.address}`,
-    html: readersHtml(openDocument(JSON.parse(page.body)), { sameTab: inClass.desk.linksInSameTab }),
+    html: readersHtml(openDocument(JSON.parse(revision.body)), { sameTab: inClass.desk.linksInSameTab }),
     changed: dateInWords(page.shownAt.getTime(), inClass.timeZone, inClass.language),
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',
@@ -42,8 +43,12 @@ export async function maybeReadablePage(reader: PageReader, address: string) {
   };
 }
 
-async function readable({ inClass, actor, passphraseShown }: PageReader): Promise<readonly ShownPageRow[]> {
-  const pages = await listShownPages(database, inClass.id);
+async function readable({
+  inClass,
+  actor,
+  passphraseShown,
+}: PageReader): Promise<readonly Omit<ShownPageRow, 'body'>[]> {
+  const pages = await listShownTitles(database, inClass.id);
   return pages.filter(({ audience }) =>
     // The ceiling may have come down since the page was shown.
     may(actor, 'page.read', { publishedTo: narrower(audience, inClass.ceiling), passphraseShown }),

@@ -53,7 +53,10 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     if (assignment.missing === 'stops') {
       const counting = countingIn(assignment, inClass, now);
       const [missing] = missingNow(answer, assignment.requirements, counting);
-      if (missing) return refused('post.missingStops', missing.id);
+      if (missing) {
+        const { key, values } = missing.message;
+        return refused('post.missingStops', missing.id, { ...values, line: key });
+      }
     }
     const { title, labels, beside, body } = post;
     const revision = {

@@ -118,6 +118,7 @@ describe('handing in', () => {
     expect(await as(house, 'writer', handIn, { postId, version: 2 })).toMatchObject({
       code: 'post.missingStops',
       field: 'words',
+      values: { line: 'below', measured: 1 },
     });
   });
 

@@ -10,6 +10,8 @@ import { daysLate } from '../../core/grading/daysLate';
 import { marks } from '../../core/requirements/slats';
 import { daysBetween, momentInWords } from '../../core/timing/inWords';
 import { localDate, localMinute } from '../../core/timing/zonedTime';
+import { readerOf } from '../blog/reader';
+import { listWithoutComment } from '../blog/viewBlog';
 import { listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { isTeacher, type Desk } from '../sessions/desk';
@@ -59,6 +61,8 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
     nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
+    blog: `/blog/${inClass.address}`,
+    withoutComment: await listWithoutComment(inClass.address, readerOf(personId), now),
   };
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { Clause } from './Clause';
 import { CheckFill, NumberFill } from './fields';
 import type { RequirementFormProps } from './formProps';
 
@@ -35,13 +36,13 @@ export function AskedFills({
 }: Omit<LimitFillProps, 'setting' | 'label'> & { readonly settings: readonly string[] }) {
   const t = useTranslations('requirements');
   return settings.map((setting) => (
-    <span key={setting}>
+    <Clause key={setting} asked={requirement[setting] === true} aside>
       <CheckFill
         checked={requirement[setting] === true}
         onChange={(on) => change({ [setting]: on ? true : undefined })}
       >
         {t(`${requirement.kind}.form.${setting}`)}
-      </CheckFill>{' '}
-    </span>
+      </CheckFill>
+    </Clause>
   ));
 }

@@ -20,18 +20,25 @@ export function PartsForm({ requirement, change }: RequirementFormProps) {
   );
   return (
     <>
+      {' '}
       {t('headings')}
-      <textarea
-        className="field my-1 min-h-24 leading-normal [field-sizing:content]"
-        aria-label={t('headingsLabel')}
-        value={typed}
-        maxLength={4000}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          change({ headings: readHeadings(event.target.value) });
-        }}
-      />
-      <span className="block text-[13.5px] leading-snug text-ink-2">{t('headingsHint')}</span>
+      <b className="at-rest">
+        {' '}
+        {headings.map(({ text, minWords = 0 }) => t('told', { text, words: minWords })).join(', ') || '…'}
+      </b>
+      <span className="at-work">
+        <textarea
+          className="field my-1 min-h-24 leading-normal [field-sizing:content]"
+          aria-label={t('headingsLabel')}
+          value={typed}
+          maxLength={4000}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            change({ headings: readHeadings(event.target.value) });
+          }}
+        />
+        <span className="block text-[13.5px] leading-snug text-ink-2">{t('headingsHint')}</span>
+      </span>
       <AskedFills requirement={requirement} settings={['inOrder']} change={change} />
     </>
   );

@@ -1,29 +1,51 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { Clause } from './Clause';
 import type { RequirementFormProps } from './formProps';
 import { AskedFills, LimitFill } from './LimitFill';
 
-/** A piece of a kind's sentence: words, a number to fill in with what is read out for it, or things to ask or not. */
+/** A piece of a kind's sentence; texts are keys beside the kind's form in the catalogue. */
 export type SentencePart =
   | { readonly words: string }
-  | { readonly limit: string; readonly label: string }
+  | LimitPart
+  /** Things to ask or not. */
   | { readonly asked: readonly string[] };
+
+/** A number to fill in, what is read out for it, and the words around it. */
+interface LimitPart {
+  readonly limit: string;
+  readonly label: string;
+  readonly before: string;
+  readonly after?: string;
+  readonly aside?: boolean;
+}
 
 /** The form part of a kind whose settings are numbers and things to ask or not, edited as one sentence. */
 export function sentenceForm(parts: readonly SentencePart[]) {
   return function SentenceForm({ requirement, change }: RequirementFormProps) {
     const t = useTranslations('requirements');
-    return parts.map((part, index) => (
-      <span key={index}>
-        {'words' in part ? t(`${requirement.kind}.form.${part.words}`) : null}
-        {'limit' in part ? (
-          <LimitFill requirement={requirement} setting={part.limit} label={part.label} change={change} />
-        ) : null}
-        {'asked' in part ? (
-          <AskedFills requirement={requirement} settings={part.asked} change={change} />
-        ) : null}{' '}
-      </span>
-    ));
+    return parts.map((part, index) => {
+      if ('limit' in part)
+        return <LimitClause key={part.limit} part={part} requirement={requirement} change={change} />;
+      if ('asked' in part)
+        return <AskedFills key={index} requirement={requirement} settings={part.asked} change={change} />;
+      return <span key={part.words}> {t(`${requirement.kind}.form.${part.words}`)}</span>;
+    });
   };
+}
+
+type LimitClauseProps = Pick<RequirementFormProps, 'requirement' | 'change'> & { readonly part: LimitPart };
+
+/** A number with the words around it, told at rest only when it is asked for. */
+export function LimitClause({ part, requirement, change }: LimitClauseProps) {
+  const t = useTranslations('requirements');
+  const say = (key: string) => t(`${requirement.kind}.form.${key}`);
+  const { limit, label, before, after, aside = false } = part;
+  return (
+    <Clause asked={requirement[limit] !== undefined} aside={aside}>
+      {say(before)} <LimitFill requirement={requirement} setting={limit} label={label} change={change} />
+      {after ? ` ${say(after)}` : null}
+    </Clause>
+  );
 }

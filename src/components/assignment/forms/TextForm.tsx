@@ -9,6 +9,7 @@ export function TextForm({ requirement, change }: RequirementFormProps) {
   const say = (key: string) => t(`${requirement.kind}.form.${key}`);
   return (
     <>
+      {' '}
       {say('text')}{' '}
       <input
         className="fill !w-64"

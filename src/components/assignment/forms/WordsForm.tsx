@@ -1,44 +1,42 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { CheckFill, NumberFill } from './fields';
+import { Clause } from './Clause';
+import { CheckFill } from './fields';
 import type { RequirementFormProps } from './formProps';
+import { LimitClause } from './SentenceForm';
 
 export function WordsForm({ requirement, change }: RequirementFormProps) {
   const t = useTranslations('requirements.words.form');
+  const common = { requirement, change };
+  const both = (requirement['min'] === undefined) === (requirement['max'] === undefined);
+  const counted = (setting: string, words: string) => (
+    <Clause asked={requirement[setting] !== true} aside>
+      <CheckFill
+        checked={requirement[setting] !== true}
+        onChange={(on) => change({ [setting]: on ? undefined : true })}
+      >
+        {words}
+      </CheckFill>
+    </Clause>
+  );
   return (
     <>
-      {t('between')}{' '}
-      <NumberFill
-        label={t('min')}
-        value={requirement['min'] as number | undefined}
-        onChange={(min) => change({ min })}
-      />{' '}
-      {t('and')}{' '}
-      <NumberFill
-        label={t('max')}
-        value={requirement['max'] as number | undefined}
-        onChange={(max) => change({ max })}
-      />{' '}
-      {t('tolerance')}{' '}
-      <NumberFill
-        label={t('toleranceLabel')}
-        value={requirement['tolerance'] as number | undefined}
-        onChange={(tolerance) => change({ tolerance })}
-      />{' '}
-      {t('percent')}{' '}
-      <CheckFill
-        checked={requirement['excludeQuotations'] !== true}
-        onChange={(on) => change({ excludeQuotations: on ? undefined : true })}
-      >
-        {t('quotations')}
-      </CheckFill>{' '}
-      <CheckFill
-        checked={requirement['excludeHeadings'] !== true}
-        onChange={(on) => change({ excludeHeadings: on ? undefined : true })}
-      >
-        {t('headings')}
-      </CheckFill>
+      <LimitClause {...common} part={{ limit: 'min', label: 'min', before: both ? 'between' : 'atLeast' }} />
+      <LimitClause {...common} part={{ limit: 'max', label: 'max', before: both ? 'and' : 'atMost' }} />{' '}
+      {t('words')}
+      <LimitClause
+        {...common}
+        part={{
+          limit: 'tolerance',
+          label: 'toleranceLabel',
+          before: 'tolerance',
+          after: 'percent',
+          aside: true,
+        }}
+      />
+      {counted('excludeQuotations', t('quotations'))}
+      {counted('excludeHeadings', t('headings'))}
     </>
   );
 }

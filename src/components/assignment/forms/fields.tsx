@@ -80,10 +80,10 @@ interface CheckFillProps {
 /** One thing that is asked or not. */
 export function CheckFill({ checked, onChange, children }: CheckFillProps) {
   return (
-    <label className="inline-flex max-w-full items-center gap-1.5">
+    <label className="inline-flex max-w-full items-baseline gap-1.5">
       <input
         type="checkbox"
-        className="h-[17px] w-[17px] accent-[var(--porch)]"
+        className="h-[17px] w-[17px] self-center accent-[var(--porch)]"
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}
       />

@@ -26,9 +26,7 @@ import type { ComponentType } from 'react';
 import type { Requirement } from '../../../core/requirements/requirement';
 import type { RequirementFormProps } from './formProps';
 import { LabelsForm } from './LabelsForm';
-import { LinksForm } from './LinksForm';
 import { PartsForm } from './PartsForm';
-import { PicturesForm } from './PicturesForm';
 import { sentenceForm } from './SentenceForm';
 import { TextForm } from './TextForm';
 import { TitleForm } from './TitleForm';
@@ -46,7 +44,15 @@ interface KindForm {
 }
 
 const words = (key: string) => ({ words: key });
-const limit = (setting: string, label = setting) => ({ limit: setting, label });
+const limit = (setting: string, label: string, [before, after]: readonly [string, string?]) => ({
+  limit: setting,
+  label,
+  before,
+  ...(after ? { after } : {}),
+});
+const aside = (...part: Parameters<typeof limit>) => ({ ...limit(...part), aside: true });
+const LEAST = limit('min', 'min', ['atLeast']);
+const MOST = limit('max', 'max', ['atMost']);
 
 /** The form part, the icon and the proposal of each kind of requirement. */
 export const FORMS: Readonly<Record<string, KindForm>> = {
@@ -58,15 +64,7 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   },
   paragraphs: {
     group: 'text',
-    Form: sentenceForm([
-      words('atLeast'),
-      limit('min'),
-      words('atMost'),
-      limit('max'),
-      words('each'),
-      limit('maxWordsEach', 'eachLabel'),
-      words('words'),
-    ]),
+    Form: sentenceForm([LEAST, MOST, aside('maxWordsEach', 'eachLabel', ['each', 'words'])]),
     Icon: AlignLeft,
     fresh: { min: 3, points: 1, partial: true },
   },
@@ -79,20 +77,16 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   },
   starters: {
     group: 'text',
-    Form: sentenceForm([words('atLeast'), limit('min'), words('used'), { asked: ['noneUnfinished'] }]),
+    Form: sentenceForm([limit('min', 'min', ['atLeast', 'used']), { asked: ['noneUnfinished'] }]),
     Icon: Sprout,
     fresh: { min: 1, noneUnfinished: true, points: 1 },
   },
   entries: {
     group: 'text',
     Form: sentenceForm([
-      words('atLeast'),
-      limit('min'),
-      words('atMost'),
-      limit('max'),
-      words('words'),
-      limit('minWords', 'wordsLabel'),
-      words('wordsWord'),
+      LEAST,
+      MOST,
+      aside('minWords', 'wordsLabel', ['words', 'wordsWord']),
       { asked: ['title', 'picture', 'sequential'] },
     ]),
     Icon: LayoutList,
@@ -102,10 +96,8 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   teaser: {
     group: 'text',
     Form: sentenceForm([
-      words('atLeast'),
-      limit('minCharacters', 'min'),
-      words('atMost'),
-      limit('maxCharacters', 'max'),
+      limit('minCharacters', 'min', ['atLeast']),
+      limit('maxCharacters', 'max', ['atMost']),
       words('characters'),
     ]),
     Icon: PanelTop,
@@ -113,7 +105,7 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   },
   pictures: {
     group: 'pictures',
-    Form: PicturesForm,
+    Form: sentenceForm([LEAST, MOST, { asked: ['credit', 'description', 'licence', 'distinct', 'every'] }]),
     Icon: Image,
     fresh: { min: 1, credit: true, description: true, every: true, points: 2, partial: true },
   },
@@ -126,66 +118,58 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   video: {
     group: 'pictures',
     Form: sentenceForm([
-      words('atLeast'),
-      limit('min'),
-      words('atMost'),
-      limit('max'),
-      words('introduced'),
-      limit('introductionWords', 'introductionLabel'),
-      words('words'),
+      LEAST,
+      MOST,
+      aside('introductionWords', 'introductionLabel', ['introduced', 'words']),
     ]),
     Icon: Video,
     fresh: { min: 1, introductionWords: 20, points: 1 },
   },
   table: {
     group: 'pictures',
-    Form: sentenceForm([
-      words('atLeast'),
-      limit('min'),
-      words('rows'),
-      limit('minRows', 'rowsLabel'),
-      words('rowsWord'),
-    ]),
+    Form: sentenceForm([LEAST, aside('minRows', 'rowsLabel', ['rows', 'rowsWord'])]),
     Icon: Table,
     fresh: { min: 1, minRows: 3, points: 1 },
   },
   links: {
     group: 'sources',
-    Form: LinksForm,
+    Form: sentenceForm([
+      LEAST,
+      limit('differentSites', 'sitesLabel', ['sites', 'places']),
+      { asked: ['opens', 'descriptiveText', 'every'] },
+    ]),
     Icon: Link,
     fresh: { min: 1, descriptiveText: true, every: true, points: 1 },
   },
   quotations: {
     group: 'sources',
-    Form: sentenceForm([words('atLeast'), limit('min'), { asked: ['source'] }]),
+    Form: sentenceForm([LEAST, { asked: ['source'] }]),
     Icon: Quote,
     fresh: { min: 1, source: true, points: 1 },
   },
   document: {
     group: 'sources',
-    Form: sentenceForm([words('atLeast'), limit('min'), { asked: ['opens'] }]),
+    Form: sentenceForm([LEAST, { asked: ['opens'] }]),
     Icon: FileText,
     fresh: { min: 1, opens: true, points: 1 },
   },
   ownWords: {
     group: 'sources',
-    Form: sentenceForm([words('atMost'), limit('maxPercent', 'max'), words('percent')]),
+    Form: sentenceForm([limit('maxPercent', 'max', ['atMost', 'percent'])]),
     Icon: Fingerprint,
     fresh: { maxPercent: 20, points: 1 },
   },
   spelling: {
     group: 'language',
-    Form: sentenceForm([words('atMost'), limit('maxUnknown', 'max'), words('unknown')]),
+    Form: sentenceForm([limit('maxUnknown', 'max', ['atMost', 'unknown'])]),
     Icon: SpellCheck,
     fresh: { maxUnknown: 3, points: 1 },
   },
   readingLevel: {
     group: 'language',
     Form: sentenceForm([
-      words('from'),
-      limit('from', 'fromLabel'),
-      words('to'),
-      limit('to', 'toLabel'),
+      limit('from', 'fromLabel', ['from']),
+      limit('to', 'toLabel', ['to']),
       words('years'),
     ]),
     Icon: TextQuote,
@@ -196,11 +180,8 @@ export const FORMS: Readonly<Record<string, KindForm>> = {
   comments: {
     group: 'others',
     Form: sentenceForm([
-      words('atLeast'),
-      limit('min'),
-      words('posts'),
-      limit('minWords', 'wordsLabel'),
-      words('words'),
+      limit('min', 'min', ['atLeast', 'posts']),
+      aside('minWords', 'wordsLabel', ['each', 'words']),
     ]),
     Icon: MessageSquare,
     fresh: { min: 2, minWords: 8, points: 1 },

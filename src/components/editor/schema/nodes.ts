@@ -4,6 +4,9 @@ import { isLinkAddress } from '../../../core/document/schema';
 import { AddressedView } from '../addresses/AddressedView';
 import { AttachmentView } from '../addresses/AttachmentView';
 
+/** What holds other blocks stands on the side from which its first letter is read; the blocks themselves do so by style. */
+const EITHER_WAY = { dir: 'auto' } as const;
+
 /**
  * How the nodes of the one schema stand in the editor's page, and how they are read from it. Their structure comes
  * from `documentSpec`; here is only what is bound to the browser.
@@ -31,7 +34,7 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
       0,
     ],
   },
-  bulletList: { parseHTML: () => [{ tag: 'ul' }], renderHTML: () => ['ul', 0] },
+  bulletList: { parseHTML: () => [{ tag: 'ul' }], renderHTML: () => ['ul', EITHER_WAY, 0] },
   orderedList: {
     parseHTML: () => [
       {
@@ -39,10 +42,10 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
         getAttrs: (element: HTMLElement) => ({ start: Number(element.getAttribute('start') ?? 1) || 1 }),
       },
     ],
-    renderHTML: ({ node }) => ['ol', { start: String(node.attrs['start']) }, 0],
+    renderHTML: ({ node }) => ['ol', { ...EITHER_WAY, start: String(node.attrs['start']) }, 0],
   },
   listItem: { parseHTML: () => [{ tag: 'li' }], renderHTML: () => ['li', 0] },
-  blockquote: { parseHTML: () => [{ tag: 'blockquote' }], renderHTML: () => ['blockquote', 0] },
+  blockquote: { parseHTML: () => [{ tag: 'blockquote' }], renderHTML: () => ['blockquote', EITHER_WAY, 0] },
   quoteSource: {
     parseHTML: () => [{ tag: 'blockquote > cite' }, { tag: '[data-quote-source]' }],
     renderHTML: () => ['div', { 'data-quote-source': '' }, 0],
@@ -88,7 +91,7 @@ const simple: Readonly<Record<string, Partial<NodeConfig>>> = {
     ],
     addNodeView: () => ReactNodeViewRenderer(AddressedView),
   },
-  table: { parseHTML: () => [{ tag: 'table' }], renderHTML: () => ['table', ['tbody', 0]] },
+  table: { parseHTML: () => [{ tag: 'table' }], renderHTML: () => ['table', EITHER_WAY, ['tbody', 0]] },
   tableRow: { parseHTML: () => [{ tag: 'tr' }], renderHTML: () => ['tr', 0] },
   tableHeader: { parseHTML: () => [{ tag: 'th' }], renderHTML: () => ['th', 0] },
   tableCell: { parseHTML: () => [{ tag: 'td' }], renderHTML: () => ['td', 0] },

@@ -106,7 +106,7 @@ export function MoreTools({ editor, onDocument, onSource, spelling, lettering }:
                 <DropdownMenu.Label>{t('writing')}</DropdownMenu.Label>
                 {spelling ? (
                   <DropdownMenu.CheckboxItem checked={spelling.on} onCheckedChange={spelling.onTurn}>
-                    <Check on={spelling.on} /> {t('spelt')}
+                    {t('spelt')} <Check on={spelling.on} />
                   </DropdownMenu.CheckboxItem>
                 ) : null}
                 {onSource ? <DropdownMenu.Item onSelect={onSource}>{t('source')}</DropdownMenu.Item> : null}
@@ -153,8 +153,8 @@ function Letterings({ chosen, onChoose }: NonNullable<ToolsProps['lettering']>) 
       >
         {(['', ...LETTERINGS] as const).map((one) => (
           <DropdownMenu.RadioItem key={one} value={one} style={letteringProperties(one)}>
-            <Check on={chosen === one} />{' '}
             <span className="font-read">{t(`letterings.${one || 'class'}`)}</span>
+            <Check on={chosen === one} />
           </DropdownMenu.RadioItem>
         ))}
       </DropdownMenu.RadioGroup>

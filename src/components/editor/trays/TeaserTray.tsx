@@ -13,6 +13,7 @@ export function TeaserTray({ editor, beside, setBeside }: TrayContentProps) {
       <label className="grid gap-1">
         <span className="font-semibold">{t('label')}</span>
         <textarea
+          dir="auto"
           className="field min-h-20 font-read"
           maxLength={600}
           value={beside.teaser}

@@ -14,6 +14,7 @@ export function TitleTray({ answer, title, setTitle, lower }: TrayContentProps) 
       <label className="grid gap-1">
         <span className="text-[13.5px] text-ink-2">{t('yours')}</span>
         <input
+          dir="auto"
           className="field font-read"
           value={title}
           maxLength={300}

@@ -105,6 +105,13 @@ describe('writeHtml', () => {
     );
   });
 
+  test('lets readers find lists, quotations and tables on the side from which they are read', () => {
+    const html =
+      '<ul><li>סערה</li></ul><blockquote><p>ريح</p></blockquote><table><tr><td>א</td></tr></table>';
+    expect(readersHtml(readHtml(html)).match(/<(?:ul|blockquote|table) dir="auto">/g)).toHaveLength(3);
+    expect(writeHtml(readHtml(html))).not.toContain('dir=');
+  });
+
   test('shows readers pictures of ours alone, and links that tell the other side nothing', () => {
     const html = readersHtml(
       readHtml('<img src="https://a.example/spy.png" alt="x"><p><a href="https://b.example/">b</a></p>'),
@@ -158,7 +165,7 @@ const HARMLESS = new Set(
     ' ',
   ),
 );
-const ATTRIBUTES = /^(src|srcset|sizes|loading|alt|href|target|rel|start|style|data-[a-z]+)$/;
+const ATTRIBUTES = /^(src|srcset|sizes|loading|alt|href|target|rel|start|dir|style|data-[a-z]+)$/;
 
 function assertHarmless(nodes: readonly DefaultTreeAdapterTypes.ChildNode[]): void {
   for (const node of nodes) {

@@ -39,15 +39,15 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
       },
       inline(node, options),
     ),
-  bulletList: (node, options) => element('ul', {}, children(node, options)),
+  bulletList: (node, options) => element('ul', eitherWay(options), children(node, options)),
   orderedList: (node, options) =>
     element(
       'ol',
-      { start: node.attrs['start'] === 1 ? null : String(node.attrs['start']) },
+      { ...eitherWay(options), start: node.attrs['start'] === 1 ? null : String(node.attrs['start']) },
       children(node, options),
     ),
   listItem: (node, options) => element('li', {}, children(node, options)),
-  blockquote: (node, options) => element('blockquote', {}, children(node, options)),
+  blockquote: (node, options) => element('blockquote', eitherWay(options), children(node, options)),
   quoteSource: (node, options) => element('cite', {}, inline(node, options)),
   picture: writePicture,
   pictureRow: (node, options) => element('div', { 'data-row': '' }, children(node, options)),
@@ -68,7 +68,7 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
   table: (node, options) =>
     element(
       'table',
-      {},
+      eitherWay(options),
       (node.attrs['caption'] ? titled('caption', {}, node.attrs['caption']) : '') +
         element('tbody', {}, children(node, options)),
     ),
@@ -97,6 +97,11 @@ const NODES: Readonly<Record<string, NodeWriter>> = {
       node.attrs['title'],
     ),
 };
+
+/** For readers, what holds other blocks stands on the side from which its first letter is read. */
+function eitherWay({ forReaders }: WriteHtmlOptions): Record<string, string | null> {
+  return { dir: forReaders ? 'auto' : null };
+}
 
 /** Where a file that a teacher gives out is fetched; nothing where a document names what cannot be one. */
 function handoutAddress(file: unknown): string {
