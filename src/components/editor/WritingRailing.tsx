@@ -9,6 +9,7 @@ import { mark, slats } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
 import { Bay } from '../railing/Bay';
 import { LETTER } from '../railing/letters';
+import { useNumberInWords } from '../basics/useNumberInWords';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
 import { NextThing } from './NextThing';
@@ -39,6 +40,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
   const t = useTranslations('railing');
   const trayId = useId();
   const nameOf = useRequirementName();
+  const inWords = useNumberInWords();
   const [raised, setRaised] = useState<Raised>(null);
   const [alone, setAlone] = useState(oneNextThing);
   const [later, setLater] = useState<readonly string[]>([]);
@@ -139,7 +141,12 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
         {raised?.id === ALL ? (
           <Tray
             id={trayId}
-            title={t('allBays', { done: answer.required.met, toFinish })}
+            title={t('allBays', {
+              done: answer.required.met,
+              doneInWords: inWords(answer.required.met),
+              toFinish,
+              toFinishInWords: inWords(toFinish).toLocaleLowerCase(),
+            })}
             above={raised.above}
             onLower={lower}
           >

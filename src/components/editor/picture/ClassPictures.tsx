@@ -33,6 +33,11 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
   const [listed, setListed] = useState<readonly ClassPicture[] | null>(null);
   const [chosen, setChosen] = useState<ClassPicture | null>(null);
   const { classId } = useLooking();
+  const chosenOne = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // Where the chosen one stands in the place of all, what was pressed is gone.
+    if (chosen && document.activeElement?.checkVisibility() === false) chosenOne.current?.focus();
+  }, [chosen]);
   useEffect(() => {
     if (!open) return;
     void send<{ pictures: readonly ClassPicture[] }>(
@@ -44,7 +49,10 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
     <Dialog.Root open={open} onOpenChange={(shown) => (shown ? null : onClose())}>
       <Dialog.Portal>
         <Dialog.Overlay className="scrim !z-40" />
-        <Dialog.Content className="picture-tray" aria-describedby={undefined}>
+        <Dialog.Content
+          className={chosen ? 'picture-tray has-chosen' : 'picture-tray'}
+          aria-describedby={undefined}
+        >
           <section className="min-w-0 overflow-auto p-6">
             <Dialog.Title className="mb-3 font-read text-[24px] font-semibold">
               {listed ? t('says', { count: listed.length }) : t('looking')}
@@ -58,7 +66,12 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
               </PictureFinder>
             ) : null}
           </section>
-          <section className="min-w-0 overflow-auto border-l-4 border-porch p-6" aria-label={t('chosenOne')}>
+          <section
+            ref={chosenOne}
+            tabIndex={-1}
+            className="chosen-one min-w-0 overflow-auto p-6 outline-none"
+            aria-label={t('chosenOne')}
+          >
             {chosen ? (
               <Chosen
                 key={chosen.id}
@@ -74,7 +87,12 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
             ) : (
               <p className="text-ink-2">{t('chooseFirst')}</p>
             )}
-            <p className="mt-4">
+            <p className="mt-4 flex gap-5">
+              {chosen ? (
+                <button type="button" className="act back-to-all" onClick={() => setChosen(null)}>
+                  {t('another')}
+                </button>
+              ) : null}
               <Dialog.Close className="act">{t('lower')}</Dialog.Close>
             </p>
           </section>
