@@ -49,7 +49,8 @@ export function withinLimits(
 
 /** How far a minimum is reached. */
 function enough(least: { readonly min: number; readonly forgiven: number } | null, count: number): number {
-  return least && count < least.forgiven ? count / least.min : 1;
+  // A reading age can lie below nought.
+  return least && count < least.forgiven ? Math.max(0, count / least.min) : 1;
 }
 
 /** Those that fulfil what is asked of each ÷ all of them; nothing there fulfils nothing. */

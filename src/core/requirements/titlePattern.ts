@@ -109,9 +109,9 @@ function alone(value: number, index: number, parts: readonly Part[]): string {
 
 function example(pattern: string, assignment: AssignmentContext): string {
   return pattern
-    .replace('{number}', String(assignment.number))
-    .replace('{week}', assignment.week === null ? '' : String(assignment.week))
-    .replace('{date}', assignment.date === null ? '' : formattedDate(assignment.date, assignment.language))
+    .replaceAll('{number}', String(assignment.number))
+    .replaceAll('{week}', assignment.week === null ? '' : String(assignment.week))
+    .replaceAll('{date}', assignment.date === null ? '' : formattedDate(assignment.date, assignment.language))
     .trim();
 }
 

@@ -21,7 +21,7 @@ export function TitleForm({ requirement, change, number }: RequirementFormProps)
         />{' '}
         {startsWith ? (
           <span className="text-ink-2">
-            {t('example', { example: startsWith.replace('{number}', String(number)) })}
+            {t('example', { example: startsWith.replaceAll('{number}', String(number)) })}
           </span>
         ) : null}
       </Clause>
