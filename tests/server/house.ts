@@ -269,7 +269,7 @@ export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promi
 }
 
 /** Asks a view as each of the people who have a desk; the names of those who are given something. */
-export async function whoSees(house: House, view: (desk: Desk) => Promise<unknown>): Promise<readonly Who[]> {
+export async function whoSees(house: House, view: (desk: Desk) => unknown): Promise<readonly Who[]> {
   const seers: Who[] = [];
   for (const who of EVERYBODY)
     // An administrator has no desk: they belong to no class.

@@ -18,6 +18,7 @@ import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { setPassphrase } from '../passphrases/setPassphrase';
 import { publish } from '../publications/publish';
+import type { Desk } from '../sessions/desk';
 import { changeLook } from './changeLook';
 import { changePrivacy } from './changePrivacy';
 import { changeYear } from './changeYear';
@@ -47,11 +48,11 @@ const OPEN = {
 test('what there is to settle about a class is for its teachers alone', async () => {
   for (const view of [
     maybeClassFrame,
-    async (desk: Parameters<typeof maybeClassSettings>[0]) => maybeClassSettings(desk),
+    maybeClassSettings,
     maybePrivacy,
-    async (desk: Parameters<typeof maybeLook>[0]) => maybeLook(desk),
+    maybeLook,
     maybeRoles,
-    (desk: Parameters<typeof maybeLog>[0]) => maybeLog(desk, null),
+    (desk: Desk) => maybeLog(desk, null),
   ])
     expect(await whoSees(house, view)).toEqual(TEACHERS);
 });
