@@ -1,3 +1,4 @@
+import { afterAll, beforeEach } from 'vitest';
 import type { Audience } from '../../src/core/access/audience';
 import type { AccountRole, ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
@@ -12,6 +13,7 @@ import { setAssignment } from '../../src/server/assignments/setAssignment';
 import { findClass, insertClass, insertLabels, insertMembership } from '../../src/server/classes/queries';
 import { database, inTransaction } from '../../src/server/database/database';
 import { newId } from '../../src/server/database/newId';
+import { closePool } from '../../src/server/database/pool';
 import { insertPerson } from '../../src/server/people/queries';
 import { beginPost } from '../../src/server/posts/beginPost';
 import { handIn } from '../../src/server/posts/handIn';
@@ -106,6 +108,17 @@ export async function buildHouse(ceiling: Audience = 'everyone'): Promise<House>
     administrator: await addPerson('Ada', null, null, 'administrator'),
   };
   return { classId, people };
+}
+
+/** The house for the tests of a file: built anew on an empty database before each of them. */
+export function freshHouse(): House {
+  const house = {} as House;
+  beforeEach(async () => {
+    await emptyDatabase();
+    Object.assign(house, await buildHouse());
+  });
+  afterAll(closePool);
+  return house;
 }
 
 /** A further class; its id. */

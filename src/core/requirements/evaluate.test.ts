@@ -1,6 +1,4 @@
-import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyDocument } from '../../../tests/support/documents';
 import { readHtml } from '../document/html/readHtml';
 import { evaluate } from './evaluate';
 import type { PostToCheck } from './post';
@@ -257,58 +255,5 @@ describe('the whole answer', () => {
       points: { earned: 2, possible: 3, bonus: 0 },
       provisional: true,
     });
-  });
-
-  test('evaluation never throws on any document of the schema, and its figures stay in their bounds', () => {
-    const count = fc.option(fc.nat(5), { nil: undefined });
-    const flag = fc.boolean();
-    const settings = fc.oneof(
-      fc.record({ kind: fc.constant('words'), min: count, max: count, excludeQuotations: flag }),
-      fc.record({
-        kind: fc.constant('pictures'),
-        min: count,
-        max: count,
-        credit: flag,
-        description: flag,
-        licence: flag,
-        distinct: flag,
-        every: flag,
-      }),
-      fc.record({
-        kind: fc.constant('links'),
-        min: count,
-        max: count,
-        opens: flag,
-        descriptiveText: flag,
-        every: flag,
-        differentSites: count,
-      }),
-      fc.record({ kind: fc.constant('labels'), max: count, classOnly: flag }),
-      fc.record({
-        kind: fc.constant('title'),
-        maxCharacters: count,
-        startsWith: fc.constantFrom('{number} ·', '{date}', '((', '[a-z]{2}'),
-      }),
-    );
-    fc.assert(
-      fc.property(anyDocument, fc.array(settings, { maxLength: 4 }), fc.string(), (body, kinds, title) => {
-        const requirements = kinds.map(
-          (kind, index) =>
-            ({
-              id: String(index),
-              weight: 'required',
-              points: 2,
-              partial: true,
-              ...kind,
-            }) as unknown as Requirement,
-        );
-        const answer = evaluate({ ...assignment, requirements }, { title, labels: [title], body });
-        for (const { share, earned, possible } of answer.requirements) {
-          expect(share).toBeGreaterThanOrEqual(0);
-          expect(share).toBeLessThanOrEqual(1);
-          expect(earned).toBeLessThanOrEqual(possible);
-        }
-      }),
-    );
   });
 });

@@ -1,8 +1,7 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import { buildHouse, emptyDatabase, NOW, type House } from '../../../tests/server/house';
+import { beforeEach, expect, test } from 'vitest';
+import { NOW, freshHouse } from '../../../tests/server/house';
 import { linkIn, mailsTo } from '../../../tests/support/mails';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { updateLogin } from '../people/queries';
 import { deviceName } from '../sessions/deviceName';
@@ -14,15 +13,12 @@ import { signIn } from '../sessions/signIn';
 import { forgetPassword } from './forgetPassword';
 import { renewPassword } from './renewPassword';
 
-let house: House;
+const house = freshHouse();
 let email = '';
 let number = 0;
 const from = { address: '192.0.2.7', device: 'Firefox, Linux', now: NOW };
 const later = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000);
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   number += 1;
   email = `tess.${number}.account@example.org`;
   await updateLogin(database, {
@@ -31,7 +27,6 @@ beforeEach(async () => {
     passwordHash: await hashSecret('seven lanterns'),
   });
 });
-afterAll(closePool);
 
 const enter = async (password: string, ownDevice = true) => {
   const result = await signIn({ as: 'adult', email, password, ownDevice }, from);

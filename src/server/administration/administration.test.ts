@@ -1,10 +1,9 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import { as, buildHouse, emptyDatabase, NOW, succeeded, type House } from '../../../tests/server/house';
+import { expect, test } from 'vitest';
+import { as, NOW, succeeded, freshHouse } from '../../../tests/server/house';
 import { linkIn, mailsTo } from '../../../tests/support/mails';
 import { renewPassword } from '../accounts/renewPassword';
 import { makeClass } from '../classes/makeClass';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { insertJob } from '../jobs/queries';
 import { runOneJob } from '../jobs/runJobs';
 import { findPersonByEmail } from '../people/queries';
@@ -14,16 +13,10 @@ import { makeAccount } from './makeAccount';
 import { retryJobs } from './retryJobs';
 import { maybeInstall } from './viewInstall';
 
-let house: House;
+const house = freshHouse();
 const EMAIL = 'nell.new@example.org';
 const from = { address: '192.0.2.7', now: NOW };
 const NELL = { givenName: 'Nell', familyName: 'Quayle', email: EMAIL, account: 'teacher' };
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
 
 const view = () => maybeInstall({ personId: house.people.administrator, account: 'administrator', now: NOW });
 

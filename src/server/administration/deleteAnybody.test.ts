@@ -1,28 +1,22 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   addClass,
   addMember,
   as,
-  buildHouse,
-  emptyDatabase,
-  type House,
   NOW,
   succeeded,
+  freshHouse,
 } from '../../../tests/server/house';
 import { findRole } from '../access/roles';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { findPerson } from '../people/queries';
 import { deleteAnybody, previewErasure, restoreAnybody, searchPeople } from './deleteAnybody';
 
-let house: House;
+const house = freshHouse();
 const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000);
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   await acceptedPost(house);
   // Somebody whom no single teacher may delete.
   const other = await addClass('tides', 'TIDES1', 'ourClass');
@@ -31,7 +25,6 @@ beforeEach(async () => {
     id: house.people.writer,
   });
 });
-afterAll(closePool);
 
 const them = () => ({ personId: house.people.writer });
 const find = async (words: string) =>

@@ -1,30 +1,24 @@
 import { strFromU8, unzipSync } from 'fflate';
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   as,
-  buildHouse,
-  emptyDatabase,
   EVERYBODY,
-  type House,
   NOW,
   personOf,
   succeeded,
   writing,
+  freshHouse,
 } from '../../../tests/server/house';
 import { NOTHING_BESIDE } from '../../core/posts/beside';
-import { closePool } from '../database/pool';
 import { savePost } from '../posts/savePost';
 import { giveBackGrade } from '../reviews/giveBackGrade';
 import { writeNote } from '../reviews/writeNote';
 import { maybeArchive } from './archivePerson';
 
-let house: House;
+const house = freshHouse();
 let named: { readonly postId: string; readonly handInId: string };
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   named = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
   await succeeded(as(house, 'teacher', giveBackGrade, named));
@@ -36,7 +30,6 @@ beforeEach(async () => {
     }),
   );
 });
-afterAll(closePool);
 
 async function unpacked(by: string | null) {
   const archive = by && (await maybeArchive(house.people.writer, { personId: by, now: NOW }));

@@ -1,19 +1,16 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   addPerson,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
-  type House,
   setWork,
   succeeded,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { maybeCompose } from '../posts/viewCompose';
 import { listHandIns } from '../posts/queries';
 import { maybeReview } from '../reviews/viewReview';
@@ -23,14 +20,11 @@ import { adjustAssignment, dropAdjustment } from './adjustAssignment';
 import { maybeAssignmentToRead } from './viewAssignment';
 import { maybeBuilder } from './viewBuilder';
 
-let house: House;
+const house = freshHouse();
 let assignmentId: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   assignmentId = await setWork(house);
 });
-afterAll(closePool);
 
 const adjust = (more: object, personIds = [house.people.writer]) =>
   as(house, 'teacher', adjustAssignment, {

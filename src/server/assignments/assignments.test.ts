@@ -1,4 +1,4 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   as,
   buildHouse,
@@ -10,11 +10,10 @@ import {
   succeeded,
   whoSees,
   writePost,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { NO_INSTRUCTIONS } from '../../core/assignments/lessonText';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { changeAssignment } from './changeAssignment';
 import { makeAssignment } from './makeAssignment';
 import { findAssignment } from './queries';
@@ -22,13 +21,7 @@ import { setAssignment } from './setAssignment';
 import { maybeAssignmentList, maybeAssignmentToRead } from './viewAssignment';
 import { maybeBuilder } from './viewBuilder';
 
-let house: House;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const make = async () =>
   (await succeeded(as(house, 'teacher', makeAssignment, { classId: house.classId }))).assignmentId;
@@ -119,7 +112,7 @@ describe('changing', () => {
 
   test('no assignment goes beyond the class’s ceiling', async () => {
     await emptyDatabase();
-    house = await buildHouse('ourClass');
+    Object.assign(house, await buildHouse('ourClass'));
     expect(await change(await make(), { audience: 'everyone' })).toMatchObject({
       code: 'assignment.tooWide',
       field: 'audience',

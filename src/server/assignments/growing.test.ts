@@ -1,16 +1,5 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import {
-  as,
-  buildHouse,
-  deskFor,
-  emptyDatabase,
-  FIELDS,
-  type House,
-  setWork,
-  succeeded,
-  writing,
-} from '../../../tests/server/house';
-import { closePool } from '../database/pool';
+import { beforeEach, expect, test } from 'vitest';
+import { as, deskFor, FIELDS, setWork, succeeded, writing, freshHouse } from '../../../tests/server/house';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
@@ -33,18 +22,15 @@ const GROWING = {
 } as const;
 const on = (moment: string) => new Date(`2026-${moment}:00Z`);
 
-let house: House;
+const house = freshHouse();
 let assignmentId: string;
 let postId: string;
 let version: number;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   assignmentId = await setWork(house, GROWING);
   ({ postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId })));
   version = 1;
 });
-afterAll(closePool);
 
 const change = (more: object) =>
   as(house, 'teacher', changeAssignment, {

@@ -1,22 +1,19 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   addClass,
   addMember,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
-  type House,
   NOW,
   setWork,
   succeeded,
+  freshHouse,
 } from '../../../tests/server/house';
 import { instructionsFrom } from '../../core/assignments/lessonText';
 import { changeYear } from '../classes/changeYear';
 import { findClass } from '../classes/queries';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { listWork } from '../today/listWork';
 import { changeAssignment } from './changeAssignment';
@@ -44,11 +41,9 @@ const LESSON = {
   due: null,
 };
 
-let house: House;
+const house = freshHouse();
 let assignmentId: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   await succeeded(
     as(house, 'teacher', changeYear, {
       classId: house.classId,
@@ -61,7 +56,6 @@ beforeEach(async () => {
   );
   assignmentId = await setWork(house, { set: false, ...LESSON });
 });
-afterAll(closePool);
 
 async function runAll(now: Date): Promise<void> {
   while (await runOneJob(now));

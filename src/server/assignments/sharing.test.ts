@@ -1,12 +1,10 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test } from 'vitest';
 import {
   addClass,
   addMember,
   addPerson,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
   type House,
@@ -14,10 +12,10 @@ import {
   setWork,
   succeeded,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { restClass } from '../classes/restClass';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { listHandIns } from '../posts/queries';
 import { maybePile } from '../reviews/listPile';
@@ -30,17 +28,14 @@ import { previewEvidence, reviseEvidence } from './reviseEvidence';
 import { setAssignment } from './setAssignment';
 import { maybeBuilder } from './viewBuilder';
 
-let house: House;
+const house = freshHouse();
 let otherId: string;
 let student: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   otherId = await addClass('fern', 'FERN1', 'ourClass');
   await addMember(house.people.teacher, otherId, 'teacher');
   student = await addPerson('Ferdi', otherId, 'student');
 });
-afterAll(closePool);
 
 const give = (assignmentId: string, due = '2026-11-24T16:00', classId = otherId) =>
   as(house, 'teacher', giveAssignment, { assignmentId, classId, due });

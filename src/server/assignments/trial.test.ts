@@ -1,20 +1,17 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   addMember,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
-  type House,
   setWork,
   succeeded,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import type { Requirement } from '../../core/requirements/requirement';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { listHandIns } from '../posts/queries';
 import { changeAssignment } from './changeAssignment';
 import { dropRequirementSet, keepRequirementSet } from './keepRequirementSet';
@@ -22,16 +19,13 @@ import { previewEvidence, reviseEvidence } from './reviseEvidence';
 import { tryRequirements } from './tryRequirements';
 import { maybeBuilder } from './viewBuilder';
 
-let house: House;
+const house = freshHouse();
 let assignmentId: string;
 let postId: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   assignmentId = await setWork(house);
   postId = await writePost(house, assignmentId, '<p>grey all day long</p>');
 });
-afterAll(closePool);
 
 const words = (min: number): readonly Requirement[] => [
   { id: 'words', kind: 'words', weight: 'required', points: 4, partial: true, min },

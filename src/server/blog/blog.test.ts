@@ -1,4 +1,4 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptPost,
   as,
@@ -12,26 +12,19 @@ import {
   succeeded,
   writePost,
   NOW,
-  type House,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
 import { AUDIENCES } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { publish } from '../publications/publish';
 import { findPost, listHandIns } from '../posts/queries';
 import { takeBack } from '../posts/takeBack';
 import { readerOf } from './reader';
 import { maybeFront, maybeKept, maybePost } from './viewBlog';
 
-let house: House;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const actor = (who: Who) => ({ personId: personOf(house, who), role: ROLES[who] });
 
@@ -52,7 +45,7 @@ test.each(AUDIENCES)('a post published to %s is there for exactly its audience',
 
 test('a closed class has no front page for anybody from outside', async () => {
   await emptyDatabase();
-  house = await buildHouse('ourClass');
+  Object.assign(house, await buildHouse('ourClass'));
   expect(await maybeFront('wind', readerOf(null), NOW)).toBeNull();
   expect(await maybeFront('wind', readerOf(house.people.stranger), NOW)).toBeNull();
   expect(await maybeFront('wind', readerOf(house.people.classmate), NOW)).toMatchObject({ posts: [] });

@@ -1,17 +1,15 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   acceptedPost,
   acceptPost,
   as,
-  buildHouse,
-  emptyDatabase,
   handInPost,
-  type House,
   NOW,
   personOf,
   setWork,
   succeeded,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
@@ -21,7 +19,6 @@ import { makeAssignment } from '../assignments/makeAssignment';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { removeStudents } from '../people/removeStudents';
 import { publish } from '../publications/publish';
 import { changeAddress } from './changeAddress';
@@ -34,12 +31,7 @@ import { nameClass } from './nameClass';
 import { findClass, listLabels, listMembers } from './queries';
 import { restClass } from './restClass';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
 const OPEN = {

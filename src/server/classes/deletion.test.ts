@@ -1,24 +1,21 @@
 import { strFromU8, unzipSync } from 'fflate';
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   addClass,
   addMember,
   as,
-  buildHouse,
-  emptyDatabase,
   EVERYBODY,
-  type House,
   NOW,
   personOf,
   succeeded,
+  freshHouse,
 } from '../../../tests/server/house';
 import { findActor } from '../access/roles';
 import { maybeClassArchive, maybeRosterCsv } from '../archives/archiveClass';
 import { readerOf } from '../blog/reader';
 import { maybeFront } from '../blog/viewBlog';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { listNames } from '../sessions/listNames';
 import { deleteClass, previewClassDeletion } from './deleteClass';
@@ -27,16 +24,12 @@ import { makeClass } from './makeClass';
 import { restClass } from './restClass';
 import { restoreClass } from './restoreClass';
 
-let house: House;
+const house = freshHouse();
 const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000);
 const TITLE = 'Wind & Weather';
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   await acceptedPost(house);
 });
-afterAll(closePool);
 
 const it = () => ({ classId: house.classId });
 const archive = (who: 'teacher' | 'coTeacher' = 'teacher', now = NOW) =>

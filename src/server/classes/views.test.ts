@@ -1,21 +1,18 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptedPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   EVERYBODY,
   NOW,
   personOf,
   setWork,
   succeeded,
   whoSees,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { BANNERS, LETTERINGS, LOOKS } from '../../core/looks/looks';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { setPassphrase } from '../passphrases/setPassphrase';
 import { publish } from '../publications/publish';
 import type { Desk } from '../sessions/desk';
@@ -29,12 +26,7 @@ import { maybeLog } from './viewLog';
 import { maybeNotice } from './viewNotice';
 import { maybeRoles } from './viewRoles';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const TEACHERS = ['coTeacher', 'teacher'];
 const OPEN = {

@@ -1,10 +1,8 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   EVERYBODY,
   handInPost,
   NOW,
@@ -12,14 +10,13 @@ import {
   setWork,
   succeeded,
   writing,
-  type House,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
 import { listWithoutComment, maybePost } from '../blog/viewBlog';
 import { tellTeacher } from '../concerns/tellTeacher';
 import { maybeConcerns } from '../concerns/viewConcerns';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { deletePerson } from '../people/deletePerson';
 import { erasePersonRows } from '../people/deletion';
 import { restorePerson } from '../people/restorePerson';
@@ -32,14 +29,11 @@ import { listComments } from './queries';
 import { takeBackComment, tendComment } from './tendComment';
 import { writeComment } from './writeComment';
 
-let house: House;
+const house = freshHouse();
 let postId: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   ({ postId } = await acceptedPost(house));
 });
-afterAll(closePool);
 
 const say = (who: Who, text = 'What did it smell of?', now = NOW) =>
   as(house, who, writeComment, { postId, text }, now);

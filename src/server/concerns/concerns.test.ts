@@ -1,18 +1,7 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import {
-  acceptedPost,
-  as,
-  buildHouse,
-  deskFor,
-  emptyDatabase,
-  type House,
-  NOW,
-  succeeded,
-  whoSees,
-} from '../../../tests/server/house';
+import { beforeEach, expect, test } from 'vitest';
+import { acceptedPost, as, deskFor, NOW, succeeded, whoSees, freshHouse } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { publish } from '../publications/publish';
 import { maybeTeacherToday } from '../today/viewTeacherToday';
 import { countOpenConcerns } from './queries';
@@ -20,14 +9,11 @@ import { seeConcern } from './seeConcern';
 import { tellTeacher } from './tellTeacher';
 import { maybeConcerns } from './viewConcerns';
 
-let house: House;
+const house = freshHouse();
 let postId: string;
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   ({ postId } = await acceptedPost(house));
 });
-afterAll(closePool);
 
 const tell = (personId: string | null, words = 'His telephone number is in it.', address = '192.0.2.7') =>
   tellTeacher({ blog: 'wind', post: '2-skies', words }, { reader: readerOf(personId), address, now: NOW });

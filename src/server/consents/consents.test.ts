@@ -1,39 +1,32 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptPost,
   addClass,
   addMember,
   as,
-  buildHouse,
-  emptyDatabase,
   handInPost,
   NOW,
   setWork,
   succeeded,
   writePost,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { changePrivacy } from '../classes/changePrivacy';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { publish } from '../publications/publish';
 import { listConsentsOf } from './queries';
 import { recordConsent } from './recordConsent';
 import { withdrawConsent } from './withdrawConsent';
 
-let house: House;
+const house = freshHouse();
 let postId: string;
 const OPEN = { ceiling: 'everyone', namingRule: 'firstName', searchEngines: false, editorsRead: false };
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   await need(true);
   postId = await writePost(house, await setWork(house));
 });
-afterAll(closePool);
 
 const need = (consentNeeded: boolean) =>
   succeeded(as(house, 'teacher', changePrivacy, { classId: house.classId, ...OPEN, consentNeeded }));

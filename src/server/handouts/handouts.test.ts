@@ -1,19 +1,17 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   addClass,
   addMember,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   EVERYBODY,
   FIELDS,
   NOW,
   personOf,
   setWork,
   succeeded,
-  type House,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
 import { instructionsFrom } from '../../core/assignments/lessonText';
 import { changeAssignment } from '../assignments/changeAssignment';
@@ -21,19 +19,13 @@ import { maybeAssignmentToRead } from '../assignments/viewAssignment';
 import { readerOf } from '../blog/reader';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
-import { closePool } from '../database/pool';
 import { insertPicture } from '../pictures/queries';
 import { maybeShowPicture } from '../pictures/showPicture';
 import { storePicture } from '../storage/pictureFiles';
 import { addHandout, MOST_HANDOUT_BYTES } from './addHandout';
 import { maybeShowHandout } from './showHandout';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const add = (who: Who, more: { readonly name?: string; readonly file?: Buffer } = {}) =>
   addHandout(

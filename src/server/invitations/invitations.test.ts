@@ -1,20 +1,17 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test } from 'vitest';
 import {
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   NOW,
   setWork,
   succeeded,
   whoSees,
   writePost,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { linkIn, mailsTo } from '../../../tests/support/mails';
 import { findRole } from '../access/roles';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { findPersonByEmail, updateLogin } from '../people/queries';
 import { hashSecret } from '../sessions/secrets';
@@ -28,15 +25,11 @@ import { withdrawInvitation } from './withdrawInvitation';
 
 const EMAIL = 'aunt.invited@example.org';
 const PASSWORD = 'four saucers by the stove';
-let house: House;
+const house = freshHouse();
 let number = 0;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
+beforeEach(() => {
   number += 1;
 });
-afterAll(closePool);
 
 const address = (name: string) => `${name}.${number}.invited@example.org`;
 const from = (personId: string | null = null, now = NOW) => ({

@@ -1,22 +1,19 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   handInPost,
-  type House,
   NOW,
   setWork,
   succeeded,
   writing,
+  freshHouse,
 } from '../../../tests/server/house';
 import { FIRST_DESK_RULES } from '../../core/classes/deskRules';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { changeDesk } from '../classes/changeDesk';
-import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { changePostAddress } from '../posts/changePostAddress';
 import { savePost } from '../posts/savePost';
@@ -24,12 +21,7 @@ import { maybeCompose } from '../posts/viewCompose';
 import { addLabel, changeLabel, decideLabel } from './changeLabel';
 import { maybeLabels } from './viewLabels';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 async function published(labels: readonly string[], html = '<p>grey all day long</p>'): Promise<string> {
   const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId: await setWork(house) }));

@@ -1,24 +1,21 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   as,
-  buildHouse,
-  emptyDatabase,
   FIELDS,
   handInPost,
-  type House,
   NOW,
   personOf,
   succeeded,
   writePost,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { makeAssignment } from '../assignments/makeAssignment';
 import { setAssignment } from '../assignments/setAssignment';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { applyRetention } from '../jobs/handlers/applyRetention';
 import { runOneJob } from '../jobs/runJobs';
 import { addPictureFrom } from '../pictures/addPicture';
@@ -33,12 +30,7 @@ import { listDocumentCopies, recordLook } from './queries';
 
 const LIMITS = { mostBytes: 1000, patience: 5000 };
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 test.each([
   ['8.8.8.8', true],

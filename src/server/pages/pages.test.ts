@@ -1,18 +1,16 @@
 import { strFromU8, unzipSync } from 'fflate';
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   EVERYBODY,
   NOW,
   personOf,
   ROLES,
   succeeded,
   whoSees,
-  type House,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
 import { may } from '../../core/access/may';
 import { instructionsFrom } from '../../core/assignments/lessonText';
@@ -27,7 +25,6 @@ import { findClass } from '../classes/queries';
 import { restClass } from '../classes/restClass';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
-import { closePool } from '../database/pool';
 import { addHandout } from '../handouts/addHandout';
 import { maybeShowHandout } from '../handouts/showHandout';
 import { countHoldings, erasePersonRows } from '../people/deletion';
@@ -43,12 +40,7 @@ import { takeUpRevision } from './takeUpRevision';
 import { listPageUses } from './uses';
 import { maybePageDesk, maybePages } from './viewPages';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const LATER = new Date(NOW.getTime() + 10 * 60_000);
 const text = (said: string) => instructionsFrom(said);

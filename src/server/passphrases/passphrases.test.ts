@@ -1,32 +1,19 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import {
-  acceptedPost,
-  as,
-  buildHouse,
-  emptyDatabase,
-  type House,
-  NOW,
-  succeeded,
-} from '../../../tests/server/house';
+import { beforeEach, expect, test } from 'vitest';
+import { acceptedPost, as, NOW, succeeded, freshHouse } from '../../../tests/server/house';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { publish } from '../publications/publish';
 import { setPassphrase } from './setPassphrase';
 import { setPostPassphrase } from './setPostPassphrase';
 import { showPassphrase } from './showPassphrase';
 
 const PHRASE = 'kettle otter walnut';
-let house: House;
+const house = freshHouse();
 let postId: string;
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   ({ postId } = await acceptedPost(house));
   await succeeded(as(house, 'teacher', publish, { postId, audience: 'passphrase' }));
 });
-afterAll(closePool);
 
 const visitor = (device: string | null) => ({ personId: null, device, as: null });
 const reads = async (device: string | null) =>

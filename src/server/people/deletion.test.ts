@@ -1,23 +1,20 @@
 import { existsSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   addClass,
   addMember,
   as,
-  buildHouse,
-  emptyDatabase,
-  type House,
   NOW,
   succeeded,
+  freshHouse,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { writeComment } from '../comments/writeComment';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { addPicture } from '../pictures/addPicture';
 import { writeNote } from '../reviews/writeNote';
@@ -27,12 +24,9 @@ import { importPeople } from './importPeople';
 import { restorePerson } from './restorePerson';
 import { takeInAgain } from './takeInAgain';
 
-let house: House;
+const house = freshHouse();
 const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000);
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   const { postId, handInId } = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { postId, handInId, text: 'Well seen.' }));
   await succeeded(as(house, 'writer', writeComment, { postId, text: 'Ask me anything.' }));
@@ -41,7 +35,6 @@ beforeEach(async () => {
     .toBuffer();
   await succeeded(addPicture({ classId: house.classId, file }, { personId: house.people.writer, now: NOW }));
 });
-afterAll(closePool);
 
 const them = () => ({ classId: house.classId, personId: house.people.writer });
 const remove = () => succeeded(as(house, 'teacher', deletePerson, them()));

@@ -1,24 +1,21 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   addClass,
   addMember,
   addPerson,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   NOW,
   setWork,
   succeeded,
   whoSees,
   writePost,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { findPost } from '../posts/queries';
 import { changeClassCode } from '../classes/changeClassCode';
 import { chooseSignIn } from '../classes/chooseSignIn';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { listNames } from '../sessions/listNames';
 import { findSession } from '../sessions/session';
 import { signIn } from '../sessions/signIn';
@@ -33,12 +30,7 @@ import { removeStudents } from './removeStudents';
 import { takeInAgain } from './takeInAgain';
 import { maybeRoster } from './viewRoster';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const from = { address: '192.0.2.7', now: NOW };
 const none = { same: [] as number[], another: [] as number[] };

@@ -1,12 +1,9 @@
 import sharp from 'sharp';
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptPost,
   as,
-  buildHouse,
-  emptyDatabase,
   handInPost,
-  type House,
   NOW,
   personOf,
   setWork,
@@ -14,8 +11,8 @@ import {
   writePost,
   writing,
   type Who,
+  freshHouse,
 } from '../../../tests/server/house';
-import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
@@ -24,12 +21,7 @@ import { maybeShowPicture } from './showPicture';
 import { takeOutPicture } from './takeOutPicture';
 import { listClassPictures } from './viewClassPictures';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 async function upload(who: Who): Promise<string> {
   const background = { r: Math.floor(Math.random() * 255), g: 90, b: 120 };

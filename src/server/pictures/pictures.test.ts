@@ -1,9 +1,7 @@
 import sharp from 'sharp';
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   acceptPost,
-  buildHouse,
-  emptyDatabase,
   EVERYBODY,
   handInPost,
   NOW,
@@ -11,25 +9,18 @@ import {
   ROLES,
   setWork,
   succeeded,
-  type House,
   type Who,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { may } from '../../core/access/may';
 import { areAlike } from '../../core/requirements/pictureHash';
-import { closePool } from '../database/pool';
 import { addPicture } from './addPicture';
 import { encodePicture } from './encode';
 import { readerOf } from '../blog/reader';
 import { maybeShowPicture } from './showPicture';
 
-let house: House;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const drawing = (circle: string, width = 1200) =>
   Buffer.from(

@@ -1,34 +1,27 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   as,
-  buildHouse,
-  emptyDatabase,
   EVERYBODY,
-  type House,
   NOW,
   personOf,
   succeeded,
+  freshHouse,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybePost } from '../blog/viewBlog';
-import { closePool } from '../database/pool';
 import { removeStudents } from '../people/removeStudents';
 import { publish } from '../publications/publish';
 import { giveBackGrade } from '../reviews/giveBackGrade';
 import { writeNote } from '../reviews/writeNote';
 import { listLeftWriting, maybeLeftPost } from './viewLeft';
 
-let house: House;
+const house = freshHouse();
 let named: { readonly postId: string; readonly handInId: string };
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   named = await acceptedPost(house);
   await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
 });
-afterAll(closePool);
 
 const leave = () =>
   succeeded(

@@ -1,22 +1,19 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   acceptPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   handInPost,
   NOW,
   setWork,
   succeeded,
   writePost,
   writing,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { openDocument } from '../../core/document/openDocument';
 import { plainText } from '../../core/document/plainText';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { findPublication } from '../publications/queries';
 import { openSet } from '../publications/openSet';
 import { publish } from '../publications/publish';
@@ -38,13 +35,7 @@ import { takeBack } from './takeBack';
 import { maybeCompose } from './viewCompose';
 
 const DAY = 86_400_000;
-let house: House;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const save = (postId: string, version: number, html: string, now = NOW) =>
   succeeded(as(house, 'writer', savePost, { postId, version, writing: writing(html) }, now));

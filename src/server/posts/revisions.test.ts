@@ -1,20 +1,17 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   handInPost,
-  type House,
   NOW,
   setWork,
   succeeded,
   whoSees,
   writePost,
   writing,
+  freshHouse,
 } from '../../../tests/server/house';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { beAtPost } from './beAtPost';
 import { findPost, listRevisionMoments } from './queries';
 import { restoreRevision } from './restoreRevision';
@@ -23,12 +20,7 @@ import { savePost } from './savePost';
 import { maybeReceipt } from './viewReceipt';
 import { maybeRevisions } from './viewRevisions';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 const MINUTE = 60_000;
 const after = (minutes: number) => new Date(NOW.getTime() + minutes * MINUTE);

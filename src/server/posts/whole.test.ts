@@ -1,16 +1,14 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
-  type House,
   NOW,
   succeeded,
   writing,
+  freshHouse,
 } from '../../../tests/server/house';
 import { NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import { changeAssignment } from '../assignments/changeAssignment';
@@ -20,7 +18,6 @@ import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { changeWords } from '../classes/changeWords';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { judge } from '../reviews/judge';
 import { judgeRequirement } from '../reviews/judgeRequirement';
 import { maybeReview } from '../reviews/viewReview';
@@ -30,12 +27,7 @@ import { findPost, listHandIns } from './queries';
 import { savePost } from './savePost';
 import { maybeCompose } from './viewCompose';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 type Requirement = Readonly<Record<string, unknown>>;
 

@@ -1,16 +1,6 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
-import {
-  acceptedPost,
-  as,
-  buildHouse,
-  emptyDatabase,
-  type House,
-  NOW,
-  succeeded,
-  writing,
-} from '../../../tests/server/house';
+import { beforeEach, expect, test } from 'vitest';
+import { acceptedPost, as, NOW, succeeded, writing, freshHouse } from '../../../tests/server/house';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { insertDailyJob } from '../jobs/queries';
 import { runOneJob } from '../jobs/runJobs';
 import { removeStudents } from '../people/removeStudents';
@@ -18,21 +8,17 @@ import { savePost } from '../posts/savePost';
 import { changeRetention } from './changeRetention';
 import { findRetention } from './queries';
 
-let house: House;
+const house = freshHouse();
 let postId: string;
 const NOTHING = { revisions: null, readings: null, logs: null, leftPosts: null };
 const MONTHS = 31 * 86_400_000;
 const later = (months: number) => new Date(NOW.getTime() + months * MONTHS);
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   ({ postId } = await acceptedPost(house));
   // A save from an older base becomes a revision of its own.
   const input = { postId, version: 1, writing: writing('<p>on another device</p>') };
   await as(house, 'writer', savePost, input);
 });
-afterAll(closePool);
 
 const keep = (months: object) => as(house, 'administrator', changeRetention, { ...NOTHING, ...months });
 const count = async (table: string, where = '1') =>

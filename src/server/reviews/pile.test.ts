@@ -1,10 +1,8 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   acceptPost,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
   NOW,
@@ -12,11 +10,10 @@ import {
   succeeded,
   whoSees,
   writePost,
-  type House,
+  freshHouse,
 } from '../../../tests/server/house';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { changeYear } from '../classes/changeYear';
-import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
@@ -28,13 +25,7 @@ import { maybeReview } from './viewReview';
 import { sendBack } from './sendBack';
 
 const HOUR = 3_600_000;
-let house: House;
-
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 /** The other student's post for an assignment, handed in some hours ago. */
 async function classmatesPost(assignmentId: string, hoursAgo: number): Promise<string> {

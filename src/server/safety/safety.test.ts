@@ -1,45 +1,38 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import {
   addMember,
   addPerson,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   EVERYBODY,
-  type House,
   NOW,
   personOf,
   setWork,
   succeeded,
   whoSees,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { mailsTo } from '../../../tests/support/mails';
 import { listAuditLines } from '../access/auditLog';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { runOneJob } from '../jobs/runJobs';
 import { maybeCompose } from '../posts/viewCompose';
 import { askToOpenDraft } from './askToOpenDraft';
 import { decideOpening } from './decideOpening';
 import { maybeOpenedDraft, maybeOpenings, maybeOpeningsToDecide } from './viewOpenings';
 
-let house: House;
+const house = freshHouse();
 let postId: string;
 const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000);
 const EMAIL = 'ada.safety@example.org';
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   postId = await writePost(house, await setWork(house), '<p>nobody would miss me</p>');
   await database.change('UPDATE people SET email = :email WHERE id = :id', {
     email: EMAIL,
     id: house.people.administrator,
   });
 });
-afterAll(closePool);
 
 const ask = (more: object = {}) =>
   as(house, 'teacher', askToOpenDraft, { postId, reason: 'A worrying word in class.', harm: '', ...more });
@@ -95,7 +88,7 @@ test('keeping it from the writer needs a reason, and nobody agrees with themselv
   const both = await addPerson('Bo', null, null, 'administrator');
   await addMember(both, house.classId, 'teacher');
   await database.change('UPDATE draft_openings SET asked_by = :both', { both });
-  house = { ...house, people: { ...house.people, administrator: both } };
+  Object.assign(house, { people: { ...house.people, administrator: both } });
   await database.change('DELETE FROM memberships WHERE person_id = :both', { both });
   expect(await decide(openingId)).toMatchObject({ code: 'safety.needsTwo' });
 });

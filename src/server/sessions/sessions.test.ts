@@ -1,20 +1,16 @@
-import { afterAll, beforeEach, describe, expect, test } from 'vitest';
-import { buildHouse, emptyDatabase, NOW, type House } from '../../../tests/server/house';
+import { beforeEach, describe, expect, test } from 'vitest';
+import { NOW, freshHouse } from '../../../tests/server/house';
 import { database } from '../database/database';
-import { closePool } from '../database/pool';
 import { chooseClass } from './chooseClass';
 import { listNames } from './listNames';
 import { hashPasscode, hashSecret } from './secrets';
 import { endSession, findSession } from './session';
 import { signIn } from './signIn';
 
-let house: House;
+const house = freshHouse();
 const from = { address: '192.0.2.7', now: NOW };
 const later = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000);
-
 beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
   await database.change('UPDATE people SET email = :email, password_hash = :hash WHERE id = :id', {
     email: 'tess@example.org',
     hash: await hashSecret('seven lanterns'),
@@ -25,7 +21,6 @@ beforeEach(async () => {
     id: house.people.writer,
   });
 });
-afterAll(closePool);
 
 const adult = (password: string, email = 'tess@example.org') =>
   signIn({ as: 'adult', email, password }, from);

@@ -1,33 +1,25 @@
-import { afterAll, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import {
   addClass,
   addMember,
   as,
-  buildHouse,
   deskFor,
-  emptyDatabase,
   FIELDS,
   handInPost,
-  type House,
   setWork,
   succeeded,
   writePost,
+  freshHouse,
 } from '../../../tests/server/house';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { makeAssignment } from '../assignments/makeAssignment';
 import { setAssignment } from '../assignments/setAssignment';
-import { closePool } from '../database/pool';
 import { beginPost } from '../posts/beginPost';
 import { openHandIn } from '../reviews/openHandIn';
 import { writeNote } from '../reviews/writeNote';
 import { listEveryWork } from './listWork';
 
-let house: House;
-beforeEach(async () => {
-  await emptyDatabase();
-  house = await buildHouse();
-});
-afterAll(closePool);
+const house = freshHouse();
 
 test('a student’s writing in every class, the one that is looked at first, with what a teacher said last', async () => {
   const postId = await writePost(house, await setWork(house));
