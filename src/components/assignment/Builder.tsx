@@ -61,7 +61,7 @@ export function Builder(props: BuilderProps) {
             {state.kind === 'saving' ? (
               t('saving')
             ) : state.kind === 'saved' ? (
-              t('saved')
+              t(held ? 'held.waits' : 'saved')
             ) : (
               <span className="problem">{refused?.text}</span>
             )}
