@@ -48,6 +48,7 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.fill('Most words', '10');
   await teacher.sees('The least is more than the most.');
   await teacher.fill('Most words', '40');
+  await teacher.openRequirement('Labels');
   await teacher.fill('Labels that must be there, with commas between', 'harbour');
   await teacher.press('Add a criterion');
   await teacher.choose('Who may read the posts', 'everyone');

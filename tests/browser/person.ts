@@ -118,6 +118,11 @@ export class Person {
     });
   }
 
+  /** Presses a requirement of an assignment, which then shows all that can be asked of it. */
+  async openRequirement(kind: string): Promise<void> {
+    await (await this.find(By.xpath(`//li[@aria-label=${quoted(kind)}]//b`))).click();
+  }
+
   /** Brings a picture from this device into the post that is written. */
   async bringPicture(file: string): Promise<void> {
     await this.press('Picture', "//*[@role='toolbar']");

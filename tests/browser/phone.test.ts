@@ -23,7 +23,7 @@ test('a student writes and hands in on a phone', async () => {
   await (await writer.field('Your text')).sendKeys('Nothing but grey.');
   await writer.sees('Next: Words');
   await writer.press('Show all 6');
-  await writer.sees('One is done, 4 to finish');
+  await writer.sees('One is done, four to finish');
   await writer.press('Labels', "//*[@role='dialog']");
   await writer.press('stratus', "//*[@role='dialog']");
   await writer.press('three-skies', "//*[@role='dialog']");

@@ -84,11 +84,6 @@ async function bayComesToSay(name: string, words: string): Promise<void> {
   await student.driver.wait(async () => (await bay(name)).includes(words), 20_000, `${name}: not ${words}`);
 }
 
-/** Presses a requirement, which then shows all that can be asked of it. */
-async function openSentence(kind: string): Promise<void> {
-  await (await teacher.find(By.xpath(`//li[@aria-label='${kind}']//b`))).click();
-}
-
 test('a teacher adds requirements of many kinds as sentences, in their own words', async () => {
   await teacher.signInAsTeacher('idris');
   await teacher.goTo('/classes');
@@ -101,14 +96,14 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
     await teacher.press(kind, "//*[@aria-label='Add a bay']");
     await teacher.find(By.xpath(`//li[@aria-label='${kind}']`));
   }
-  await openSentence('Parts');
+  await teacher.openRequirement('Parts');
   await teacher.fill('Headings, one to a line', 'The storm 6\nAfterwards');
-  await openSentence('Spelling');
+  await teacher.openRequirement('Spelling');
   // At rest a sentence says what is asked and nothing else; the comma before "in this order" is drawn.
   await teacher.sees('Parts headed The storm (6 words), Afterwards in this order');
   expect(await teacher.shows('One to a line. A number')).toBe(false);
   await teacher.fill('What Spelling is called, in your own words', 'Spelt right');
-  await openSentence('Entries');
+  await teacher.openRequirement('Entries');
   await teacher.press('Remove Entries');
   await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
   // The order is changed by keys alone.
@@ -134,7 +129,7 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
   await teacher.press('Set it');
   await teacher.sees('is set: 6A sees it');
   await teacher.driver.navigate().refresh();
-  await openSentence('Parts');
+  await teacher.openRequirement('Parts');
   const headings = await teacher.field('Headings, one to a line');
   expect(await headings.getAttribute('value')).toBe('The storm 6\nAfterwards');
 });

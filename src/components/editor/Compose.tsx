@@ -58,6 +58,7 @@ export function Compose(props: ComposeProps) {
             onDocument={desk.bringIn.open}
             onSource={() => setSource(true)}
             language={assignment.language}
+            few={props.oneNextThing}
             spelling={{ on: spelt, onTurn: setSpelt }}
             lettering={{
               chosen: writing.beside.lettering,

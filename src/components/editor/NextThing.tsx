@@ -5,6 +5,7 @@ import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Slat } from '../../core/requirements/slats';
 import { Pickets } from '../railing/Pickets';
 import { RequirementLine } from '../railing/RequirementLine';
+import type { Asked } from './NextPicture';
 
 interface NextThingProps {
   readonly className: string;
@@ -12,6 +13,8 @@ interface NextThingProps {
   readonly slats: readonly Slat[];
   /** What is to be done next; null when nothing is. */
   readonly next: { readonly name: string; readonly answer: RequirementAnswer } | null;
+  /** What can be done about it at once, asked as a question; null where its tray has to be raised. */
+  readonly asked: Asked | null;
   readonly count: number;
   readonly allOpen: boolean;
   readonly onDo: (above: HTMLElement) => void;
@@ -23,13 +26,13 @@ interface NextThingProps {
 }
 
 /** The next thing alone, under one picket for each requirement. */
-export function NextThing({ className, slats, next, count, allOpen, ...props }: NextThingProps) {
+export function NextThing({ className, slats, next, asked, count, allOpen, ...props }: NextThingProps) {
   const t = useTranslations('railing');
   return (
     <div className={className}>
       <Pickets slats={slats} />
       <p className="px-4 pt-2 text-[15px] font-bold leading-tight sm:font-read sm:text-[19px]">
-        {next ? t('next', { name: next.name }) : t('allDone')}
+        {asked ? asked.question : next ? t('next', { name: next.name }) : t('allDone')}
       </p>
       {next ? (
         <p className="hidden px-4 text-[14.5px] text-ink-2 sm:block [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic">
@@ -37,7 +40,8 @@ export function NextThing({ className, slats, next, count, allOpen, ...props }: 
         </p>
       ) : null}
       <p className="mx-4 my-2 flex flex-wrap items-center gap-x-5 gap-y-1">
-        {next && props.onAllBays ? (
+        {next && props.onAllBays && asked ? asked.answers : null}
+        {next && props.onAllBays && !asked ? (
           <button type="button" className="btn !py-1.5" onClick={(event) => props.onDo(event.currentTarget)}>
             {t('doIt')}
           </button>

@@ -12,6 +12,7 @@ import { LETTER } from '../railing/letters';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
+import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
 import { GateTray, type GateTrayProps } from './GateTray';
 import { TRAYS } from './trays/trays';
@@ -53,6 +54,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
   const open = missingNow(answer, requirements);
   // What was put off comes last, and is not forgotten.
   const next = open.find((each) => !later.includes(each.id)) ?? open[0];
+  const asked = useAsked(next, content);
   const marks = answer.requirements.map((one, index) => mark(one, requirements[index]?.weight ?? 'advice'));
   return (
     <>
@@ -83,6 +85,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
           next={
             next ? { answer: next, name: nameOf(requirements.find((each) => each.id === next.id)!) } : null
           }
+          asked={alone ? asked : null}
           count={requirements.length}
           allOpen={raised?.id === ALL}
           onDo={(above) => next && setRaised({ id: next.id, above })}

@@ -19,43 +19,31 @@ import { Mark } from '../../basics/Mark';
 import { DOCUMENT_FILES } from '../useWritingEditor';
 import { AddressForm, type Addressed } from './AddressForm';
 import { KeysDialog } from './KeysDialog';
+import { plainTools, wordTools } from './textTools';
 import type { ToolsProps } from './toolsProps';
 
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 
 /** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
-export function MoreTools({ editor, onDocument, onSource, spelling, lettering }: ToolsProps) {
+export function MoreTools({ editor, onDocument, onSource, spelling, lettering, few = false }: ToolsProps) {
   const picker = useRef<HTMLInputElement>(null);
   const t = useTranslations('editor.more');
+  const tools = useTranslations('editor.tools');
   const [asking, setAsking] = useState<Addressed | null>(null);
   const [open, setOpen] = useState(false);
   const [keys, setKeys] = useState(false);
-  const run = () => editor.chain().focus();
-  const centre = () => {
-    const name = editor.isActive('heading') ? 'heading' : 'paragraph';
-    const now = String(editor.getAttributes(name)['align']);
-    run()
-      .updateAttributes(name, { align: now === 'centre' ? 'start' : 'centre' })
-      .run();
-  };
   const put: Readonly<Record<string, () => void>> = {
     table: () => putTable(editor),
     video: () => setAsking('video'),
     sharedDocument: () => setAsking('sharedDocument'),
     rule: () =>
-      run()
+      editor
+        .chain()
+        .focus()
         .insertContent([{ type: 'rule' }, { type: 'paragraph' }])
         .run(),
     file: () => picker.current?.click(),
-    codeBlock: () => run().toggleNode('codeBlock', 'paragraph').run(),
-  };
-  const words: Readonly<Record<string, () => void>> = {
-    centre,
-    smallestHeading: () => run().toggleNode('heading', 'paragraph', { level: 4 }).run(),
-    strike: () => run().toggleMark('strike').run(),
-    code: () => run().toggleMark('code').run(),
-    large: () => run().toggleMark('large').run(),
-    small: () => run().toggleMark('small').run(),
+    codeBlock: () => editor.chain().focus().toggleNode('codeBlock', 'paragraph').run(),
   };
   return (
     <>
@@ -96,7 +84,12 @@ export function MoreTools({ editor, onDocument, onSource, spelling, lettering }:
               </DropdownMenu.Group>
               <DropdownMenu.Group aria-label={t('words')}>
                 <DropdownMenu.Label>{t('words')}</DropdownMenu.Label>
-                {Object.entries(words).map(([name, command]) => (
+                {Object.entries(few ? plainTools(editor) : {}).map(([name, command]) => (
+                  <DropdownMenu.Item key={name} onSelect={command}>
+                    {tools(name)}
+                  </DropdownMenu.Item>
+                ))}
+                {Object.entries(wordTools(editor)).map(([name, command]) => (
                   <DropdownMenu.Item key={name} onSelect={command}>
                     {t(name)}
                   </DropdownMenu.Item>

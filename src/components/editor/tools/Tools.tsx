@@ -19,11 +19,12 @@ import { ReadAloud } from '../voice/ReadAloud';
 import { useListening } from '../voice/useListening';
 import { LinkPopover } from './LinkPopover';
 import { MoreTools } from './MoreTools';
+import { plainTools } from './textTools';
 import type { ToolsProps } from './toolsProps';
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
 export function Tools(props: ToolsProps) {
-  const { editor, onPictures, language } = props;
+  const { editor, onPictures, language, few = false } = props;
   const listening = useListening(editor, language);
   const t = useTranslations('editor.tools');
   const voice = useTranslations('editor.voice');
@@ -32,6 +33,7 @@ export function Tools(props: ToolsProps) {
     selector: ({ editor: current }) => stateOf(current),
   });
   const run = () => editor.chain().focus();
+  const plain = plainTools(editor);
   return (
     <Toolbar.Root className="tools" aria-label={t('label')}>
       <Kind on={state.block === 'paragraph'} onPress={() => run().setNode('paragraph').run()}>
@@ -43,22 +45,25 @@ export function Tools(props: ToolsProps) {
       >
         {t('heading')}
       </Kind>
-      <Kind
-        on={state.block === 'heading3'}
-        onPress={() => run().toggleNode('heading', 'paragraph', { level: 3 }).run()}
-      >
-        {t('smallHeading')}
-      </Kind>
+      {few ? null : (
+        <Kind on={state.block === 'heading3'} onPress={plain.smallHeading}>
+          {t('smallHeading')}
+        </Kind>
+      )}
       <Toolbar.Separator className="gap" />
       <Kind on={state.strong} onPress={() => run().toggleMark('strong').run()}>
         <strong>{t('bold')}</strong>
       </Kind>
-      <Kind on={state.emphasis} onPress={() => run().toggleMark('emphasis').run()}>
-        <em>{t('italic')}</em>
-      </Kind>
-      <Kind on={state.underline} onPress={() => run().toggleMark('underline').run()}>
-        <span className="underline">{t('underline')}</span>
-      </Kind>
+      {few ? null : (
+        <>
+          <Kind on={state.emphasis} onPress={plain.italic}>
+            <em>{t('italic')}</em>
+          </Kind>
+          <Kind on={state.underline} onPress={plain.underline}>
+            <span className="underline">{t('underline')}</span>
+          </Kind>
+        </>
+      )}
       <Toolbar.Separator className="gap" />
       <Toolbar.Button onClick={onPictures}>
         <ImageIcon aria-hidden="true" /> {t('picture')}
@@ -70,12 +75,16 @@ export function Tools(props: ToolsProps) {
       <Kind on={state.bulletList} onPress={() => run().toggleList('bulletList', 'listItem').run()}>
         <List aria-hidden="true" /> {t('list')}
       </Kind>
-      <Kind on={state.orderedList} onPress={() => run().toggleList('orderedList', 'listItem').run()}>
-        <ListOrdered aria-hidden="true" /> {t('steps')}
-      </Kind>
-      <Kind on={state.quotation} onPress={() => run().toggleWrap('blockquote').run()}>
-        <Quote aria-hidden="true" /> {t('quotation')}
-      </Kind>
+      {few ? null : (
+        <>
+          <Kind on={state.orderedList} onPress={plain.steps}>
+            <ListOrdered aria-hidden="true" /> {t('steps')}
+          </Kind>
+          <Kind on={state.quotation} onPress={plain.quotation}>
+            <Quote aria-hidden="true" /> {t('quotation')}
+          </Kind>
+        </>
+      )}
       {props.onHandout ? <HandoutTool onHandout={props.onHandout} /> : null}
       <MoreTools {...props} />
       {listening.can ? (

@@ -18,6 +18,8 @@ export interface ToolsProps {
     readonly chosen: Beside['lettering'];
     readonly onChoose: (lettering: Beside['lettering']) => void;
   };
+  /** Shows the few tools that everybody needs; the others stand under More. */
+  readonly few?: boolean;
   /** Takes a file along that is given out with the text. */
   readonly onHandout?: (file: File) => void;
 }
