@@ -45,7 +45,7 @@ function NextPicture({ editor, place, name }: NextPictureProps) {
         <img
           src={`/pictures/${src}/480`}
           alt={t('picture')}
-          className="h-12 w-[72px] rounded-[3px] object-cover"
+          className="hidden h-12 w-[72px] rounded-[3px] object-cover sm:block"
         />
       ) : null}
       <button type="button" className="btn !py-1.5" onClick={() => creditPicture(editor, place, name)}>
