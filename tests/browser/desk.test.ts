@@ -83,8 +83,11 @@ test('the post as HTML says what it will not keep before it drops it', async () 
 test('a sentence starter beside the text goes where the cursor is', async () => {
   await type('Look. ');
   await writer.press('Put in: I noticed that');
-  await type('it turned.');
+  // Left as it is, it is shown where it can be put in, and its place is one press away.
+  await writer.press('not finished yet', "//*[@aria-label='Sentence starters']");
+  await type(Key.END, 'it turned.');
   await writer.sees('Look. I noticed that it turned.');
+  await writer.driver.wait(async () => !(await writer.shows('not finished yet')), 20_000);
 });
 
 test('a picture of the class is found again, with its credit, and stands as wide as the keys say', async () => {

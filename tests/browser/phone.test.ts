@@ -21,6 +21,10 @@ test('a student writes and hands in on a phone', async () => {
   await writer.press('Begin Three skies');
   await writer.fill('Title', '2 · From the bus');
   await (await writer.field('Your text')).sendKeys('Nothing but grey.');
+  // What is asked is folded above the text, and one press away.
+  await (await writer.find(By.xpath("//summary[contains(., 'What is asked')]"))).click();
+  await writer.sees('Look up on three different days');
+  await (await writer.find(By.xpath("//summary[contains(., 'What is asked')]"))).click();
   await writer.sees('Next: Words');
   await writer.press('Show all 6');
   await writer.sees('One is done, four to finish');

@@ -3,7 +3,6 @@
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { LookingContext } from './addresses/LookingContext';
-import { ModelPostDialog } from '../assignment/ModelPostDialog';
 import { AsReadersSeeIt } from './AsReadersSeeIt';
 import { ComposeHead } from './ComposeHead';
 import type { ComposeProps } from './composeProps';
@@ -13,12 +12,12 @@ import { ClassPictures } from './picture/ClassPictures';
 import { WriterNameContext } from './picture/WriterNameContext';
 import { SpellingBubble } from './spelling/SpellingBubble';
 import { useSpelt } from './spelling/useSpelt';
-import { StartersInMargin } from './StartersInMargin';
 import { Tools } from './tools/Tools';
 import { useAnswer } from './useAnswer';
 import { useHandIn } from './useHandIn';
 import { useWritingDesk } from './useWritingDesk';
 import { WhatGoesOn } from './WhatGoesOn';
+import { WhatIsAsked } from './WhatIsAsked';
 import { WritingRailing } from './WritingRailing';
 import { WritingSheet } from './WritingSheet';
 
@@ -71,15 +70,7 @@ export function Compose(props: ComposeProps) {
         <main className="leafpage" id="main">
           <div className="spread">
             <aside className="margin-start" aria-label={t('instructions')}>
-              <details open className="hidden sm:block">
-                <summary className="cursor-pointer font-semibold">{t('whatIsAsked')}</summary>
-                <div
-                  className="lesson mt-2 text-ink-2"
-                  dangerouslySetInnerHTML={{ __html: assignment.lesson.instructions }}
-                />
-              </details>
-              {assignment.lesson.model ? <ModelPostDialog model={assignment.lesson.model} /> : null}
-              {editor ? <StartersInMargin editor={editor} groups={assignment.prompts} /> : null}
+              <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
             </aside>
             <div className="sheet-text">
               <WhatGoesOn {...props} desk={desk} />
