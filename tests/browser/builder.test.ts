@@ -107,3 +107,23 @@ test('a model post is written in the same editor, and looked at by who writes', 
   await student.sees('Nothing at all, all day.');
   await student.leave();
 });
+
+test('a change after hand-ins says whose evidence would change before it is done', async () => {
+  await teacher.goTo('/assignments');
+  await teacher.press('Open Three skies');
+  await teacher.openRequirement('Words');
+  await teacher.fill('Fewest words', '200');
+  await teacher.sees('hand-ins would stand differently');
+  await teacher.sees('Not saved yet: it waits for you below.');
+  expect(await teacher.barriers()).toEqual([]);
+  await teacher.press('Leave it as it was');
+  await teacher.sees('Saved.');
+  await teacher.openRequirement('Words');
+  expect(await (await teacher.field('Fewest words')).getAttribute('value')).toBe('120');
+  await teacher.fill('Fewest words', '100');
+  await teacher.sees('stand differently');
+  await teacher.press('Let it count');
+  await teacher.driver.wait(async () => !(await teacher.shows('Let it count')), 20_000);
+  await teacher.driver.navigate().refresh();
+  expect(await (await teacher.field('Fewest words')).getAttribute('value')).toBe('100');
+});

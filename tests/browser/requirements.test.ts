@@ -81,7 +81,11 @@ async function bay(name: string): Promise<string> {
 }
 
 async function bayComesToSay(name: string, words: string): Promise<void> {
-  await student.driver.wait(async () => (await bay(name)).includes(words), 20_000, `${name}: not ${words}`);
+  let said = '';
+  const says = async () => (said = await bay(name)).includes(words);
+  await student.driver.wait(says, 20_000).catch((cause: unknown) => {
+    throw new Error(`${said}: not ${words}`, { cause });
+  });
 }
 
 test('a teacher adds requirements of many kinds as sentences, in their own words', async () => {
@@ -103,6 +107,13 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
   await teacher.sees('Parts headed The storm (6 words), Afterwards in this order');
   expect(await teacher.shows('One to a line. A number')).toBe(false);
   await teacher.fill('What Spelling is called, in your own words', 'Spelt right');
+  // One label of each group: an empty one waits for a further group.
+  await teacher.openRequirement('Labels');
+  const first = await teacher.field('Labels of which one must be there, with commas between');
+  expect(await first.getAttribute('value')).not.toBe('');
+  const further = 'Labels of which one must be there, with commas between, group 2';
+  await teacher.fill(further, 'night, day');
+  await teacher.field(`${further.slice(0, -1)}3`);
   await teacher.openRequirement('Entries');
   await teacher.press('Remove Entries');
   await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
@@ -111,8 +122,8 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
     teacher.driver.executeScript<readonly string[]>(
       "return [...document.querySelectorAll('li.sentence')].map((row) => row.getAttribute('aria-label'))",
     );
-  const [first, second] = await order();
-  const grip = await teacher.find(By.xpath(`//button[@aria-label='Move ${first}']`));
+  const [highest, second] = await order();
+  const grip = await teacher.find(By.xpath(`//button[@aria-label='Move ${highest}']`));
   await grip.sendKeys(Key.SPACE);
   await teacher.driver.sleep(300);
   await grip.sendKeys(Key.ARROW_DOWN);
@@ -129,6 +140,10 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
   await teacher.press('Set it');
   await teacher.sees('is set: 6A sees it');
   await teacher.driver.navigate().refresh();
+  await teacher.openRequirement('Labels');
+  expect(await (await teacher.field(further)).getAttribute('value')).toBe('night, day');
+  await teacher.fill(further, '');
+  await teacher.sees('Saved.');
   await teacher.openRequirement('Parts');
   const headings = await teacher.field('Headings, one to a line');
   expect(await headings.getAttribute('value')).toBe('The storm 6\nAfterwards');

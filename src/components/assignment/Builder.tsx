@@ -29,7 +29,7 @@ export function Builder(props: BuilderProps) {
   const saving = useDraftSaving(assignmentId, props.draft, props.version);
   const { state, flush } = saving;
   // Once something was handed in, other requirements wait until the teacher has seen whose evidence they change.
-  const { draft, change, held, apply, drop } = useHeldBack(saving, props);
+  const { draft, change, held, apply, drop, dropped } = useHeldBack(saving, props);
   const trial = useTrial(draft, props);
   const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
   const refused = state.kind === 'refused' ? { field: state.field ?? '', text: refusal(state) } : problem;
@@ -78,6 +78,7 @@ export function Builder(props: BuilderProps) {
         <section className="min-w-0 border-line border-t p-6 lg:overflow-auto lg:border-x">
           {held ? <EvidenceWarning held={held} onApply={apply} onDrop={drop} /> : null}
           <RequirementList
+            key={dropped}
             {...props}
             draft={draft}
             answers={trial.answer.requirements}

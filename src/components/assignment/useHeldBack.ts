@@ -27,6 +27,8 @@ interface HeldBack {
   readonly held: Held | null;
   readonly apply: () => void;
   readonly drop: () => void;
+  /** Counts how often changes were dropped: what was typed for them is gone then. */
+  readonly dropped: number;
 }
 
 const PAUSE = 600;
@@ -35,6 +37,7 @@ const PAUSE = 600;
 export function useHeldBack(saving: DraftSaving, { assignmentId, handedIn }: BuilderProps): HeldBack {
   const router = useRouter();
   const [waiting, setWaiting] = useState<readonly Requirement[] | null>(null);
+  const [dropped, setDropped] = useState(0);
   const [changes, setChanges] = useState<readonly StandingChange[] | null>(null);
   const change = useCallback(
     (part: Partial<AssignmentDraft>) => {
@@ -77,6 +80,10 @@ export function useHeldBack(saving: DraftSaving, { assignmentId, handedIn }: Bui
     change,
     held: waiting ? { changes } : null,
     apply,
-    drop: () => setWaiting(null),
+    drop: () => {
+      setWaiting(null);
+      setDropped(dropped + 1);
+    },
+    dropped,
   };
 }

@@ -45,6 +45,7 @@ export function useAnswer(question: Question): Answering {
   const worker = useRef<Worker | null>(null);
   const turn = useRef(0);
   const asking = useRef<DocumentJson>(writing.body);
+  const latest = useRef<Asked | null>(null);
   const suggesting = useRef(new Map<number, (words: readonly string[]) => void>());
   useEffect(() => {
     const made = new Worker(new URL('../../workers/requirements.worker.ts', import.meta.url), {
@@ -59,9 +60,10 @@ export function useAnswer(question: Question): Answering {
         setMisspelt({ body: asking.current, places: data.unknown });
       }
     };
-    // A browser that lets no worker run measures in the page.
+    // A browser that lets no worker run measures in the page, what it was asked already too.
     made.onerror = () => {
       worker.current = null;
+      if (latest.current) setAnswer(answerHere(latest.current));
     };
     worker.current = made;
     return () => {
@@ -74,6 +76,7 @@ export function useAnswer(question: Question): Answering {
       turn.current += 1;
       asking.current = writing.body;
       const message = asked(turn.current, { assignment, writing, hashes, openResults, classWords, spelt });
+      latest.current = message;
       if (worker.current) worker.current.postMessage(message);
       else setAnswer(answerHere(message));
     }, PAUSE);
