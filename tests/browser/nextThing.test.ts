@@ -40,6 +40,7 @@ test('who took a picture is asked and answered with one press', async () => {
   await writer.sees('Next: Labels');
   await writer.isSaved();
   const credits = await writer.driver.findElements(By.css('.ProseMirror [data-credit]'));
+  expect(credits).toHaveLength(2);
   for (const credit of credits) expect(await credit.getText()).toContain('Tomas B.');
 });
 

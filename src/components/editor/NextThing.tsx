@@ -40,7 +40,7 @@ export function NextThing({ className, slats, next, asked, count, allOpen, ...pr
         </p>
       ) : null}
       <p className="mx-4 my-2 flex flex-wrap items-center gap-x-5 gap-y-1">
-        {next && props.onAllBays && asked ? asked.answers : null}
+        {asked?.answers}
         {next && props.onAllBays && !asked ? (
           <button type="button" className="btn !py-1.5" onClick={(event) => props.onDo(event.currentTarget)}>
             {t('doIt')}

@@ -210,7 +210,11 @@ function WithoutComment({ blog, withoutComment: { count, posts } }: ReceiptProps
     <section className="no-print mt-14 border-t border-line pt-4" aria-label={t('label')}>
       <p className="flex items-baseline justify-between gap-4">
         <b>{t('posts', { count: posts.length, number: inWords(posts.length) })}</b>
-        {count > posts.length ? <Link href={blog}>{t('all', { count })}</Link> : null}
+        {count > posts.length ? (
+          <Link className="whitespace-nowrap" href={blog}>
+            {t('all', { count })}
+          </Link>
+        ) : null}
       </p>
       <ul className="mt-3 grid gap-5 sm:grid-cols-3">
         {posts.map((post) => (

@@ -345,6 +345,20 @@ test('a student editor gives out their own files, and those that a teacher had p
   expect(await readByClass(teachers)).toBe(true);
 });
 
+test('a file comes back with the revision that goes back, also when who took it out is erased', async () => {
+  const added = { classId: house.classId, name: 'slip.pdf', file: Buffer.from('a slip') };
+  const { handoutId } = await succeeded(addHandout(added, { personId: house.people.editor, now: NOW }));
+  const pageId = await begin('editor');
+  await write(pageId, { who: 'editor', body: withFile(handoutId) });
+  await succeeded(show(pageId, 'ourClass', 'editor'));
+  await write(pageId, { who: 'coTeacher', now: LATER });
+  await succeeded(show(pageId, 'ourClass', 'coTeacher', LATER));
+  const fetched = () => maybeShowHandout(handoutId, readerOf(house.people.classmate));
+  expect(await fetched()).toBeNull();
+  await erasePersonRows(database, house.people.coTeacher);
+  expect(await fetched()).not.toBeNull();
+});
+
 test('naming a classmate’s picture in a page shows it to nobody', async () => {
   const add = async (uploadedBy: string) => {
     const id = newId();

@@ -30,9 +30,9 @@ export async function listPageUses(
 
 /**
  * Notes what a page names in what is written and in what readers see. Newly taken in are only files and pictures of its own
- * class. Of the files a student takes in their own and those that a teacher had put into this page; of the pictures anybody
- * takes in their own, a teacher's, or one that its maker lets the class use. A document may name others, which it makes nobody
- * see.
+ * class. Of the files a student takes in their own, and those that a teacher, or who brought them, had put into this page; of
+ * the pictures anybody takes in their own, a teacher's, or one that its maker lets the class use. A document may name others,
+ * which it makes nobody see.
  */
 export async function noteWhatPageNames(
   database: Database,
@@ -69,7 +69,8 @@ const NOTING: readonly string[] = [
    JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
    WHERE handouts.class_id = :classId AND (uploaded_by = :by OR :by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM page_revisions
-                WHERE page_id = :pageId AND written_by IN (${TEACHERS}) AND LOCATE(handouts.id, body) > 0))`,
+                WHERE page_id = :pageId AND LOCATE(handouts.id, body) > 0
+                  AND (written_by = handouts.uploaded_by OR written_by IN (${TEACHERS}))))`,
   `INSERT IGNORE INTO page_pictures (page_id, picture_id)
    SELECT DISTINCT :pageId, pictures.id FROM pictures
    JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id

@@ -10,5 +10,5 @@ interface ClauseProps {
 
 /** A part of a requirement's sentence that can be left out. */
 export function Clause({ asked, aside = false, children }: ClauseProps) {
-  return <span className={`clause ${asked ? 'asked' : 'unasked'} ${aside ? 'aside' : ''}`}> {children}</span>;
+  return <span className={`clause ${asked ? '' : 'unasked'} ${aside ? 'aside' : ''}`}> {children}</span>;
 }
