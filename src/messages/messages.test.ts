@@ -62,6 +62,6 @@ test('every refusal has its sentence', () => {
 
 test('every kind of requirement has its name, lines, tray and form', () => {
   for (const { kind } of REQUIREMENT_KINDS)
-    for (const part of ['name', 'line', 'tray', 'form'])
+    for (const part of ['name', 'line', 'toDo', 'tray', 'form'])
       expect([kind, part, at(`requirements.${kind}.${part}`)]).not.toContain(undefined);
 });

@@ -247,6 +247,7 @@ test('a writer lets fewer people read, and it stays so', async () => {
   await writer.isSaved();
   await writer.press('Hand in', "//section[@aria-label='The gate']");
   await writer.sees('Everyone, with your name as Oona G.');
+  await writer.press('Let fewer people read it');
   await writer.choose('Let fewer people read it', 'only the writer and the teachers');
   await writer.sees('You, Marisol Tennant and Idris Vale.');
   await writer.driver.wait(async () => !(await writer.shows('Everyone, with your name')), 10_000);
@@ -254,6 +255,7 @@ test('a writer lets fewer people read, and it stays so', async () => {
   await writer.press('Hand in', "//section[@aria-label='The gate']");
   await writer.sees('when you hand it in');
   expect(await writer.shows('Everyone, with your name')).toBe(false);
+  await writer.press('Let fewer people read it');
   await writer.choose('Let fewer people read it', 'everyone');
   await writer.sees('Everyone, with your name as Oona G.');
   await writer.driver.actions().sendKeys(Key.ESCAPE).perform();

@@ -11,6 +11,7 @@ interface AudienceSelectProps {
   readonly value: Audience;
   readonly upTo: Audience;
   readonly disabled?: boolean;
+  readonly autoFocus?: boolean;
   readonly onChoose: (audience: Audience) => void;
 }
 

@@ -32,7 +32,13 @@ export function ComposeHead({ assignment, due, steps, asReaders, onTurn }: Compo
             · {stepName(next)} {growing('by', { when: next.when })}
           </span>
         ) : due.when ? (
-          <span> · {t('due', { when: due.when })}</span>
+          <span>
+            {' '}
+            · {t('due', { when: due.when })}
+            {due.late ? null : (
+              <span className="hidden sm:inline">, {t('inDays', { days: due.inDays })}</span>
+            )}
+          </span>
         ) : null}
       </p>
       <button type="button" role="switch" aria-checked={asReaders} className="latch" onClick={onTurn}>

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import type { Editor } from '@tiptap/react';
 import type { ReactNode } from 'react';
 import type { Place, RequirementAnswer } from '../../core/requirements/answer';
-import { creditPicture, goTo } from './goTo';
+import { creditPicture, goTo, keptPicture } from './goTo';
 import type { TrayContentProps } from './trays/trayProps';
 
 /** What can be done about the next thing at once, asked as a question. */
@@ -38,7 +38,7 @@ interface NextPictureProps {
 /** Asks who took a picture, where it can be said with one press. */
 function NextPicture({ editor, place, name }: NextPictureProps) {
   const t = useTranslations('railing.nextPicture');
-  const src = String(editor.state.doc.nodeAt(place.from)?.attrs['src'] ?? '');
+  const src = keptPicture(editor, place.from);
   return (
     <>
       {src ? (

@@ -12,9 +12,10 @@ import { LETTER } from '../railing/letters';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
+import { keptPicture } from './goTo';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
-import { GateTray, type GateTrayProps } from './GateTray';
+import { GateTray, type GateTrayProps } from './gate/GateTray';
 import { TRAYS } from './trays/trays';
 import type { TrayContentProps } from './trays/trayProps';
 
@@ -24,7 +25,10 @@ interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'an
   readonly oneNextThing: boolean;
   /** What of that which is missing counts today. */
   readonly counting: Counting;
-  readonly gate: Omit<GateTrayProps, 'answer' | 'missing' | 'onLower' | 'onOpenBay' | 'assignment'> & {
+  readonly gate: Omit<
+    GateTrayProps,
+    'answer' | 'missing' | 'pictureAt' | 'onLower' | 'onOpenBay' | 'assignment'
+  > & {
     /** Why the post was not handed in, in words, or nothing. */
     readonly problem: string;
   };
@@ -180,6 +184,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
               assignment={content.assignment}
               answer={answer}
               missing={missing}
+              pictureAt={(position) => keptPicture(content.editor, position)}
               onLower={lower}
               onOpenBay={(id) => setRaised({ id, above: raised.above })}
             />

@@ -28,12 +28,28 @@ export interface NoteShown {
   readonly text: string;
 }
 
+/** A day between today and the due day, or how many are left out. */
+export type DueDayShown =
+  | {
+      readonly kind: 'day';
+      readonly date: string;
+      readonly weekday: string;
+      readonly day: number;
+      readonly today: boolean;
+      readonly due: boolean;
+      /** When it is due, on the due day. */
+      readonly time: string;
+    }
+  | { readonly kind: 'gap'; readonly days: number };
+
 export interface DueShown {
   /** In words, in the class's time zone; null without a due time. */
   readonly when: string | null;
   /** Whole days until then, negative when it is past, counted by the calendar. */
   readonly inDays: number;
   readonly late: boolean;
+  /** From today to the due day, or the other way round; none without a due time. */
+  readonly days: readonly DueDayShown[];
   /** What a day of lateness costs, for a sentence. */
   readonly lateRule: { readonly kind: 'none' | 'points' | 'percent'; readonly perDay: number };
 }
@@ -87,6 +103,8 @@ export interface ComposeProps {
     readonly now: Audience | null;
     readonly readBy: { readonly teacher: string; readonly when: string } | null;
     readonly draftsOpen: boolean;
+    /** Whether search engines may find what everyone can read. */
+    readonly found: boolean;
   };
   /** Spellings that the class allows. */
   readonly classWords: readonly string[];

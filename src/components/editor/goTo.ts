@@ -22,6 +22,12 @@ export function goTo(editor: Editor, place: Place): void {
       .run();
 }
 
+/** What the picture at a position of the text is kept as; null where no picture stands. */
+export function keptPicture(editor: Editor, position: number): string | null {
+  const src: unknown = editor.state.doc.nodeAt(position)?.attrs['src'];
+  return typeof src === 'string' && src ? src : null;
+}
+
 /** Writes a credit into the picture at a place. */
 export function creditPicture(editor: Editor, place: Place, name: string): void {
   const node = editor.state.doc.nodeAt(place.from);

@@ -31,6 +31,11 @@ export function weekdayInWords(
   return new Intl.DateTimeFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
 }
 
+/** The short name of the weekday that a local date falls on. */
+export function shortWeekday(date: string, locale: string): string {
+  return weekdayInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', locale, 'short');
+}
+
 /** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
   const twelveHours = new Intl.Locale(locale).language === 'en';

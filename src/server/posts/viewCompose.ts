@@ -5,7 +5,14 @@ import { openDocument, type DocumentJson } from '../../core/document/openDocumen
 import { webAddresses } from '../../core/document/webAddresses';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../core/people/names';
 import { namingWith } from '../../core/privacy/consent';
-import { daysBetween, momentInWords, weekdayInWords } from '../../core/timing/inWords';
+import { dueDays } from '../../core/timing/dueDays';
+import {
+  daysBetween,
+  momentInWords,
+  shortWeekday,
+  timeInWords,
+  weekdayInWords,
+} from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
 import { countingIn, standingsIn } from '../assignments/growingSteps';
 import { assignmentToCheck } from '../assignments/context';
@@ -87,9 +94,23 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
 function dueOf({ assignment, inClass }: PostFacts, now: Date) {
   const { dueAt, lateRule } = assignment;
   const { timeZone, language } = inClass;
+  const today = localDate(now.getTime(), timeZone);
+  const dueDay = dueAt && localDate(dueAt.getTime(), timeZone);
   return {
     when: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
-    inDays: dueAt ? daysBetween(localDate(now.getTime(), timeZone), localDate(dueAt.getTime(), timeZone)) : 0,
+    inDays: dueDay ? daysBetween(today, dueDay) : 0,
+    days: dueDay
+      ? dueDays(dueDay, today).map((day) =>
+          day.kind === 'gap'
+            ? day
+            : {
+                ...day,
+                weekday: shortWeekday(day.date, language),
+                day: Number(day.date.slice(8)),
+                time: timeInWords(dueAt.getTime(), timeZone, language),
+              },
+        )
+      : [],
     late: dueAt !== null && dueAt < now,
     lateRule: { kind: lateRule.kind, perDay: lateRule.perDay ?? 0 },
   };
@@ -115,5 +136,6 @@ function readersOf(
           }
         : null,
     draftsOpen: assignment.draftsOpen,
+    found: inClass.searchEngines,
   };
 }

@@ -1,5 +1,5 @@
 import { dayOff, type SchoolYear } from '../../core/classes/schoolYear';
-import { weekdayInWords } from '../../core/timing/inWords';
+import { shortWeekday } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
 
 export interface WeekDay {
@@ -26,7 +26,7 @@ export function weekAround(now: Date, { timeZone, language, year }: ClassCalenda
     const date = addDays(monday, index);
     return {
       date,
-      weekday: weekdayInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', language, 'short'),
+      weekday: shortWeekday(date, language),
       day: Number(date.slice(8)),
       today: date === today,
       off: dayOff(date, year),
