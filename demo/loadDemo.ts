@@ -6,11 +6,12 @@ import type { Result } from '../src/server/access/useCase';
 import { changeAssignment } from '../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/assignments/makeAssignment';
 import { setAssignment } from '../src/server/assignments/setAssignment';
-import { insertClass, insertLabels, insertMembership, updateLook } from '../src/server/classes/queries';
+import { insertClass, insertMembership, updateLook } from '../src/server/classes/queries';
 import { recordConsent } from '../src/server/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
 import { closePool } from '../src/server/database/pool';
+import { insertLabel } from '../src/server/labels/queries';
 import { makePage } from '../src/server/pages/makePage';
 import { savePage } from '../src/server/pages/savePage';
 import { showPage } from '../src/server/pages/showPage';
@@ -153,7 +154,7 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
       settledAt: now,
       createdAt: now,
     });
-    await insertLabels(transaction, id, CLASS_LABELS);
+    for (const [label, meaning] of CLASS_LABELS) await insertLabel(transaction, id, label, meaning);
     const members = [
       ['marisol', 'teacher'] as const,
       ['idris', 'coTeacher'] as const,

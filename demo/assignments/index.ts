@@ -9,20 +9,21 @@ export type { DemoAssignment } from './demoAssignment';
 
 export const ASSIGNMENTS: readonly DemoAssignment[] = [INSTRUMENT, SKIES, SAYINGS, LOG, STORM];
 
-export const CLASS_LABELS = [
-  'three-skies',
-  'cirrus',
-  'cumulus',
-  'stratus',
-  'how-it-works',
-  'weather-sayings',
-  'sky-log',
-  'storm',
-  'harbour',
-  'farm',
-  'town',
-  'sea',
-  'wind',
-  'rain',
-  'ice',
+/** The class's labels, some with what they are given to. */
+export const CLASS_LABELS: readonly (readonly [label: string, meaning?: string])[] = [
+  ['three-skies', 'three days of looking up'],
+  ['cirrus', 'thin, torn streaks'],
+  ['cumulus', 'heaps'],
+  ['stratus', 'one grey sheet'],
+  ['how-it-works'],
+  ['weather-sayings'],
+  ['sky-log'],
+  ['storm'],
+  ['harbour'],
+  ['farm'],
+  ['town'],
+  ['sea'],
+  ['wind'],
+  ['rain'],
+  ['ice'],
 ];

@@ -10,10 +10,11 @@ import type { Result, UseCase } from '../../src/server/access/useCase';
 import { changeAssignment } from '../../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../../src/server/assignments/makeAssignment';
 import { setAssignment } from '../../src/server/assignments/setAssignment';
-import { findClass, insertClass, insertLabels, insertMembership } from '../../src/server/classes/queries';
+import { findClass, insertClass, insertMembership } from '../../src/server/classes/queries';
 import { database, inTransaction } from '../../src/server/database/database';
 import { newId } from '../../src/server/database/newId';
 import { closePool } from '../../src/server/database/pool';
+import { insertLabel } from '../../src/server/labels/queries';
 import { insertPerson } from '../../src/server/people/queries';
 import { beginPost } from '../../src/server/posts/beginPost';
 import { handIn } from '../../src/server/posts/handIn';
@@ -142,7 +143,7 @@ export async function addClass(address: string, code: string, ceiling: Audience)
     settledAt: NOW,
     createdAt: NOW,
   });
-  await insertLabels(database, id, ['three-skies']);
+  await insertLabel(database, id, 'three-skies');
   return id;
 }
 

@@ -8,6 +8,8 @@ import { DeskRuleForm } from './DeskRuleForm';
 
 interface LabelShown {
   readonly label: string;
+  /** What it is given to, in a few words; empty where its name says it. */
+  readonly meaning: string;
   /** How many hand-ins have it. */
   readonly posts: number;
 }
@@ -102,15 +104,17 @@ interface LabelRowProps extends LabelShown {
   readonly act: (useCase: string, input: object) => Promise<boolean>;
 }
 
-function LabelRow({ label, posts, classId, labels, busy, act }: LabelRowProps) {
+function LabelRow({ label, meaning, posts, classId, labels, busy, act }: LabelRowProps) {
   const t = useTranslations('labels');
   const [name, setName] = useState<string | null>(null);
+  const [says, setSays] = useState(meaning);
   const id = useId();
   if (name === null)
     return (
       <li className="!grid-cols-[1fr_auto] !py-2">
         <span>
-          <b>{label}</b> <span className="text-ink-2">{t('posts', { count: posts })}</span>
+          <b>{label}</b> {meaning ? <span>{meaning} </span> : null}
+          <span className="calm">{t('posts', { count: posts })}</span>
         </span>
         <button
           type="button"
@@ -129,7 +133,7 @@ function LabelRow({ label, posts, classId, labels, busy, act }: LabelRowProps) {
         className="flex flex-wrap items-center gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void act('changeLabel', { classId, label, becomes: name }).then((done) =>
+          void act('changeLabel', { classId, label, becomes: name, meaning: says }).then((done) =>
             done ? setName(null) : null,
           );
         }}
@@ -147,8 +151,21 @@ function LabelRow({ label, posts, classId, labels, busy, act }: LabelRowProps) {
             <option key={one.label} value={one.label} />
           ))}
         </datalist>
-        <button className="btn" disabled={busy || !name.trim() || name.trim() === label}>
-          {t(merges ? 'merge' : 'rename')}
+        {merges ? null : (
+          <input
+            className="field !w-64"
+            aria-label={t('meaning', { label })}
+            placeholder={t('meaningHint')}
+            maxLength={120}
+            value={says}
+            onChange={(event) => setSays(event.target.value)}
+          />
+        )}
+        <button
+          className="btn"
+          disabled={busy || !name.trim() || (name.trim() === label && says.trim() === meaning)}
+        >
+          {t(merges ? 'merge' : 'keep')}
         </button>
         <button
           type="button"

@@ -137,10 +137,14 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
           const requirement = requirements[index]!;
           const Content = TRAYS[one.kind];
           return raised?.id === one.id && Content ? (
-            <Tray key={one.id} id={trayId} title={nameOf(requirement)} above={raised.above} onLower={lower}>
-              <p className="mt-1 text-ink-2 [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic">
-                <RequirementLine answer={one} />
-              </p>
+            <Tray
+              key={one.id}
+              id={trayId}
+              title={nameOf(requirement)}
+              says={<RequirementLine answer={one} />}
+              above={raised.above}
+              onLower={lower}
+            >
               <Content {...content} requirement={requirement} answer={one} lower={lower} />
             </Tray>
           ) : null;

@@ -74,6 +74,8 @@ export interface ComposeProps {
     readonly lesson: LessonShown;
     /** Sentence starters by when to use them. */
     readonly prompts: readonly StarterGroup[];
+    /** What labels of the class are given to, in a few words, by their keys. */
+    readonly labelMeanings: Readonly<Record<string, string>>;
   };
   readonly writer: {
     readonly id: string;

@@ -6,6 +6,8 @@ import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 interface TrayProps {
   readonly id: string;
   readonly title: string;
+  /** How what it is about stands, said in its heading. */
+  readonly says?: ReactNode;
   /** The bay that it rises above; a wide tray rises above all of them. */
   readonly above: HTMLElement | null;
   readonly wide?: boolean;
@@ -15,7 +17,16 @@ interface TrayProps {
 }
 
 /** What rises above a bay. It takes the focus when it rises and gives it back when it is lowered. */
-export function Tray({ id, title, above, wide = false, width = 560, onLower, children }: TrayProps) {
+export function Tray({
+  id,
+  title,
+  says = null,
+  above,
+  wide = false,
+  width = 560,
+  onLower,
+  children,
+}: TrayProps) {
   const t = useTranslations('railing');
   const tray = useRef<HTMLDivElement>(null);
   // Before the page is painted, so that the focus is not taken from whatever the tray led to.
@@ -51,7 +62,9 @@ export function Tray({ id, title, above, wide = false, width = 560, onLower, chi
     >
       {wide ? null : (
         <>
-          <h2>{title}</h2>
+          <h2>
+            {says ? t('trayOf', { name: title }) : title} {says}
+          </h2>
           <button type="button" className="lower" onClick={onLower}>
             {t('lower')} <kbd className="key">Esc</kbd>
           </button>

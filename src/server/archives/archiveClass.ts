@@ -7,8 +7,9 @@ import { writeAuditLine } from '../access/auditLog';
 import { findActor } from '../access/roles';
 import { listAssignments } from '../assignments/queries';
 import { updateArchived } from '../classes/deletionQueries';
-import { findClass, listEverMembers, listLabels, type ClassRow } from '../classes/queries';
+import { findClass, listEverMembers, type ClassRow } from '../classes/queries';
 import { database, inTransaction } from '../database/database';
+import { listLabelSet } from '../labels/queries';
 import { listShownPages } from '../pages/queries';
 import { listRoster } from '../people/rosterQueries';
 import { listPostsOf } from '../posts/queries';
@@ -79,7 +80,7 @@ async function settingsOf(inClass: ClassRow) {
     ...{ title, groupName, subtitle, schoolName, address, timeZone, language, year },
     ...{ ceiling, namingRule, look, banner, lettering },
     words: inClass.words,
-    labels: await listLabels(database, inClass.id),
+    labels: await listLabelSet(database, inClass.id),
     assignments: (await listAssignments(database, inClass.id)).map((one) => ({
       number: one.number,
       title: one.title,

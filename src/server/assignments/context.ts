@@ -1,8 +1,9 @@
 import { allStarters } from '../../core/assignments/starters';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
 import { localDate } from '../../core/timing/zonedTime';
-import { listLabels, type ClassRow } from '../classes/queries';
+import type { ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
+import { listLabels } from '../labels/queries';
 import type { AssignmentRow } from './queries';
 
 /** What the requirements of an assignment are measured with, the same for the writer's browser and for the server. */

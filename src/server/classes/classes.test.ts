@@ -11,6 +11,7 @@ import {
   writePost,
   freshHouse,
 } from '../../../tests/server/house';
+import { listLabels } from '../labels/queries';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
 import { perform } from '../access/perform';
@@ -28,7 +29,7 @@ import { checkAddress } from './checkAddress';
 import { copyClass } from './copyClass';
 import { makeClass } from './makeClass';
 import { nameClass } from './nameClass';
-import { findClass, listLabels, listMembers } from './queries';
+import { findClass, listMembers } from './queries';
 import { restClass } from './restClass';
 
 const house = freshHouse();

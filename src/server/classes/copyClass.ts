@@ -1,11 +1,10 @@
 import { done } from '../access/useCase';
 import { copyAssignments } from '../assignments/copyAssignments';
+import { copyLabels } from '../labels/queries';
 import { copyPages } from '../pages/copyPages';
 import { classUseCase } from './classUseCase';
 import { insertOwnClass } from './makeClass';
 import {
-  insertLabels,
-  listLabels,
   updateCopied,
   updateDesk,
   updateLook,
@@ -56,7 +55,7 @@ export const copyClass = classUseCase<Input, { readonly classId: string }>({
     await updateLook(database, classId, from);
     await updateDesk(database, classId, from.desk);
     await updateWords(database, classId, from.words);
-    await insertLabels(database, classId, await listLabels(database, from.id));
+    await copyLabels(database, from.id, classId);
     await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
     await copyPages(database, { from: from.id, to: classId, by: personId, at: now });
     return done({ classId });

@@ -167,14 +167,6 @@ export async function listEverMembers(database: Database, classId: string): Prom
   return database.rows<MemberRow>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, { classId });
 }
 
-export async function listLabels(database: Database, classId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ label: string }>(
-    'SELECT label FROM class_labels WHERE class_id = :classId ORDER BY label',
-    { classId },
-  );
-  return rows.map((row) => row.label);
-}
-
 export async function insertClass(database: Database, row: NewClassRow): Promise<void> {
   await database.change(
     `INSERT INTO classes (id, address, title, group_name, subtitle, school_name, code, time_zone, language, ceiling, naming_rule,
@@ -184,18 +176,6 @@ export async function insertClass(database: Database, row: NewClassRow): Promise
     { ...row },
   );
   await insertAddress(database, { classId: row.id, address: row.address, since: row.createdAt });
-}
-
-export async function insertLabels(
-  database: Database,
-  classId: string,
-  labels: readonly string[],
-): Promise<void> {
-  for (const label of labels)
-    await database.change('INSERT INTO class_labels (class_id, label) VALUES (:classId, :label)', {
-      classId,
-      label,
-    });
 }
 
 export async function insertMembership(

@@ -1,9 +1,19 @@
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-import { listLabels } from '../classes/queries';
-import { deleteLabel, deleteProposal, forgetLabelChange, insertLabel, recordLabelChange } from './queries';
 
+import {
+  deleteLabel,
+  deleteProposal,
+  forgetLabelChange,
+  insertLabel,
+  listLabelSet,
+  listLabels,
+  recordLabelChange,
+  updateMeaning,
+} from './queries';
+
+const MOST_MEANING = 120;
 const label = { type: 'string', minLength: 1, maxLength: 60, pattern: '\\S' } as const;
 
 /** Adds a label to the class's set. */
@@ -27,23 +37,40 @@ interface ChangeInput {
   readonly label: string;
   /** The new name; that of another label merges the two; null takes it away. */
   readonly becomes: string | null;
+  /** What it is given to, in a few words; left out where that stays as it is. */
+  readonly meaning?: string;
 }
 
-/** Renames a label of the class, merges it into another, or takes it away. What was handed in keeps its own words. */
+/**
+ * Renames a label of the class, says what it is given to, merges it into another, or takes it away. What was handed in keeps
+ * its own words.
+ */
 export const changeLabel = classUseCase<ChangeInput, object>({
   name: 'changeLabel',
   action: 'class.change',
-  fields: { label, becomes: { anyOf: [label, { type: 'null' }] } },
-  async run({ classId, label: old, becomes }, _, { database, now }) {
+  fields: {
+    label,
+    becomes: { anyOf: [label, { type: 'null' }] },
+    meaning: { type: 'string', maxLength: MOST_MEANING },
+  },
+  optional: ['meaning'],
+  async run({ classId, label: old, becomes, meaning: given }, _, { database, now }) {
     const fresh = becomes?.trim() ?? null;
-    if (fresh === old) return done({});
-    if ((await deleteLabel(database, classId, old)) === 0) return refused('labels.gone', 'label');
-    const other = (await listLabels(database, classId)).find(
-      (one) => fresh !== null && labelKey(one) === labelKey(fresh),
-    );
+    const set = await listLabelSet(database, classId);
+    const known = set.find((one) => one.label === old);
+    if (!known) return refused('labels.gone', 'label');
+    const meaning = given?.trim() ?? known.meaning;
+    if (fresh === old) {
+      await updateMeaning(database, classId, { label: old, meaning });
+      return done({});
+    }
+    await deleteLabel(database, classId, old);
+    const other = set.find(
+      (one) => one !== known && fresh !== null && labelKey(one.label) === labelKey(fresh),
+    )?.label;
     await recordLabelChange(database, { classId, label: old, becomes: other ?? fresh, at: now });
     if (fresh !== null && !other) {
-      await insertLabel(database, classId, fresh);
+      await insertLabel(database, classId, fresh, meaning);
       await forgetLabelChange(database, classId, fresh);
     }
     return done({});

@@ -14,17 +14,23 @@ import { FIRST_DESK_RULES } from '../../core/classes/deskRules';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { changeDesk } from '../classes/changeDesk';
+import { copyClass } from '../classes/copyClass';
+import { database } from '../database/database';
 import { beginPost } from '../posts/beginPost';
 import { changePostAddress } from '../posts/changePostAddress';
 import { savePost } from '../posts/savePost';
 import { maybeCompose } from '../posts/viewCompose';
 import { addLabel, changeLabel, decideLabel } from './changeLabel';
+import { listLabelSet } from './queries';
 import { maybeLabels } from './viewLabels';
 
 const house = freshHouse();
 
+const begun = async () =>
+  (await succeeded(as(house, 'writer', beginPost, { assignmentId: await setWork(house) }))).postId;
+
 async function published(labels: readonly string[], html = '<p>grey all day long</p>'): Promise<string> {
-  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId: await setWork(house) }));
+  const postId = await begun();
   await succeeded(
     as(house, 'writer', savePost, { postId, version: 1, writing: writing(html, '2 · Skies', labels) }),
   );
@@ -84,6 +90,30 @@ test('labels are renamed, merged and taken away; what was handed in keeps its ow
   await succeeded(change('three-skies', null));
   expect(await read()).toEqual(['frost']);
   expect(await change('hail', 'snow')).toMatchObject({ code: 'labels.gone' });
+});
+
+test('a label says what it is given to, keeps that under another name and in a copy of the class', async () => {
+  await succeeded(as(house, 'teacher', addLabel, { classId: house.classId, label: 'hail' }));
+  const explain = (label: string, becomes: string, meaning: string) =>
+    as(house, 'teacher', changeLabel, { classId: house.classId, label, becomes, meaning });
+  await succeeded(explain('hail', 'hail', ' ice that falls '));
+  await succeeded(change('hail', 'hailstones'));
+  const postId = await begun();
+  const meanings = async () =>
+    (await maybeCompose(postId, await deskFor(house, 'writer')))?.assignment.labelMeanings;
+  expect(await meanings()).toEqual({ hailstones: 'ice that falls' });
+  expect(await explain('hail', 'hail', 'gone')).toMatchObject({ code: 'labels.gone' });
+  expect(await explain('hailstones', 'hailstones', 'x'.repeat(121))).toMatchObject({ ok: false });
+  // Merged into another label, it is the other's meaning that holds.
+  await succeeded(explain('hailstones', 'three-skies', 'nobody reads this'));
+  expect(await meanings()).toEqual({});
+  await succeeded(explain('three-skies', 'three-skies', 'three days'));
+  const copied = await succeeded(
+    as(house, 'teacher', copyClass, { classId: house.classId, title: 'Wind again', groupName: '9B' }),
+  );
+  expect(await listLabelSet(database, copied.classId)).toEqual([
+    { label: 'three-skies', meaning: 'three days' },
+  ]);
 });
 
 test('a post gets another address, and the old one leads on', async () => {

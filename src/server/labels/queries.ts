@@ -2,11 +2,66 @@ import { labelKey } from '../../core/requirements/kinds/labels';
 import type { LabelChanges } from '../../core/posts/labels';
 import type { Database } from '../database/database';
 
-export async function insertLabel(database: Database, classId: string, label: string): Promise<void> {
-  await database.change('INSERT IGNORE INTO class_labels (class_id, label) VALUES (:classId, :label)', {
-    classId,
-    label,
-  });
+/** A label of the class's set. */
+export interface LabelInSet {
+  readonly label: string;
+  /** What it is given to, in a few words; empty where its name says it. */
+  readonly meaning: string;
+}
+
+export async function listLabelSet(database: Database, classId: string): Promise<readonly LabelInSet[]> {
+  return database.rows<LabelInSet>(
+    'SELECT label, meaning FROM class_labels WHERE class_id = :classId ORDER BY label',
+    { classId },
+  );
+}
+
+/** The names of a class's labels. */
+export async function listLabels(database: Database, classId: string): Promise<readonly string[]> {
+  return (await listLabelSet(database, classId)).map(({ label }) => label);
+}
+
+export async function insertLabel(
+  database: Database,
+  classId: string,
+  label: string,
+  meaning = '',
+): Promise<void> {
+  await database.change(
+    'INSERT IGNORE INTO class_labels (class_id, label, meaning) VALUES (:classId, :label, :meaning)',
+    { classId, label, meaning },
+  );
+}
+
+export async function updateMeaning(
+  database: Database,
+  classId: string,
+  { label, meaning }: LabelInSet,
+): Promise<void> {
+  await database.change(
+    'UPDATE class_labels SET meaning = :meaning WHERE class_id = :classId AND label = :label',
+    { classId, label, meaning },
+  );
+}
+
+/** Gives a class all the labels of another. */
+export async function copyLabels(database: Database, from: string, to: string): Promise<void> {
+  await database.change(
+    `INSERT IGNORE INTO class_labels (class_id, label, meaning)
+     SELECT :to, label, meaning FROM class_labels WHERE class_id = :from`,
+    { from, to },
+  );
+}
+
+/** What the labels of a class are given to, by their keys; those whose name says it are left out. */
+export async function findMeanings(
+  database: Database,
+  classId: string,
+): Promise<Readonly<Record<string, string>>> {
+  const set = await listLabelSet(database, classId);
+  return Object.fromEntries(
+    set.flatMap(({ label, meaning }) => (meaning ? [[labelKey(label), meaning]] : [])),
+  );
 }
 
 /** Takes a label out of the class's set; how many went. */

@@ -1,8 +1,8 @@
 import { shownLabels } from '../../core/posts/labels';
 import { labelKey } from '../../core/requirements/kinds/labels';
-import { listLabels, type ClassRow } from '../classes/queries';
+import type { ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
-import { findLabelChanges, insertLabel, insertProposal } from './queries';
+import { findLabelChanges, insertLabel, insertProposal, listLabels } from './queries';
 
 /** Labels of a hand-in that the class does not have yet: they join its set, or wait for a teacher where it says so. */
 export async function takeLabels(

@@ -2,10 +2,9 @@ import { may } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
 import { shownLabels } from '../../core/posts/labels';
 import { labelKey } from '../../core/requirements/kinds/labels';
-import { listLabels } from '../classes/queries';
 import { database } from '../database/database';
 import type { Desk } from '../sessions/desk';
-import { findLabelChanges, listLabelsInUse, listProposals } from './queries';
+import { findLabelChanges, listLabelSet, listLabelsInUse, listProposals } from './queries';
 
 /** The labels of a class with how many posts have them, and those that wait; null for everybody but its teachers. */
 export async function maybeLabels({ personId, role, inClass }: Desk) {
@@ -18,8 +17,9 @@ export async function maybeLabels({ personId, role, inClass }: Desk) {
   return {
     classId: inClass.id,
     desk: inClass.desk,
-    labels: (await listLabels(database, inClass.id)).map((label) => ({
+    labels: (await listLabelSet(database, inClass.id)).map(({ label, meaning }) => ({
       label,
+      meaning,
       posts: counts.get(labelKey(label)) ?? 0,
     })),
     proposals: (await listProposals(database, inClass.id)).map((one) => ({

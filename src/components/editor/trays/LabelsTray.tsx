@@ -3,30 +3,46 @@
 import { X } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { labelsSaid } from '../../../core/posts/labelsSaid';
 import { labelKey } from '../../../core/requirements/kinds/labels';
 import type { TrayContentProps } from './trayProps';
 
 /** Labels to press: those that the assignment needs first, then the rest of the class's set. */
-export function LabelsTray({ requirement, assignment, labels, setLabels }: TrayContentProps) {
+export function LabelsTray({ requirement, assignment, editor, labels, setLabels }: TrayContentProps) {
   const t = useTranslations('requirements.labels.tray');
   const [typed, setTyped] = useState('');
   const held = new Set(labels.map(labelKey));
   const allOf = (requirement['allOf'] as readonly string[] | undefined) ?? [];
   const groups = (requirement['oneOf'] as readonly (readonly string[])[] | undefined) ?? [];
-  const needed = [...allOf, ...groups.flat()];
-  const neededKeys = new Set(needed.map(labelKey));
-  const others = assignment.classLabels.filter(
-    (label) => !neededKeys.has(labelKey(label)) && !held.has(labelKey(label)),
+  const isHeld = (label: string) => held.has(labelKey(label));
+  const missing = allOf.filter((label) => !isHeld(label));
+  const open = groups.filter((group) => !group.some(isHeld));
+  const wanted = [...missing, ...open.flat()];
+  // What would fit the assignment as well stands before the rest of the class's set; each label once.
+  const others = new Map(
+    [...groups.flat(), ...assignment.classLabels].map((label) => [labelKey(label), label] as const),
   );
+  for (const label of [...wanted, ...labels]) others.delete(labelKey(label));
   const add = (label: string) => {
-    if (label.trim() && !held.has(labelKey(label))) setLabels([...labels, label.trim()]);
+    if (label.trim() && !isHeld(label)) setLabels([...labels, label.trim()]);
   };
+  const [said] = labelsSaid(editor.state.doc, wanted);
+  const row = { meanings: assignment.labelMeanings, onPress: add };
   return (
     <div className="mt-3 grid gap-3">
-      {allOf.length ? <Row title={t('allOf')} labels={allOf} held={held} onPress={add} /> : null}
-      {groups.map((group) => (
-        <Row key={group.join()} title={t('oneOf')} labels={group} held={held} onPress={add} />
+      {missing.length ? <Row {...row} title={t('allOf')} labels={missing} /> : null}
+      {open.map((group) => (
+        <Row key={group.join()} {...row} title={t('oneOf')} labels={group} />
       ))}
+      {said ? (
+        <p className="text-[14px] text-ink-2">
+          {t('said', {
+            label: said.label,
+            where: said.heading === null ? 'none' : 'under',
+            heading: said.heading ?? '',
+          })}
+        </p>
+      ) : null}
       <div className="flex flex-wrap items-center gap-2">
         <span className="text-ink-2">{t('onThisPost')}</span>
         {labels.length === 0 ? <span>{t('none')}</span> : null}
@@ -42,7 +58,7 @@ export function LabelsTray({ requirement, assignment, labels, setLabels }: TrayC
           </button>
         ))}
       </div>
-      {others.length ? <Row title={t('add')} labels={others} held={held} onPress={add} /> : null}
+      {others.size ? <Row {...row} meanings={{}} title={t('add')} labels={[...others.values()]} /> : null}
       <form
         className="flex gap-2"
         onSubmit={(event) => {
@@ -68,26 +84,29 @@ export function LabelsTray({ requirement, assignment, labels, setLabels }: TrayC
 interface RowProps {
   readonly title: string;
   readonly labels: readonly string[];
-  readonly held: ReadonlySet<string>;
+  /** What labels are given to, by their keys. */
+  readonly meanings: Readonly<Record<string, string>>;
   readonly onPress: (label: string) => void;
 }
 
-function Row({ title, labels, held, onPress }: RowProps) {
+function Row({ title, labels, meanings, onPress }: RowProps) {
   return (
     <div className="flex flex-wrap items-center gap-2">
       <span className="text-ink-2">{title}</span>
-      {labels.map((label) => (
-        <button
-          key={label}
-          type="button"
-          className="btn !py-1.5"
-          aria-pressed={held.has(labelKey(label))}
-          disabled={held.has(labelKey(label))}
-          onClick={() => onPress(label)}
-        >
-          {label}
-        </button>
-      ))}
+      {labels.map((label) => {
+        const key = labelKey(label);
+        return (
+          <button
+            key={label}
+            type="button"
+            className="btn flex-col !items-start !gap-0.5 !py-1.5"
+            onClick={() => onPress(label)}
+          >
+            {label}
+            {meanings[key] ? <span className="block text-[13.5px] font-normal">{meanings[key]}</span> : null}
+          </button>
+        );
+      })}
     </div>
   );
 }
