@@ -32,6 +32,7 @@ async function makeAssignment(title: string): Promise<void> {
 
 test('an assignment grows, with milestones that must come one after the other', async () => {
   await makeAssignment('A log');
+  await teacher.press('There is no due time yet');
   await setDate('Due', '2031-03-24T16:00');
   await teacher.press('Entries', "//*[@aria-label='Add a bay']");
   await (await teacher.field('The post grows')).click();
@@ -47,7 +48,12 @@ test('an assignment grows, with milestones that must come one after the other', 
   await teacher.press('Take it away: milestone 2');
   await teacher.sees('Saved.');
   await teacher.driver.navigate().refresh();
-  await teacher.sees('Begun and handed in once, by');
+  // Read as a sentence until it is pressed.
+  await teacher.sees(
+    'Finished by Monday 24 March, 4 pm. It grows until then: begun by Monday 3 March, 4 pm, with one milestone.',
+  );
+  expect(await teacher.shows('Begun and handed in once')).toBe(false);
+  await teacher.press('Finished by Monday');
   expect(await (await teacher.field('By when, milestone 1')).getAttribute('value')).toBe('2031-03-10T16:00');
   expect(await teacher.barriers()).toEqual([]);
 });

@@ -36,6 +36,7 @@ test('a teacher makes and sets an assignment', async () => {
   ).sendKeys(picture);
   await teacher.find(By.css('.lesson-desk .addressed'));
   await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
+  await teacher.press('There is no due time yet');
   const due = await teacher.field('Due');
   await teacher.driver.executeScript(
     `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
@@ -51,6 +52,7 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.openRequirement('Labels');
   await teacher.fill('Labels that must be there, with commas between', 'harbour');
   await teacher.press('Add a criterion');
+  await teacher.press('Read by');
   await teacher.choose('Who may read the posts', 'everyone');
   await teacher.choose('When readers see them', 'after a teacher has accepted');
   await teacher.sees('Saved.');

@@ -83,8 +83,9 @@ async function bay(name: string): Promise<string> {
 async function bayComesToSay(name: string, words: string): Promise<void> {
   let said = '';
   const says = async () => (said = await bay(name)).includes(words);
-  await student.driver.wait(says, 20_000).catch((cause: unknown) => {
-    throw new Error(`${said}: not ${words}`, { cause });
+  await student.driver.wait(says, 20_000).catch(async (cause: unknown) => {
+    const text = await (await student.field('Your text')).getText();
+    throw new Error(`${said}: not ${words}, in: ${text}`, { cause });
   });
 }
 
@@ -116,7 +117,17 @@ test('a teacher adds requirements of many kinds as sentences, in their own words
   await teacher.field(`${further.slice(0, -1)}3`);
   await teacher.openRequirement('Entries');
   await teacher.press('Remove Entries');
-  await teacher.fill('Sentence starters', 'To begin:\nWhat I remember is …');
+  await teacher.press('Add a starter');
+  await (await teacher.field('Starter 1')).sendKeys('What I remember is …', Key.ENTER);
+  // Going back in an empty line takes it away.
+  await (await teacher.field('Starter 2')).sendKeys('Nobody …', Key.ENTER, Key.BACK_SPACE);
+  await (
+    await teacher.field('Starter 2')
+  ).sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, Key.BACK_SPACE);
+  await teacher.driver.wait(
+    async () => (await teacher.driver.findElements(By.css('.starter-line'))).length === 1,
+    10_000,
+  );
   // The order is changed by keys alone.
   const order = () =>
     teacher.driver.executeScript<readonly string[]>(

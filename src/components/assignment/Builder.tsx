@@ -18,7 +18,7 @@ import { RubricBuilder } from './RubricBuilder';
 import { useDraftSaving } from './useDraftSaving';
 import { useHeldBack } from './useHeldBack';
 import { useTrial } from './useTrial';
-import { WhatStudentsRead } from './WhatStudentsRead';
+import { WhatStudentsRead } from './read/WhatStudentsRead';
 
 /** The assignment builder: what students read, the requirements as sentences, rubric and lateness, and the gate that sets it. */
 export function Builder(props: BuilderProps) {

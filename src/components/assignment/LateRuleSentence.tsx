@@ -19,7 +19,7 @@ export function LateRuleSentence({ rule, points, onChange }: LateRuleSentencePro
   return (
     <section className="mt-6">
       <h2 className="section-head">{t('title')}</h2>
-      <div className="mt-2 leading-[2.1]">
+      <div className="late-said mt-2 leading-[2]">
         <select
           className="fill"
           aria-label={t('kind')}

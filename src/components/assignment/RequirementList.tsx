@@ -19,6 +19,7 @@ import { useId, useState } from 'react';
 import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { newKey } from '../basics/newKey';
 import { useRequirementName } from '../railing/RequirementLine';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import type { BuilderProps } from './builderProps';
@@ -101,7 +102,7 @@ export function RequirementList(props: RequirementListProps) {
 }
 
 function newRequirementId(): string {
-  return crypto.randomUUID().slice(0, 8);
+  return newKey().slice(0, 8);
 }
 
 interface SortableProps {

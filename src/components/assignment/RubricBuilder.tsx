@@ -2,7 +2,9 @@
 
 import { Plus } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import { useState } from 'react';
 import { rubricPoints, type Criterion, type Level } from '../../core/assignments/rubric';
+import { newKey } from '../basics/newKey';
 import { NumberFill } from './forms/fields';
 
 interface RubricBuilderProps {
@@ -12,18 +14,23 @@ interface RubricBuilderProps {
 
 const FEWEST_LEVELS = 2;
 const MOST_LEVELS = 8;
+/** By how many pixels a level stands lower than the next. */
+const LOWER = 8;
 
 /** Criteria with their levels, each level with points and a few words. */
 export function RubricBuilder({ rubric, onChange }: RubricBuilderProps) {
   const t = useTranslations('builder.rubric');
+  const [open, setOpen] = useState('');
   const replace = (id: string, criterion: Criterion) =>
     onChange(rubric.map((one) => (one.id === id ? criterion : one)));
   const add = () => {
     const levels = [1, 2, 3, 4].map((points) => ({ points, description: '' }));
+    const id = newKey().slice(0, 8);
+    setOpen(id);
     onChange([
       ...rubric,
       {
-        id: crypto.randomUUID().slice(0, 8),
+        id,
         name: t('freshName', { number: rubric.length + 1 }),
         weight: 1,
         levels,
@@ -40,40 +47,14 @@ export function RubricBuilder({ rubric, onChange }: RubricBuilderProps) {
       </h2>
       <ul>
         {rubric.map((criterion) => (
-          <li key={criterion.id} className="border-b border-line py-3">
-            <div className="flex flex-wrap items-center gap-2">
-              <input
-                className="fill flex-1"
-                aria-label={t('name')}
-                maxLength={80}
-                value={criterion.name}
-                onChange={(event) => replace(criterion.id, { ...criterion, name: event.target.value })}
-              />
-              <span>
-                ×{' '}
-                <NumberFill
-                  label={t('weight', { name: criterion.name })}
-                  decimals
-                  value={criterion.weight}
-                  onChange={(weight) =>
-                    replace(criterion.id, { ...criterion, weight: weight && weight > 0 ? weight : 1 })
-                  }
-                />
-              </span>
-            </div>
-            <Levels
-              criterion={criterion}
-              onChange={(levels) => replace(criterion.id, { ...criterion, levels })}
-            />
-            <button
-              type="button"
-              className="act"
-              aria-label={t('removeName', { name: criterion.name })}
-              onClick={() => onChange(rubric.filter((one) => one.id !== criterion.id))}
-            >
-              {t('remove')}
-            </button>
-          </li>
+          <CriterionPickets
+            key={criterion.id}
+            criterion={criterion}
+            isOpen={open === criterion.id}
+            onOpen={() => setOpen(criterion.id)}
+            onChange={(changed) => replace(criterion.id, changed)}
+            onRemove={() => onChange(rubric.filter((one) => one.id !== criterion.id))}
+          />
         ))}
       </ul>
       <button type="button" className="act mt-3" onClick={add}>
@@ -83,58 +64,94 @@ export function RubricBuilder({ rubric, onChange }: RubricBuilderProps) {
   );
 }
 
-function Levels({
-  criterion,
-  onChange,
-}: {
+interface CriterionPicketsProps {
   readonly criterion: Criterion;
-  readonly onChange: (levels: readonly Level[]) => void;
-}) {
+  /** Whether what can be done to it is shown. */
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+  readonly onChange: (criterion: Criterion) => void;
+  readonly onRemove: () => void;
+}
+
+/** A criterion: its levels stand side by side as pickets, each a little higher, with its points and what it looks like. */
+function CriterionPickets({ criterion, isOpen, onOpen, onChange, onRemove }: CriterionPicketsProps) {
   const t = useTranslations('builder.rubric');
-  const { levels, name } = criterion;
+  const { levels, name, weight } = criterion;
+  const setLevels = (changed: readonly Level[]) => onChange({ ...criterion, levels: changed });
   const replace = (index: number, level: Partial<Level>) =>
-    onChange(levels.map((one, at) => (at === index ? { ...one, ...level } : one)));
+    setLevels(levels.with(index, { ...levels[index]!, ...level }));
   return (
-    <>
-      <ol className="my-2 grid gap-1.5">
-        {levels.map((level, index) => (
-          <li key={index} className="flex items-center gap-2">
-            <b className="w-4">{index + 1}</b>
+    <li className="pt-3 pb-1" onFocus={onOpen} onClick={onOpen}>
+      <div className="flex items-baseline gap-2">
+        <input
+          className="fill min-w-0 flex-1"
+          aria-label={t('name')}
+          maxLength={80}
+          value={name}
+          onChange={(event) => onChange({ ...criterion, name: event.target.value })}
+        />
+        {isOpen || weight !== 1 ? (
+          <span className="text-ink-2">
+            ×{' '}
             <NumberFill
-              label={t('levelPoints', { name, level: index + 1 })}
+              label={t('weight', { name })}
               decimals
-              value={level.points}
-              onChange={(points) => replace(index, { points: points ?? 0 })}
+              value={weight}
+              onChange={(given) => onChange({ ...criterion, weight: given && given > 0 ? given : 1 })}
             />
-            <input
-              className="fill flex-1 !font-normal"
-              aria-label={t('levelWords', { name, level: index + 1 })}
-              placeholder={t('levelHint')}
-              maxLength={200}
-              value={level.description}
-              onChange={(event) => replace(index, { description: event.target.value })}
-            />
+          </span>
+        ) : null}
+      </div>
+      <ol className="level-pickets">
+        {levels.map((level, index) => (
+          <li key={index} style={{ paddingTop: 8 + LOWER * (levels.length - 1 - index) }}>
+            <span className="level-picket">
+              <NumberFill
+                label={t('levelPoints', { name, level: index + 1 })}
+                decimals
+                value={level.points}
+                onChange={(points) => replace(index, { points: points ?? 0 })}
+              />
+              <textarea
+                rows={2}
+                aria-label={t('levelWords', { name, level: index + 1 })}
+                placeholder={t('levelHint')}
+                maxLength={200}
+                value={level.description}
+                onChange={(event) => replace(index, { description: event.target.value })}
+              />
+            </span>
           </li>
         ))}
       </ol>
-      <span className="mr-4 inline-flex gap-4">
-        {levels.length < MOST_LEVELS ? (
+      {isOpen ? (
+        <span className="mt-2 flex flex-wrap gap-x-4 gap-y-1">
+          {levels.length < MOST_LEVELS ? (
+            <button
+              type="button"
+              className="act"
+              onClick={() =>
+                setLevels([...levels, { points: (levels.at(-1)?.points ?? 0) + 1, description: '' }])
+              }
+            >
+              {t('addLevel')}
+            </button>
+          ) : null}
+          {levels.length > FEWEST_LEVELS ? (
+            <button type="button" className="act" onClick={() => setLevels(levels.slice(0, -1))}>
+              {t('dropLevel')}
+            </button>
+          ) : null}
           <button
             type="button"
-            className="act"
-            onClick={() =>
-              onChange([...levels, { points: (levels.at(-1)?.points ?? 0) + 1, description: '' }])
-            }
+            className="act ml-auto"
+            aria-label={t('removeName', { name })}
+            onClick={onRemove}
           >
-            {t('addLevel')}
+            {t('remove')}
           </button>
-        ) : null}
-        {levels.length > FEWEST_LEVELS ? (
-          <button type="button" className="act" onClick={() => onChange(levels.slice(0, -1))}>
-            {t('dropLevel')}
-          </button>
-        ) : null}
-      </span>
-    </>
+        </span>
+      ) : null}
+    </li>
   );
 }

@@ -4,11 +4,11 @@ import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useEffect, useState } from 'react';
 import type { DocumentJson } from '../../core/document/openDocument';
-import { bareStarter, starterUses, type StarterUse } from '../../core/requirements/starterUses';
+import { usesByStarter, type StarterUse } from '../../core/requirements/starterUses';
 import { Mark } from '../basics/Mark';
 import type { ComposeProps } from './composeProps';
 import { goTo } from './goTo';
-import { putStarter } from './putIn';
+import { StarterGroups } from './StarterGroups';
 
 interface StartersInMarginProps {
   readonly editor: Editor;
@@ -17,67 +17,47 @@ interface StartersInMarginProps {
   readonly assignment: ComposeProps['assignment'];
 }
 
-/** The sentence starters of an assignment beside the text: pressing one puts it where the cursor is. */
+/** The sentence starters of an assignment beside the text, each with the way to where it was left unfinished. */
 export function StartersInMargin({ editor, body, assignment }: StartersInMarginProps) {
   const t = useTranslations('editor.starters');
-  const unfinished = useUnfinished(editor, body, assignment);
+  const uses = useUsesInPauses(editor, body, assignment);
   if (assignment.prompts.length === 0) return null;
   return (
     <section className="mt-6" aria-label={t('label')}>
       <h2 className="font-semibold text-[var(--apricot-ink)]">{t('label')}</h2>
-      {assignment.prompts.map((group, index) => (
-        <div key={index} className="mt-1">
-          {group.when ? <h3 className="text-[13.5px] text-ink-2">{group.when}</h3> : null}
-          <ul className="grid gap-1">
-            {group.starters.map((starter) => {
-              const open = unfinished.get(bareStarter(starter));
-              return (
-                <li key={starter}>
-                  <button
-                    type="button"
-                    className="text-left font-read text-[16px] italic hover:underline"
-                    aria-label={t('put', { starter })}
-                    // The press must not take the cursor out of the text.
-                    onMouseDown={(event) => event.preventDefault()}
-                    onClick={() => putStarter(editor, starter)}
-                  >
-                    {starter}
-                  </button>
-                  {open ? (
-                    <button
-                      type="button"
-                      className="act flex items-center gap-1.5 text-[13.5px]"
-                      onClick={() => goTo(editor, { ...open, reason: 'unfinished' })}
-                    >
-                      <Mark id="s-h" className="s" /> {t('finish')}
-                    </button>
-                  ) : null}
-                </li>
-              );
-            })}
-          </ul>
-        </div>
-      ))}
+      <StarterGroups
+        editor={editor}
+        prompts={assignment.prompts}
+        unnamed=""
+        buttonClass="text-left font-read text-[16px] italic hover:underline"
+        uses={uses}
+        beside={(found) => {
+          const open = found.find((use) => use.unfinished);
+          return open ? (
+            <button
+              type="button"
+              className="act flex items-center gap-1.5 text-[13.5px]"
+              onClick={() => goTo(editor, { ...open, reason: 'unfinished' })}
+            >
+              <Mark id="s-h" className="s" /> {t('finish')}
+            </button>
+          ) : null;
+        }}
+      />
     </section>
   );
 }
 
 /** Long enough that nobody is told to finish what they are writing, in milliseconds. */
 const PAUSE = 900;
+const NONE: ReadonlyMap<string, readonly StarterUse[]> = new Map();
 
-/** The starters that were put in and left unfinished, as they are compared, each with a place where it stands. */
-function useUnfinished(
-  editor: Editor,
-  body: DocumentJson,
-  assignment: ComposeProps['assignment'],
-): ReadonlyMap<string, StarterUse> {
-  const [found, setFound] = useState<ReadonlyMap<string, StarterUse>>(new Map());
+/** The uses of each starter, looked for whenever the writer pauses. */
+function useUsesInPauses(editor: Editor, body: DocumentJson, assignment: ComposeProps['assignment']) {
+  const [found, setFound] = useState(NONE);
   useEffect(() => {
     if (assignment.starters.length === 0) return undefined;
-    const timer = setTimeout(() => {
-      const open = starterUses(editor.state.doc, assignment).filter((use) => use.unfinished);
-      setFound(new Map(open.map((use) => [bareStarter(assignment.starters[use.starter] ?? ''), use])));
-    }, PAUSE);
+    const timer = setTimeout(() => setFound(usesByStarter(editor.state.doc, assignment)), PAUSE);
     return () => clearTimeout(timer);
   }, [editor, body, assignment]);
   return found;

@@ -39,7 +39,8 @@ export function WhatIsAsked({ editor, body, assignment }: WhatIsAskedProps) {
   );
 }
 
-const ROOM = '(min-width: 640px)';
+/** From here on margins stand beside the text. */
+const ROOM = '(min-width: 761px)';
 
 /** Whether there is room beside the text. */
 function useRoomBeside(): boolean {

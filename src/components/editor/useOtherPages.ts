@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { call } from '../basics/call';
+import { newKey } from '../basics/newKey';
 
 const EVERY = 20_000;
 
@@ -12,7 +13,7 @@ const EVERY = 20_000;
 export function useOtherPages(postId: string): number {
   const [others, setOthers] = useState(0);
   useEffect(() => {
-    const page = crypto.randomUUID();
+    const page = newKey();
     let left = false;
     const ask = async () => {
       const outcome = await call<{ readonly others: number }>('beAtPost', { postId, page });

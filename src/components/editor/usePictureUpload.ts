@@ -3,6 +3,7 @@
 import type { Editor } from '@tiptap/react';
 import { useCallback, useRef, useState } from 'react';
 import { areAlike } from '../../core/requirements/pictureHash';
+import { newKey } from '../basics/newKey';
 import { sendFile } from '../basics/sendFile';
 import { firstPlace, putPicture } from './picture/putPicture';
 
@@ -95,7 +96,7 @@ export function usePictureUpload(
     [classId, dismiss, know, show],
   );
   const begin = useCallback((file: File, onAdded: Task['onAdded'] = () => undefined) => {
-    const id = crypto.randomUUID();
+    const id = newKey();
     tasks.current.set(id, { file, onAdded, stop: new AbortController() });
     setUploads((all) => [...all, { id, name: file.name, state: { kind: 'waiting' } }]);
     return id;

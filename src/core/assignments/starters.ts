@@ -36,13 +36,6 @@ export function readStarters(lines: string): readonly StarterGroup[] {
   return groups;
 }
 
-/** The lines that `readStarters` reads. */
-export function writeStarters(groups: readonly StarterGroup[]): string {
-  return groups
-    .map(({ when, starters }) => [...(when ? [`${when}:`] : []), ...starters].join('\n'))
-    .join('\n');
-}
-
 /** How a sentence begins by a starter: without the dots and spaces at its end. */
 export function begunStarter(starter: string): string {
   return starter.replace(/[\s.\u2026]+$/u, '');

@@ -32,6 +32,16 @@ export function starterUses(document: Node, offered: Offered): readonly StarterU
   });
 }
 
+/** The uses of each starter that stands in a post, by `bareStarter`. */
+export function usesByStarter(document: Node, offered: Offered): ReadonlyMap<string, readonly StarterUse[]> {
+  const found = new Map<string, StarterUse[]>();
+  for (const use of starterUses(document, offered)) {
+    const key = bareStarter(offered.starters[use.starter] ?? '');
+    found.set(key, [...(found.get(key) ?? []), use]);
+  }
+  return found;
+}
+
 /** The uses in each block that has any: while these are the same, so are all uses, positions apart. */
 export function blocksOfUses(document: Node, offered: Offered): readonly object[] {
   return filledCountedTexts(reading(document), columnOf(offered));

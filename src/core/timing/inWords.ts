@@ -7,6 +7,11 @@ export function momentInWords(instant: number, timeZone: string, locale: string)
   return `${dayInWords(instant, timeZone, locale)}, ${timeInWords(instant, timeZone, locale)}`;
 }
 
+/** A local minute, such as `2026-11-19T16:00`, in the same words. */
+export function localMomentInWords(minute: string, locale: string): string {
+  return momentInWords(Date.parse(`${minute}Z`), 'UTC', locale);
+}
+
 /** A day in words: "Thursday 19 November". */
 export function dayInWords(instant: number, timeZone: string, locale: string): string {
   return new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone })

@@ -24,7 +24,7 @@ export const beAtPost: UseCase<Input, PostFacts, { readonly others: number }> = 
     additionalProperties: false,
     properties: {
       postId: { type: 'string', maxLength: 16 },
-      page: { type: 'string', pattern: '^[0-9a-f-]{36}$' },
+      page: { type: 'string', pattern: '^[0-9a-f-]{32,36}$' },
       leaving: { type: 'boolean' },
     },
   },

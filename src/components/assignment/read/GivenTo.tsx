@@ -1,18 +1,15 @@
 'use client';
 
+import { School } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
-import { useDeed } from '../basics/useDeed';
-import type { BuilderProps } from './builderProps';
-
-interface GivenToProps extends BuilderProps {
-  /** Saves what was changed last; true when the server has everything. */
-  readonly flush: () => Promise<boolean>;
-}
+import { useDeed } from '../../basics/useDeed';
+import { SaidLine } from './SaidLine';
+import type { ReadProps } from './WhatStudentsRead';
 
 /** The other classes that have this assignment, each with its own due time, and giving it to a further one. */
-export function GivenTo(props: GivenToProps) {
-  const { assignmentId, draft, given, givenUnseen, otherClasses, series, seriesOf, flush } = props;
+export function GivenTo(props: ReadProps) {
+  const { assignmentId, draft, groupName, given, givenUnseen, otherClasses, series, seriesOf, flush } = props;
   const t = useTranslations('builder.given');
   const { act, busy, problem } = useDeed();
   const [classId, setClassId] = useState('');
@@ -23,8 +20,16 @@ export function GivenTo(props: GivenToProps) {
   const give = async (to: string, at: string) =>
     at && (await flush()) ? act('giveAssignment', { assignmentId, classId: to, due: at }) : false;
   return (
-    <section className="grid gap-2" aria-label={t('title')}>
-      <h3 className="font-semibold">{t('title')}</h3>
+    <SaidLine
+      icon={School}
+      isRefused={problem !== ''}
+      said={t.rich('said', {
+        b: (chunks) => <b>{chunks}</b>,
+        group: groupName,
+        count: given.length + givenUnseen,
+        classes: [...given.map((one) => one.title), ...(givenUnseen ? [t('unseenToo')] : [])].join(t('and')),
+      })}
+    >
       {given.length ? <p className="text-[13.5px] text-ink-2">{t('isOne')}</p> : null}
       <ul className="grid gap-3">
         {given.map((one) => (
@@ -107,6 +112,6 @@ export function GivenTo(props: GivenToProps) {
       <p className="problem" role="alert">
         {problem}
       </p>
-    </section>
+    </SaidLine>
   );
 }

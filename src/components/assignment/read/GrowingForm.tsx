@@ -2,9 +2,9 @@
 
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
-import type { Growing, Milestone } from '../../core/assignments/growing';
-import { addDays } from '../../core/timing/zonedTime';
-import { CheckFill, NumberFill } from './forms/fields';
+import type { Growing, Milestone } from '../../../core/assignments/growing';
+import { addDays } from '../../../core/timing/zonedTime';
+import { CheckFill, NumberFill } from '../forms/fields';
 
 interface GrowingFormProps {
   readonly growing: Growing | null;

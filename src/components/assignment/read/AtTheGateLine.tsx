@@ -1,0 +1,34 @@
+'use client';
+
+import { DoorOpen } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { ReadField } from './ReadField';
+import { SaidLine } from './SaidLine';
+import type { ReadProps } from './WhatStudentsRead';
+
+/** What the gate does while something required is missing. */
+export function AtTheGateLine({ draft, change, problemAt }: ReadProps) {
+  const t = useTranslations('builder.read');
+  const b = (chunks: ReactNode) => <b>{chunks}</b>;
+  return (
+    <SaidLine
+      icon={DoorOpen}
+      isRefused={problemAt('missing') !== ''}
+      said={t.rich(`missingSaid.${draft.missing}`, { b })}
+    >
+      <ReadField label={t('missing')} problem={problemAt('missing')}>
+        {(attributes) => (
+          <select
+            {...attributes}
+            value={draft.missing}
+            onChange={(event) => change({ missing: event.target.value === 'stops' ? 'stops' : 'warns' })}
+          >
+            <option value="warns">{t('warns')}</option>
+            <option value="stops">{t('stops')}</option>
+          </select>
+        )}
+      </ReadField>
+    </SaidLine>
+  );
+}

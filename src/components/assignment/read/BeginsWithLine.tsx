@@ -1,0 +1,62 @@
+'use client';
+
+import { FileText } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import { useState, type ReactNode } from 'react';
+import { linesOf } from '../../../core/text/lines';
+import { ReadField } from './ReadField';
+import { SaidLine } from './SaidLine';
+import type { ReadProps } from './WhatStudentsRead';
+
+const PICTURE_WIDTHS = [100, 50, 33];
+
+/** What stands in a new post, and how wide a new picture is. */
+export function BeginsWithLine({ draft, change, problemAt }: ReadProps) {
+  const t = useTranslations('builder.read');
+  const { outline, pictureWidth } = draft;
+  // What is typed stays as it is typed while it is read.
+  const [typed, setTyped] = useState(outline.join('\n'));
+  const b = (chunks: ReactNode) => <b>{chunks}</b>;
+  return (
+    <SaidLine
+      icon={FileText}
+      isRefused={problemAt('outline') !== ''}
+      said={
+        <>
+          {t.rich('outlineSaid', { b, count: outline.length, headings: outline.join(', ') })}
+          {t.rich('pictureWidthSaid', { b, width: t(`pictureWidths.${pictureWidth}`) })}
+        </>
+      }
+    >
+      <ReadField label={t('outline')} problem={problemAt('outline')} hint={t('outlineHint')}>
+        {(attributes) => (
+          <textarea
+            {...attributes}
+            className="field min-h-16 [field-sizing:content]"
+            maxLength={2500}
+            value={typed}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              change({ outline: linesOf(event.target.value) });
+            }}
+          />
+        )}
+      </ReadField>
+      <ReadField label={t('pictureWidth')} problem={problemAt('pictureWidth')}>
+        {(attributes) => (
+          <select
+            {...attributes}
+            value={pictureWidth}
+            onChange={(event) => change({ pictureWidth: Number(event.target.value) })}
+          >
+            {PICTURE_WIDTHS.map((width) => (
+              <option key={width} value={width}>
+                {t(`pictureWidths.${width}`)}
+              </option>
+            ))}
+          </select>
+        )}
+      </ReadField>
+    </SaidLine>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import { Users } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { RELEASES } from '../../../core/posts/release';
+import { AudienceSelect } from '../../basics/AudienceSelect';
+import { CheckFill } from '../forms/fields';
+import { ReadField } from './ReadField';
+import { SaidLine } from './SaidLine';
+import type { ReadProps } from './WhatStudentsRead';
+
+/** Who reads the posts, and from when on. */
+export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
+  const t = useTranslations('builder.read');
+  const { audience, release, draftsOpen } = draft;
+  const b = (chunks: ReactNode) => <b>{chunks}</b>;
+  return (
+    <SaidLine
+      icon={Users}
+      isRefused={problemAt('audience') !== ''}
+      said={
+        <>
+          {t.rich(`readBy.${audience}`, { b, release })}
+          {draftsOpen ? t.rich('draftsSaid', { b }) : null}
+        </>
+      }
+    >
+      <ReadField label={t('audience')} problem={problemAt('audience')} hint={t(`audienceMeans.${audience}`)}>
+        {(attributes) => (
+          <AudienceSelect
+            {...attributes}
+            value={audience}
+            upTo={ceiling}
+            onChoose={(chosen) => change({ audience: chosen })}
+          />
+        )}
+      </ReadField>
+      <ReadField label={t('release')} problem={problemAt('release')}>
+        {(attributes) => (
+          <select
+            {...attributes}
+            value={release}
+            onChange={(event) =>
+              change({ release: RELEASES.find((one) => one === event.target.value) ?? release })
+            }
+          >
+            {RELEASES.map((one) => (
+              <option key={one} value={one}>
+                {t(`releases.${one}`)}
+              </option>
+            ))}
+          </select>
+        )}
+      </ReadField>
+      <CheckFill checked={draftsOpen} onChange={(open) => change({ draftsOpen: open })}>
+        {t('draftsOpen')}
+      </CheckFill>
+    </SaidLine>
+  );
+}
