@@ -1,4 +1,4 @@
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { Person } from './person';
 
@@ -56,6 +56,21 @@ test('an assignment grows, with milestones that must come one after the other', 
   await teacher.press('Finished by Monday');
   expect(await (await teacher.field('By when, milestone 1')).getAttribute('value')).toBe('2031-03-10T16:00');
   expect(await teacher.barriers()).toEqual([]);
+});
+
+test('a builder out of the browser’s memory shows what was saved since', async () => {
+  await teacher.fill('Title', 'A log by the sea');
+  await teacher.sees('Saved.');
+  await teacher.press('Assignments', "//*[contains(@class, 'head')]");
+  await teacher.driver.wait(until.urlMatches(/\/assignments$/), 20_000);
+  await teacher.driver.navigate().back();
+  await teacher.driver.wait(
+    async () => (await (await teacher.field('Title')).getAttribute('value')) === 'A log by the sea',
+    20_000,
+    'the title is the older one',
+  );
+  await teacher.fill('Title', 'A log');
+  await teacher.sees('Saved.');
 });
 
 test('an assignment is repeated on days of school, one of them left out, and ended again', async () => {

@@ -1,4 +1,4 @@
-import { By } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { Person } from './person';
 
@@ -42,6 +42,15 @@ test('who took a picture is asked and answered with one press', async () => {
   const credits = await writer.driver.findElements(By.css('.ProseMirror [data-credit]'));
   expect(credits).toHaveLength(2);
   for (const credit of credits) expect(await credit.getText()).toContain('Tomas B.');
+});
+
+test('a tray says what labels are given to, and which of them the post names itself', async () => {
+  await writer.press('Do it now');
+  await writer.find(
+    By.xpath("//*[@role='dialog']//button[contains(., 'cirrus') and contains(., 'thin, torn streaks')]"),
+  );
+  await writer.sees('“Monday: a combed sky” says “cirrus”.');
+  await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
 });
 
 test('there are a few tools, and the others under More', async () => {

@@ -7,6 +7,7 @@ import chrome from 'selenium-webdriver/chrome.js';
 import { STUDENTS, TEACHERS } from '../../demo/people';
 
 const PATIENCE = 20_000;
+const HANDING_OVER = 200;
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
@@ -181,6 +182,8 @@ export class Person {
 
   /** Waits until the save state says that the words are safe. */
   async isSaved(): Promise<void> {
+    // What was typed last is handed over once it is painted.
+    await this.driver.sleep(HANDING_OVER);
     await this.find(By.xpath("//*[@role='status'][contains(., 'Safe, saved just now')]"));
   }
 

@@ -167,7 +167,10 @@ test('a student sees in every bay what is missing, and each tray helps', async (
   await student.press('Begin');
   await student.sees('Storm night, assignment 9');
   await student.find(By.css('.ProseMirror'));
-  await student.press('Parts', RAILING);
+  // The gate says what to do about each thing that is missing, and leads to it.
+  await student.press('Hand in', "//section[@aria-label='The gate']");
+  await student.sees('You would be 30 days early.');
+  await student.press('Begin it', "//*[@role='dialog']");
   await student.press('Put the heading in', "//li[contains(., 'The storm')]");
   await write('the harbour wall brok that night', Key.ENTER);
   await bayComesToSay('Parts', '“Afterwards” is missing');

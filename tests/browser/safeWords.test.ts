@@ -1,4 +1,4 @@
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { STUDENTS } from '../../demo/people';
 import { Person } from './person';
@@ -23,6 +23,7 @@ const write = async (person: Person, words: string) => {
   const text = await person.field('Your text');
   await text.sendKeys(Key.chord(Key.CONTROL, Key.END), words);
 };
+const postId = () => address.split('/').at(-1) ?? '';
 const textOf = async (person: Person) => (await person.field('Your text')).getText();
 
 test('words are saved by themselves and are there again after a reload', async () => {
@@ -37,6 +38,37 @@ test('a reload in the middle of a word loses nothing', async () => {
   await laptop.driver.navigate().refresh();
   await laptop.sees('Half a wo');
   await laptop.isSaved();
+});
+
+test('a page out of the browser’s memory shows what was saved since, not what it was made with', async () => {
+  await write(laptop, ' Saved before leaving.');
+  await laptop.isSaved();
+  await laptop.press('My writing', "//*[contains(@class, 'head')]");
+  await laptop.driver.wait(until.urlMatches(/\/writing$/), 20_000);
+  await laptop.find(By.xpath("//a[contains(@aria-label, 'Three skies')]"));
+  await laptop.driver.navigate().back();
+  await laptop.driver.wait(until.urlContains(address), 20_000);
+  await laptop.driver.wait(
+    async () => (await textOf(laptop)).includes('Saved before leaving.'),
+    20_000,
+    'the text is the older one',
+  );
+  await write(laptop, ' Written after coming back.');
+  await laptop.isSaved();
+  expect(await laptop.shows('There are two versions')).toBe(false);
+});
+
+test('who writes on without a pause is saved all the same', async () => {
+  const words = await laptop.field('Your text');
+  const enough = Date.now() + 13_000;
+  const versions = async () =>
+    laptop.driver.executeScript<string | null>(
+      'return sessionStorage.getItem(arguments[0])',
+      `porch:saved:${postId()}`,
+    );
+  const before = await versions();
+  while (Date.now() < enough) await words.sendKeys(Key.chord(Key.CONTROL, Key.END), ' on');
+  expect(await versions()).not.toBe(before);
 });
 
 test('while the line is down words stay on this device, and are saved when it is back', async () => {

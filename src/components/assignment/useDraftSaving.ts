@@ -21,5 +21,5 @@ export function useDraftSaving(assignmentId: string, first: AssignmentDraft, ver
     },
     [assignmentId],
   );
-  return useAutosave(first, version, save);
+  return useAutosave(assignmentId, first, version, save);
 }

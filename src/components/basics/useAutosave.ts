@@ -2,6 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome } from './call';
+import { noteSaved } from './savedVersion';
+import { useFreshPage } from './useFreshPage';
 
 type AutosaveState =
   | { readonly kind: 'saved' }
@@ -25,9 +27,11 @@ const PAUSE = 700;
 
 /**
  * Saves by itself after a pause; what is refused stays in the page, with what was wrong.
+ * @param id of what is saved
  * @param save sends a draft that is based on a version; must stay the same function
  */
 export function useAutosave<Value extends object>(
+  id: string,
   first: Value,
   version: number,
   save: Save<Value>,
@@ -50,11 +54,12 @@ export function useAutosave<Value extends object>(
       return false;
     }
     based.current = outcome.value.version;
+    noteSaved(id, based.current);
     sent.current = draft;
     if (latest.current !== draft) return saveLatest();
     setState({ kind: 'saved' });
     return true;
-  }, [save]);
+  }, [id, save]);
 
   const flush = useCallback((): Promise<boolean> => {
     clearTimeout(timer.current);
@@ -87,6 +92,7 @@ export function useAutosave<Value extends object>(
     };
   }, [flush]);
 
+  useFreshPage(id, version);
   const currentVersion = useCallback(() => based.current, []);
   return { draft, state, version: currentVersion, change, flush };
 }

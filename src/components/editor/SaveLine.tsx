@@ -30,7 +30,7 @@ export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn 
       <span>
         <b role="status">
           {state.kind === 'saved' ? <SavedAgo at={state.at} /> : null}
-          {state.kind === 'saving' ? t('saving') : null}
+          {state.kind === 'saving' ? t(state.kept ? 'saving' : 'savingFromPage') : null}
           {state.kind === 'offline' ? t(state.kept ? 'offlineKept' : 'offlineInPage') : null}
           {state.kind === 'signedOut' ? t('signedOut') : null}
           {state.kind === 'branched' ? t('branched') : null}

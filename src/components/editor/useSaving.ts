@@ -2,6 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call, type Outcome } from '../basics/call';
+import { noteSaved } from '../basics/savedVersion';
+import { useFreshPage } from '../basics/useFreshPage';
 import type { Writing } from './composeProps';
 import { forgetUnsaved, keepUnsaved } from './unsavedCopy';
 
@@ -16,7 +18,8 @@ type Saved =
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
-  | { readonly kind: 'saving' }
+  /** Changed since; `kept` tells whether the words are on this device until the server has them. */
+  | { readonly kind: 'saving'; readonly kept: boolean }
   /** The server was not reached; the words are on this device, or, with `kept` false, in this page only. */
   | { readonly kind: 'offline'; readonly kept: boolean }
   | { readonly kind: 'signedOut' }
@@ -25,6 +28,8 @@ export type SaveState =
   | (Outcome<never> & { readonly ok: false; readonly kind: 'refused' });
 
 const PAUSE = 1200;
+/** Who writes on without a pause is saved all the same after so long. */
+const LONGEST = 10_000;
 const TRY_AGAIN = 4000;
 
 export interface Saving {
@@ -51,20 +56,25 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: savedAt });
   const based = useRef(first);
   const unsaved = useRef<Writing | null>(null);
+  const kept = useRef(true);
+  /** When the first of the changes was made that wait to be saved; 0 while none does. */
+  const waitingSince = useRef(0);
   const running = useRef<Promise<boolean> | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
   const save = useCallback(async (): Promise<boolean> => {
     const writing = unsaved.current;
     if (!writing) return true;
-    setState({ kind: 'saving' });
+    waitingSince.current = 0;
+    setState({ kind: 'saving', kept: kept.current });
     const outcome = await call<Saved>('savePost', { postId, version: based.current, writing });
     if (!outcome.ok) {
-      const kept = await keepUnsaved(personId, postId, {
+      kept.current = await keepUnsaved(personId, postId, {
         version: based.current,
         writing: unsaved.current ?? writing,
       });
-      if (outcome.code === 'offline' || outcome.code === 'unexpected') setState({ kind: 'offline', kept });
+      if (outcome.code === 'offline' || outcome.code === 'unexpected')
+        setState({ kind: 'offline', kept: kept.current });
       else if (outcome.code === 'signedOut') setState({ kind: 'signedOut' });
       else setState({ ...outcome, kind: 'refused' });
       return false;
@@ -74,8 +84,9 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
       return false;
     }
     based.current = outcome.value.version;
-    setState({ kind: 'saved', at: outcome.value.savedAt });
+    noteSaved(postId, based.current);
     if (unsaved.current !== writing) return save();
+    setState({ kind: 'saved', at: outcome.value.savedAt });
     unsaved.current = null;
     // The device does one thing after the other: a copy of what is written from now on comes after this.
     void forgetUnsaved(personId, postId);
@@ -93,9 +104,14 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
   const change = useCallback(
     (writing: Writing) => {
       unsaved.current = writing;
-      void keepUnsaved(personId, postId, { version: based.current, writing });
+      void keepUnsaved(personId, postId, { version: based.current, writing }).then((done) => {
+        kept.current = done;
+      });
+      setState((now) => (now.kind === 'saved' ? { kind: 'saving', kept: kept.current } : now));
+      waitingSince.current ||= Date.now();
       clearTimeout(timer.current);
-      timer.current = setTimeout(() => void flush(), PAUSE);
+      const longest = waitingSince.current + LONGEST - Date.now();
+      timer.current = setTimeout(() => void flush(), Math.max(0, Math.min(PAUSE, longest)));
     },
     [flush, personId, postId],
   );
@@ -107,6 +123,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
 
   useTryingAgain(state.kind === 'offline' || state.kind === 'signedOut', flush);
   useSavingWhenLeft(flush);
+  useFreshPage(postId, first);
   return { state, currentVersion, change, flush, settle };
 }
 

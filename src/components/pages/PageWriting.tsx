@@ -31,6 +31,7 @@ export function PageWriting(props: PageWritingProps) {
     [page.id],
   );
   const { draft, state, change, flush, version } = useAutosave(
+    page.id,
     { title: base.title, body: base.body },
     base.version,
     save,
