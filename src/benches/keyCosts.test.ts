@@ -26,7 +26,7 @@ test('a key costs what runs until it is painted, script apart from what the brow
     event('RunTask', 20, 50),
     event('FunctionCall', 20, 50),
   ];
-  expect(keyCosts(events)).toEqual([{ task: 9, script: 4 }]);
+  expect(keyCosts(events)).toEqual([{ task: 9, script: 4, clock: 9 }]);
 });
 
 test('what runs before the painting counts, even in a task of its own; other threads do not', () => {
@@ -40,7 +40,18 @@ test('what runs before the painting counts, even in a task of its own; other thr
     event('RunTask', 16, 3),
     event('Commit', 17, 1),
   ];
-  expect(keyCosts(events)).toEqual([{ task: 12, script: 11 }]);
+  expect(keyCosts(events)).toEqual([{ task: 12, script: 11, clock: 12 }]);
+});
+
+test('what the machine did for others while a task stood still is no work of it', () => {
+  const worked = (ms: number) => ({ tdur: ms * 1000 });
+  const events = [
+    event('RunTask', 0, 9, worked(5)),
+    { ...press(1, 7), ...worked(4) },
+    event('FunctionCall', 2, 6, worked(2)),
+    event('Commit', 10, 1, worked(1)),
+  ];
+  expect(keyCosts(events)).toEqual([{ task: 5, script: 2, clock: 9 }]);
 });
 
 test('without a key nothing is measured', () => {

@@ -6,15 +6,19 @@ export interface TraceEvent {
   readonly tid: number;
   readonly ts: number;
   readonly dur?: number;
+  /** For how long of that the thread itself was at work: without what other processes took of the machine. */
+  readonly tdur?: number;
   readonly args?: { readonly data?: { readonly type?: string } };
 }
 
 /** What a key cost between its press and its painting, in milliseconds. */
 export interface KeyCost {
-  /** The longest task of the page's main thread, with what the browser does itself: putting in the letter, laying out. */
+  /** The most work of one task of the page's main thread, with what the browser does itself: putting in the letter, laying out. */
   readonly task: number;
-  /** The longest stretch of our own script within one task. */
+  /** The most work of our own script within one task. */
   readonly script: number;
+  /** The longest task by the clock: also what the machine did for others meanwhile. */
+  readonly clock: number;
 }
 
 /** Script runs in these, whatever called it. */
@@ -39,14 +43,20 @@ export function keyCosts(events: readonly TraceEvent[]): readonly KeyCost[] {
     const painted = thread.find(({ name, ts }) => name === 'Commit' && ts >= end(first)) ?? press;
     const between = tasks.filter((task) => task.ts >= first.ts && task.ts <= painted.ts);
     return {
-      task: longest(between),
-      script: longest(between.map((task) => ({ ...task, dur: scriptIn(task, thread) }))),
+      task: most(between.map(worked)),
+      script: most(between.map((task) => scriptIn(task, thread))),
+      clock: most(between.map(({ dur = 0 }) => dur)),
     };
   });
 }
 
-function longest(tasks: readonly TraceEvent[]): number {
-  return Math.max(0, ...tasks.map((task) => task.dur ?? 0)) / 1000;
+/** The most of some microseconds, in milliseconds. */
+function most(microseconds: readonly number[]): number {
+  return Math.max(0, ...microseconds) / 1000;
+}
+
+function worked({ dur = 0, tdur = dur }: TraceEvent): number {
+  return tdur;
 }
 
 /** Microseconds of script in a task: that of its outermost pieces. */
@@ -54,7 +64,7 @@ function scriptIn(task: TraceEvent, thread: readonly TraceEvent[]): number {
   const pieces = thread.filter((event) => SCRIPT.has(event.name) && holds(task, event));
   return pieces
     .filter((piece) => !pieces.some((other) => other !== piece && holds(other, piece)))
-    .reduce((sum, piece) => sum + (piece.dur ?? 0), 0);
+    .reduce((sum, piece) => sum + worked(piece), 0);
 }
 
 function holds(outer: TraceEvent, inner: TraceEvent): boolean {
