@@ -1,4 +1,4 @@
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, Origin } from 'selenium-webdriver';
 import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
 import { Person } from './person';
 
@@ -107,9 +107,27 @@ test('a picture of the class is found again, with its credit, and stands as wide
   await writer.find(By.css(".ProseMirror [data-picture][data-side='end'] img"));
   expect(await (await writer.find(By.css('.ProseMirror [data-credit]'))).getText()).not.toBe('');
   const edge = await writer.find(By.css('.width-handle'));
+  // It stands as wide as it says, and where it says, while it is written.
+  const stands = () =>
+    writer.driver.executeScript<readonly [share: number, side: string]>(
+      `const picture = document.querySelector('.ProseMirror [data-picture]');
+       const text = document.querySelector('.ProseMirror').clientWidth;
+       return [Math.round((picture.getBoundingClientRect().width / text) * 10) / 10, getComputedStyle(picture).float];`,
+    );
+  expect(await stands()).toEqual([0.5, 'right']);
   expect(await edge.getAttribute('aria-valuenow')).toBe('50');
   await edge.sendKeys(Key.ARROW_LEFT, Key.ARROW_LEFT);
   await writer.driver.wait(async () => (await edge.getAttribute('aria-valuenow')) === '60', 5000);
+  expect(await stands()).toEqual([0.6, 'right']);
+  // The edge is dragged as well: it is the one where lines begin.
+  await writer.driver
+    .actions()
+    .move({ origin: edge })
+    .press()
+    .move({ origin: Origin.POINTER, x: -130, duration: 300 })
+    .release()
+    .perform();
+  expect((await stands())[0]).toBeCloseTo(0.8, 1);
   await writer.press('Width and use');
   await writer.choose('Who may use it', 'only our class');
   await writer.isSaved();
