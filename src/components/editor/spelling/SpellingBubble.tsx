@@ -3,7 +3,7 @@
 import type { Editor } from '@tiptap/react';
 import { useEditorState } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useReducer, useRef, useState } from 'react';
 import type { Answering, Misspelt } from '../useAnswer';
 import type { DocumentJson } from '../../../core/document/openDocument';
 import { markUnknown, unknownAtCursor } from './spellingMarks';
@@ -22,6 +22,8 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
   const box = useRef<HTMLDivElement>(null);
   const [words, setWords] = useState<readonly string[] | null>(null);
   const [left, setLeft] = useState('');
+  // The text scrolls away under it: it is drawn anew at the word's place.
+  const [, follow] = useReducer((times: number) => times + 1, 0);
   useEffect(() => {
     // What was found in a text that has changed since belongs nowhere any more; the next answer is on its way.
     if (misspelt?.body === body) markUnknown(editor, misspelt.places);
@@ -47,7 +49,11 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
       }
     };
     document.addEventListener('keydown', into);
-    return () => document.removeEventListener('keydown', into);
+    window.addEventListener('scroll', follow, true);
+    return () => {
+      document.removeEventListener('keydown', into);
+      window.removeEventListener('scroll', follow, true);
+    };
   }, [at]);
   if (!at || left === at) return null;
   const { bottom, left: x } = editor.view.coordsAtPos(Number(from));
