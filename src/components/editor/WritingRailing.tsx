@@ -15,7 +15,8 @@ import { Tray } from '../railing/Tray';
 import { keptPicture } from './goTo';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
-import { GateTray, type GateTrayProps } from './gate/GateTray';
+import type { GateTrayProps } from './gate/gateProps';
+import { GateTray } from './gate/GateTray';
 import { TRAYS } from './trays/trays';
 import type { TrayContentProps } from './trays/trayProps';
 

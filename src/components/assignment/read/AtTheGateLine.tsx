@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
-import type { ReadProps } from './WhatStudentsRead';
+import type { ReadProps } from './readProps';
 
 /** What the gate does while something required is missing. */
 export function AtTheGateLine({ draft, change, problemAt }: ReadProps) {

@@ -6,7 +6,7 @@ import { useState, type ReactNode } from 'react';
 import { linesOf } from '../../../core/text/lines';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
-import type { ReadProps } from './WhatStudentsRead';
+import type { ReadProps } from './readProps';
 
 const PICTURE_WIDTHS = [100, 50, 33];
 

@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../../basics/useDeed';
 import { SaidLine } from './SaidLine';
-import type { ReadProps } from './WhatStudentsRead';
+import type { ReadProps } from './readProps';
 
 /** The other classes that have this assignment, each with its own due time, and giving it to a further one. */
 export function GivenTo(props: ReadProps) {

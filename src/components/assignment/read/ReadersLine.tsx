@@ -8,7 +8,7 @@ import { AudienceSelect } from '../../basics/AudienceSelect';
 import { CheckFill } from '../forms/fields';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
-import type { ReadProps } from './WhatStudentsRead';
+import type { ReadProps } from './readProps';
 
 /** Who reads the posts, and from when on. */
 export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {

@@ -2,8 +2,6 @@
 
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
-import type { AssignmentDraft } from '../../../core/assignments/assignmentSettings';
-import type { BuilderProps } from '../builderProps';
 import { LessonTextField } from '../lesson/LessonTextField';
 import { ModelPostField } from '../lesson/ModelPostField';
 import { SeriesForm } from '../SeriesForm';
@@ -11,16 +9,9 @@ import { AtTheGateLine } from './AtTheGateLine';
 import { BeginsWithLine } from './BeginsWithLine';
 import { GivenTo } from './GivenTo';
 import { ReadersLine } from './ReadersLine';
+import type { ReadProps } from './readProps';
 import { StarterLines } from './StarterLines';
 import { WhenLine } from './WhenLine';
-
-/** What every line of what students read is given: the assignment, and the way to change a part of it. */
-export interface ReadProps extends BuilderProps {
-  /** Saves what was changed last; true when the server has everything. */
-  readonly flush: () => Promise<boolean>;
-  readonly change: (part: Partial<AssignmentDraft>) => void;
-  readonly problemAt: (field: string) => string;
-}
 
 /** What the class will read, when it is due, and who reads the posts: read as students read it, changed where it is pressed. */
 export function WhatStudentsRead(props: ReadProps) {

@@ -8,7 +8,7 @@ import { localMomentInWords } from '../../../core/timing/inWords';
 import { GrowingForm } from './GrowingForm';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
-import type { ReadProps } from './WhatStudentsRead';
+import type { ReadProps } from './readProps';
 
 /** When it is due, and whether posts grow until then. */
 export function WhenLine({ draft, year, language, change, problemAt }: ReadProps) {

@@ -1,33 +1,7 @@
-import type { Audience } from '../../../core/access/audience';
-import type { Answer, RequirementAnswer } from '../../../core/requirements/answer';
-import type { StepShown } from '../../assignment/Steps';
-import type { ComposeProps, DueShown } from '../composeProps';
+import type { GateTrayProps } from './gateProps';
 import { Missing } from './Missing';
 import { TimeLeft } from './TimeLeft';
 import { WhoReads } from './WhoReads';
-
-export interface GateTrayProps {
-  readonly assignment: ComposeProps['assignment'];
-  readonly answer: Answer;
-  /** What is missing and counts today. */
-  readonly missing: readonly RequirementAnswer[];
-  readonly readers: ComposeProps['readers'];
-  readonly writer: ComposeProps['writer'];
-  readonly teachers: ComposeProps['teachers'];
-  readonly due: DueShown;
-  /** What a growing post is to reach; none for one that is written once. */
-  readonly steps: readonly StepShown[];
-  readonly handIns: number;
-  /** Where the post stands on the class blog. */
-  readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
-  /** What a picture of the post is kept as, by its place in the text; null where there is none. */
-  readonly pictureAt: (position: number) => string | null;
-  readonly busy: boolean;
-  readonly onHandIn: () => void;
-  readonly onAudience: (audience: Audience) => void;
-  readonly onLower: () => void;
-  readonly onOpenBay: (requirementId: string) => void;
-}
 
 /** The gate, raised: what is missing, who will read it and when, how it stands with the time. */
 export function GateTray(props: GateTrayProps) {

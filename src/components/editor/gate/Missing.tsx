@@ -11,7 +11,7 @@ import { useNumberInWords } from '../../basics/useNumberInWords';
 import { LETTER } from '../../railing/letters';
 import { Pickets } from '../../railing/Pickets';
 import { RequirementLine, useRequirementName } from '../../railing/RequirementLine';
-import type { GateTrayProps } from './GateTray';
+import type { GateTrayProps } from './gateProps';
 
 /** What is missing, each with the way to it, and what is done. */
 export function Missing({ assignment, answer, missing: counts, steps, ...props }: GateTrayProps) {

@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { Steps } from '../../assignment/Steps';
 import type { DueDayShown } from '../composeProps';
-import type { GateTrayProps } from './GateTray';
+import type { GateTrayProps } from './gateProps';
 
 /** How the post stands with the time, and what handing in does. */
 export function TimeLeft(props: GateTrayProps) {

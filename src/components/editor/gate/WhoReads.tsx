@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { AudienceSelect } from '../../basics/AudienceSelect';
 import { PostAddress } from '../trays/PostAddress';
-import type { GateTrayProps } from './GateTray';
+import type { GateTrayProps } from './gateProps';
 
 interface Stage {
   readonly key: 'now' | 'handIn' | 'accepted' | 'opened';

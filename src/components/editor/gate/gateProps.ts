@@ -1,0 +1,28 @@
+import type { Audience } from '../../../core/access/audience';
+import type { Answer, RequirementAnswer } from '../../../core/requirements/answer';
+import type { StepShown } from '../../assignment/Steps';
+import type { ComposeProps, DueShown } from '../composeProps';
+
+/** What the raised gate is given. */
+export interface GateTrayProps {
+  readonly assignment: ComposeProps['assignment'];
+  readonly answer: Answer;
+  /** What is missing and counts today. */
+  readonly missing: readonly RequirementAnswer[];
+  readonly readers: ComposeProps['readers'];
+  readonly writer: ComposeProps['writer'];
+  readonly teachers: ComposeProps['teachers'];
+  readonly due: DueShown;
+  /** What a growing post is to reach; none for one that is written once. */
+  readonly steps: readonly StepShown[];
+  readonly handIns: number;
+  /** Where the post stands on the class blog. */
+  readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
+  /** What a picture of the post is kept as, by its place in the text; null where there is none. */
+  readonly pictureAt: (position: number) => string | null;
+  readonly busy: boolean;
+  readonly onHandIn: () => void;
+  readonly onAudience: (audience: Audience) => void;
+  readonly onLower: () => void;
+  readonly onOpenBay: (requirementId: string) => void;
+}
