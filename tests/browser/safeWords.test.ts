@@ -28,6 +28,7 @@ const textOf = async (person: Person) => (await person.field('Your text')).getTe
 
 test('words are saved by themselves and are there again after a reload', async () => {
   await write(laptop, 'First words.');
+  await laptop.sees('Safe on this device, saving');
   await laptop.isSaved();
   await laptop.driver.navigate().refresh();
   await laptop.sees('First words.');
