@@ -1,7 +1,6 @@
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-
 import {
   deleteLabel,
   deleteProposal,

@@ -98,6 +98,7 @@ function dueOf({ assignment, inClass }: PostFacts, now: Date) {
   const { timeZone, language } = inClass;
   const today = localDate(now.getTime(), timeZone);
   const dueDay = dueAt && localDate(dueAt.getTime(), timeZone);
+  const time = dueAt ? timeInWords(dueAt.getTime(), timeZone, language) : '';
   return {
     when: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
     inDays: dueDay ? daysBetween(today, dueDay) : 0,
@@ -109,7 +110,7 @@ function dueOf({ assignment, inClass }: PostFacts, now: Date) {
                 ...day,
                 weekday: shortWeekday(day.date, language),
                 day: Number(day.date.slice(8)),
-                time: timeInWords(dueAt.getTime(), timeZone, language),
+                time,
               },
         )
       : [],

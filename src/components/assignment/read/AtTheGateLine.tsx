@@ -2,7 +2,7 @@
 
 import { DoorOpen } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { changeable } from './changeable';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
@@ -10,12 +10,11 @@ import type { ReadProps } from './readProps';
 /** What the gate does while something required is missing. */
 export function AtTheGateLine({ draft, change, problemAt }: ReadProps) {
   const t = useTranslations('builder.read');
-  const b = (chunks: ReactNode) => <b>{chunks}</b>;
   return (
     <SaidLine
       icon={DoorOpen}
       isRefused={problemAt('missing') !== ''}
-      said={t.rich(`missingSaid.${draft.missing}`, { b })}
+      said={t.rich(`missingSaid.${draft.missing}`, changeable)}
     >
       <ReadField label={t('missing')} problem={problemAt('missing')}>
         {(attributes) => (

@@ -2,8 +2,9 @@
 
 import { FileText } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { linesOf } from '../../../core/text/lines';
+import { changeable } from './changeable';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
@@ -16,15 +17,14 @@ export function BeginsWithLine({ draft, change, problemAt }: ReadProps) {
   const { outline, pictureWidth } = draft;
   // What is typed stays as it is typed while it is read.
   const [typed, setTyped] = useState(outline.join('\n'));
-  const b = (chunks: ReactNode) => <b>{chunks}</b>;
   return (
     <SaidLine
       icon={FileText}
       isRefused={problemAt('outline') !== ''}
       said={
         <>
-          {t.rich('outlineSaid', { b, count: outline.length, headings: outline.join(', ') })}
-          {t.rich('pictureWidthSaid', { b, width: t(`pictureWidths.${pictureWidth}`) })}
+          {t.rich('outlineSaid', { ...changeable, count: outline.length, headings: outline.join(', ') })}
+          {t.rich('pictureWidthSaid', { ...changeable, width: t(`pictureWidths.${pictureWidth}`) })}
         </>
       }
     >

@@ -4,6 +4,7 @@ import { School } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../../basics/useDeed';
+import { changeable } from './changeable';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
 
@@ -24,7 +25,7 @@ export function GivenTo(props: ReadProps) {
       icon={School}
       isRefused={problem !== ''}
       said={t.rich('said', {
-        b: (chunks) => <b>{chunks}</b>,
+        ...changeable,
         group: groupName,
         count: given.length + givenUnseen,
         classes: [...given.map((one) => one.title), ...(givenUnseen ? [t('unseenToo')] : [])].join(t('and')),

@@ -2,10 +2,10 @@
 
 import { Users } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
 import { RELEASES } from '../../../core/posts/release';
 import { AudienceSelect } from '../../basics/AudienceSelect';
 import { CheckFill } from '../forms/fields';
+import { changeable } from './changeable';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
@@ -14,15 +14,14 @@ import type { ReadProps } from './readProps';
 export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
   const t = useTranslations('builder.read');
   const { audience, release, draftsOpen } = draft;
-  const b = (chunks: ReactNode) => <b>{chunks}</b>;
   return (
     <SaidLine
       icon={Users}
       isRefused={problemAt('audience') !== ''}
       said={
         <>
-          {t.rich(`readBy.${audience}`, { b, release })}
-          {draftsOpen ? t.rich('draftsSaid', { b }) : null}
+          {t.rich(`readBy.${audience}`, { ...changeable, release })}
+          {draftsOpen ? t.rich('draftsSaid', changeable) : null}
         </>
       }
     >

@@ -49,10 +49,11 @@ export function StarterLines({ starters, problem, onChange }: StarterLinesProps)
   const paste = (group: TypedGroup, index: number, text: string) => {
     const [first, ...others] = readStarters(text);
     if (!first) return;
-    const own = first.starters.map((starter) => ({ id: newKey(), text: starter }));
     // A group that the pasted lines name begins below this one.
     const further = (first.when ? [first, ...others] : others).map(typed);
-    const here = first.when ? group : { ...group, lines: group.lines.toSpliced(index, 1, ...own) };
+    const here = first.when
+      ? group
+      : { ...group, lines: group.lines.toSpliced(index, 1, ...typed(first).lines) };
     set(groups.flatMap((one) => (one.id === group.id ? [here, ...further] : [one])));
   };
   const count = groups.reduce((sum, { lines }) => sum + lines.length, 0);

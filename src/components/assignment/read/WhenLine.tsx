@@ -2,10 +2,10 @@
 
 import { CalendarDays } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
 import { dayOff, isSchoolDay, type SchoolYear } from '../../../core/classes/schoolYear';
 import { localMomentInWords } from '../../../core/timing/inWords';
 import { GrowingForm } from './GrowingForm';
+import { changeable } from './changeable';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
@@ -15,7 +15,6 @@ export function WhenLine({ draft, year, language, change, problemAt }: ReadProps
   const t = useTranslations('builder.read');
   const { due, growing } = draft;
   const off = due === null ? null : offOn(due.slice(0, 10), year);
-  const b = (chunks: ReactNode) => <b>{chunks}</b>;
   const when = due === null ? '' : localMomentInWords(due, language);
   return (
     <SaidLine
@@ -24,11 +23,11 @@ export function WhenLine({ draft, year, language, change, problemAt }: ReadProps
       said={
         <>
           {due === null
-            ? t.rich('noDueSaid', { b })
-            : t.rich(growing ? 'finishSaid' : 'dueSaid', { b, when })}
+            ? t.rich('noDueSaid', changeable)
+            : t.rich(growing ? 'finishSaid' : 'dueSaid', { ...changeable, when })}
           {growing
             ? t.rich('growing.said', {
-                b,
+                ...changeable,
                 start: growing.startBy ? localMomentInWords(growing.startBy, language) : 'none',
                 begun: growing.startBy ? 'by' : 'any',
                 milestones: growing.milestones.length,
