@@ -154,7 +154,8 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
       settledAt: now,
       createdAt: now,
     });
-    for (const [label, meaning] of CLASS_LABELS) await insertLabel(transaction, id, label, meaning);
+    for (const [label, meaning = '', drawing = null] of CLASS_LABELS)
+      await insertLabel(transaction, id, label, { meaning, drawing });
     const members = [
       ['marisol', 'teacher'] as const,
       ['idris', 'coTeacher'] as const,

@@ -1,3 +1,4 @@
+import type { LabelDrawing } from '../../src/core/posts/labelDrawings';
 import type { DemoAssignment } from './demoAssignment';
 import { INSTRUMENT } from './instrument';
 import { LOG } from './log';
@@ -9,12 +10,14 @@ export type { DemoAssignment } from './demoAssignment';
 
 export const ASSIGNMENTS: readonly DemoAssignment[] = [INSTRUMENT, SKIES, SAYINGS, LOG, STORM];
 
+type DemoLabel = readonly [label: string, meaning?: string, drawing?: LabelDrawing];
+
 /** The class's labels, some with what they are given to. */
-export const CLASS_LABELS: readonly (readonly [label: string, meaning?: string])[] = [
-  ['three-skies', 'three days of looking up'],
-  ['cirrus', 'thin, torn streaks'],
-  ['cumulus', 'heaps'],
-  ['stratus', 'one grey sheet'],
+export const CLASS_LABELS: readonly DemoLabel[] = [
+  ['three-skies', 'three days of looking up', 'layers'],
+  ['cirrus', 'thin, torn streaks', 'feather'],
+  ['cumulus', 'heaps', 'cloud'],
+  ['stratus', 'one grey sheet', 'waves'],
   ['how-it-works'],
   ['weather-sayings'],
   ['sky-log'],

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
+import { LABEL_DRAWINGS } from '../core/posts/labelDrawings';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';
 
@@ -62,6 +63,11 @@ test('every refusal has its sentence', () => {
 
 test('every kind of requirement has its name, lines, tray and form', () => {
   for (const { kind } of REQUIREMENT_KINDS)
-    for (const part of ['name', 'line', 'toDo', 'tray', 'form'])
+    for (const part of ['name', 'line', 'lack', 'toDo', 'tray', 'form'])
       expect([kind, part, at(`requirements.${kind}.${part}`)]).not.toContain(undefined);
+});
+
+test('every drawing beside a label is named', () => {
+  for (const drawing of LABEL_DRAWINGS)
+    expect([drawing, typeof at(`labels.drawing.shows.${drawing}`)]).toEqual([drawing, 'string']);
 });

@@ -15,21 +15,44 @@ import { openControl } from './houseControl';
 
 const BUILD = '.next-test';
 
+/** What ends a part of the house. */
+type End = () => unknown;
+
 /** The whole house as people use it: production build, real database, the demo class; beside a running demo. */
 export default async function startHouse(): Promise<() => Promise<void>> {
+  const ends: End[] = [];
+  const leave = async () => {
+    for (const end of ends.toReversed()) await end();
+  };
+  try {
+    await furnish((end) => ends.push(end));
+  } catch (error) {
+    // What had begun would keep the process alive.
+    await leave();
+    throw error;
+  }
+  return leave;
+}
+
+async function furnish(ended: (by: End) => void): Promise<void> {
   const root = process.cwd();
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
+  ended(() => rmSync(folder, { recursive: true, force: true }));
   const pictures = path.join(folder, 'pictures');
   mkdirSync(pictures);
   await build(root, BUILD);
   const databaseSettings = { quick: true, port: await freePort() };
   let database = await startMariadb(folder, databaseSettings);
+  ended(() => database.stop());
   await migrate(database.url, path.resolve('src/server/database/migrations'));
   const port = await freePort();
-  const mail = await startMailServer();
   const origin = `http://127.0.0.1:${port}`;
+  const mail = await startMailServer();
+  ended(() => mail.stop());
   const school = await startSchoolSignIn(await freePort(), `${origin}/api/school/back`);
+  ended(() => school.stop());
   const web = await startWeb();
+  ended(() => web.stop());
   Object.assign(process.env, {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
@@ -47,6 +70,7 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   await keepAsBegun();
   const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
   let application = await startApplication(settings);
+  ended(() => application.stop());
   const closeControl = await openControl({
     killApplication: () => application.kill(),
     startApplication: async () => {
@@ -57,14 +81,6 @@ export default async function startHouse(): Promise<() => Promise<void>> {
       database = await startMariadb(folder, databaseSettings);
     },
   });
+  ended(closeControl);
   process.env['PORCH_TEST_ORIGIN'] = origin;
-  return async () => {
-    await closeControl();
-    await application.stop();
-    await mail.stop();
-    await school.stop();
-    await web.stop();
-    await database.stop();
-    rmSync(folder, { recursive: true, force: true });
-  };
 }

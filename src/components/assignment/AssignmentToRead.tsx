@@ -4,7 +4,7 @@ import type { LessonShown } from '../../core/assignments/lessonText';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
 import { Mark } from '../basics/Mark';
-import { useRequirementName } from '../railing/RequirementLine';
+import { WhatItAsks } from './forms/WhatItAsks';
 import { ModelPostShown } from './ModelPostShown';
 import { Steps, type StepShown } from './Steps';
 import { BeginButton } from './BeginButton';
@@ -35,7 +35,6 @@ export function AssignmentToRead({
   postId,
 }: AssignmentToReadProps) {
   const t = useTranslations('assignments.read');
-  const nameOf = useRequirementName();
   return (
     <main className="page max-w-[820px]!" id="main">
       <p className="kind">{t('number', { number })}</p>
@@ -49,8 +48,7 @@ export function AssignmentToRead({
         {requirements.map((requirement) => (
           <li key={requirement.id} className="flex items-center gap-2">
             <Mark id={requirement.weight === 'bonus' ? 's-c' : 's-g'} className="s" />
-            <b>{nameOf(requirement)}</b>
-            <span className="text-ink-2">{t(`asks.${requirement.kind}`, asksOf(requirement, number))}</span>
+            <WhatItAsks requirement={requirement} number={number} />
           </li>
         ))}
       </ul>
@@ -88,28 +86,4 @@ export function AssignmentToRead({
       )}
     </main>
   );
-}
-
-/** Settings as values for a sentence; a limit that is not set is 0. */
-function asksOf(requirement: Requirement, number: number): Record<string, string | number> {
-  const { startsWith } = requirement;
-  const list = (name: string) =>
-    (requirement[name] as readonly unknown[] | undefined)?.flat().join(', ') ?? '';
-  return {
-    min: Number(requirement['min'] ?? requirement['minCharacters'] ?? 0),
-    max: Number(requirement['max'] ?? requirement['maxCharacters'] ?? requirement['maxUnknown'] ?? 0),
-    from: Number(requirement['from'] ?? 0),
-    to: Number(requirement['to'] ?? 99),
-    percent: Number(requirement['maxPercent'] ?? 100),
-    begins: typeof startsWith === 'string' ? startsWith.replace('{number}', String(number)) : '',
-    credit: String(requirement['credit'] === true),
-    description: String(requirement['description'] === true),
-    all: list('allOf') || headingsOf(requirement),
-    one: list('oneOf') || 'none',
-  };
-}
-
-function headingsOf(requirement: Requirement): string {
-  const headings = requirement['headings'] as readonly { readonly text: string }[] | undefined;
-  return headings?.map((heading) => heading.text).join(', ') ?? '';
 }

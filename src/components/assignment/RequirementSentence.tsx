@@ -8,7 +8,7 @@ import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import { slats } from '../../core/requirements/slats';
 import { Pickets } from '../railing/Pickets';
-import { useRequirementName } from '../railing/RequirementLine';
+import { isItsOwnWords, useRequirementName, useSentenceBeginning } from '../railing/RequirementLine';
 import { CheckFill, NumberFill } from './forms/fields';
 import { FORMS } from './forms/forms';
 
@@ -31,6 +31,7 @@ export function RequirementSentence(props: RequirementSentenceProps) {
   const { requirement, answer, isOpen, onChange } = props;
   const t = useTranslations('builder.requirement');
   const nameOf = useRequirementName();
+  const beginningOf = useSentenceBeginning();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: requirement.id });
   const kind = FORMS[requirement.kind];
@@ -67,7 +68,7 @@ export function RequirementSentence(props: RequirementSentenceProps) {
       <div className="min-w-0 flex-1">
         <div className="flex items-baseline gap-4">
           <div className="said">
-            <b>{requirement.text && !isItsOwnWords(requirement.kind) ? requirement.text : name}</b>
+            <b>{beginningOf(requirement)}</b>
             <Form
               requirement={requirement}
               classLabels={props.classLabels}
@@ -163,9 +164,4 @@ function WorthLine({ requirement, name, change, onRemove }: WorthLineProps) {
       </button>
     </div>
   );
-}
-
-/** Kinds whose sentence is the teacher's own words already. */
-function isItsOwnWords(kind: string): boolean {
-  return kind === 'judged' || kind === 'selfCheck';
 }

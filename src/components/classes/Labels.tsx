@@ -2,14 +2,18 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import type { LabelDrawing as Drawing } from '../../core/posts/labelDrawings';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
+import { DrawingPicker } from '../labels/DrawingPicker';
+import { LabelDrawing } from '../labels/LabelDrawing';
 import { DeskRuleForm } from './DeskRuleForm';
 
 interface LabelShown {
   readonly label: string;
   /** What it is given to, in a few words; empty where its name says it. */
   readonly meaning: string;
+  readonly drawing: Drawing | null;
   /** How many hand-ins have it. */
   readonly posts: number;
 }
@@ -104,17 +108,21 @@ interface LabelRowProps extends LabelShown {
   readonly act: (useCase: string, input: object) => Promise<boolean>;
 }
 
-function LabelRow({ label, meaning, posts, classId, labels, busy, act }: LabelRowProps) {
+function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }: LabelRowProps) {
   const t = useTranslations('labels');
   const [name, setName] = useState<string | null>(null);
   const [says, setSays] = useState(meaning);
+  const [shown, setShown] = useState(drawing);
   const id = useId();
   if (name === null)
     return (
       <li className="!grid-cols-[1fr_auto] !py-2">
-        <span>
-          <b>{label}</b> {meaning ? <span>{meaning} </span> : null}
-          <span className="calm">{t('posts', { count: posts })}</span>
+        <span className="flex items-center gap-2.5">
+          <LabelDrawing drawing={drawing} />
+          <span>
+            <b>{label}</b> {meaning ? <span>{meaning} </span> : null}
+            <span className="calm">{t('posts', { count: posts })}</span>
+          </span>
         </span>
         <button
           type="button"
@@ -133,8 +141,8 @@ function LabelRow({ label, meaning, posts, classId, labels, busy, act }: LabelRo
         className="flex flex-wrap items-center gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void act('changeLabel', { classId, label, becomes: name, meaning: says }).then((done) =>
-            done ? setName(null) : null,
+          void act('changeLabel', { classId, label, becomes: name, meaning: says, drawing: shown }).then(
+            (done) => (done ? setName(null) : null),
           );
         }}
       >
@@ -151,6 +159,7 @@ function LabelRow({ label, meaning, posts, classId, labels, busy, act }: LabelRo
             <option key={one.label} value={one.label} />
           ))}
         </datalist>
+        {merges ? null : <DrawingPicker label={label} drawing={shown} onChoose={setShown} />}
         {merges ? null : (
           <input
             className="field !w-64"
@@ -163,7 +172,9 @@ function LabelRow({ label, meaning, posts, classId, labels, busy, act }: LabelRo
         )}
         <button
           className="btn"
-          disabled={busy || !name.trim() || (name.trim() === label && says.trim() === meaning)}
+          disabled={
+            busy || !name.trim() || (name.trim() === label && says.trim() === meaning && shown === drawing)
+          }
         >
           {t(merges ? 'merge' : 'keep')}
         </button>

@@ -35,7 +35,7 @@ export function NextThing({ className, slats, next, asked, count, allOpen, ...pr
         {asked ? asked.question : next ? t('next', { name: next.name }) : t('allDone')}
       </p>
       {next ? (
-        <p className="hidden px-4 text-[14.5px] text-ink-2 sm:block [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic">
+        <p className="hidden px-4 text-[14.5px] text-ink-2 sm:block">
           <RequirementLine answer={next.answer} />
         </p>
       ) : null}

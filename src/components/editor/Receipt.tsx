@@ -18,7 +18,7 @@ import { useNumberInWords } from '../basics/useNumberInWords';
 import { useRefusal } from '../basics/useRefusal';
 import type { CardShown } from '../blog/PostCard';
 import { Pickets } from '../railing/Pickets';
-import { useRequirementName } from '../railing/RequirementLine';
+import { useLack } from '../railing/RequirementLine';
 import { SmallRailing } from '../railing/SmallRailing';
 
 export interface ReceiptProps {
@@ -86,17 +86,15 @@ export function Receipt(props: ReceiptProps) {
 
 function Slip(props: ReceiptProps) {
   const t = useTranslations('receipt');
-  const nameOf = useRequirementName();
-  const missing = missingNow(props.answer, props.requirements).map((one) =>
-    nameOf(props.requirements.find((requirement) => requirement.id === one.id) ?? { kind: one.kind }),
-  );
+  const lackOf = useLack();
+  const missing = missingNow(props.answer, props.requirements).map((one) => lackOf(one).lack);
   const lines: readonly (readonly [string, string])[] = [
     [t('handedIn'), props.handedIn],
     ...(props.due ? ([[t('dueAt'), props.due]] as const) : []),
     ...(props.due ? ([[t('thatIs'), punctuality(props, t)]] as const) : []),
     [t('holds'), t('contents', { words: props.words, pictures: props.pictures, links: props.links })],
     ...(props.since ? ([[t('since'), t('sinceWords', props.since)]] as const) : []),
-    [t('missing'), missing.length ? missing.join(', ') : t('nothing')],
+    [t('missing'), missing.length ? missing.join('; ') : t('nothing')],
     [t('goesTo'), props.teachers.join(', ')],
     [t('keptAt'), props.keptAt],
   ];

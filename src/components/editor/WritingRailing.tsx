@@ -12,7 +12,7 @@ import { LETTER } from '../railing/letters';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
-import { keptPicture } from './goTo';
+import { placeShown } from './goTo';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
 import type { GateTrayProps } from './gate/gateProps';
@@ -28,7 +28,7 @@ interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'an
   readonly counting: Counting;
   readonly gate: Omit<
     GateTrayProps,
-    'answer' | 'missing' | 'pictureAt' | 'onLower' | 'onOpenBay' | 'assignment'
+    'answer' | 'missing' | 'shownAt' | 'onLower' | 'onOpenBay' | 'assignment'
   > & {
     /** Why the post was not handed in, in words, or nothing. */
     readonly problem: string;
@@ -167,7 +167,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
                 <li key={one.id} className="border-t border-line">
                   <button
                     type="button"
-                    className="grid min-h-11 w-full grid-cols-[20px_88px_1fr_18px] items-center gap-2 text-left text-[14.5px] [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic"
+                    className="grid min-h-11 w-full grid-cols-[20px_88px_1fr_18px] items-center gap-2 text-left text-[14.5px]"
                     onClick={() => setRaised({ id: one.id, above: raised.above })}
                   >
                     <Mark id={`s-${LETTER[marks[index] ?? 'gap']}`} className="s" />
@@ -189,7 +189,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
               assignment={content.assignment}
               answer={answer}
               missing={missing}
-              pictureAt={(position) => keptPicture(content.editor, position)}
+              shownAt={(place) => placeShown(content.editor, place)}
               onLower={lower}
               onOpenBay={(id) => setRaised({ id, above: raised.above })}
             />

@@ -28,6 +28,34 @@ export function keptPicture(editor: Editor, position: number): string | null {
   return typeof src === 'string' && src ? src : null;
 }
 
+/** What stands at a place: a picture, and the words by which its writer knows it. */
+export interface PlaceShown {
+  /** What the picture is kept as; null where there is none. */
+  readonly picture: string | null;
+  /** A picture's caption, or the first words; empty where there are none. */
+  readonly words: string;
+}
+
+const MOST_SHOWN = 60;
+
+/** What stands at a place of the text, which may have grown shorter since it was looked at. */
+export function placeShown(editor: Editor, { from, to }: Place): PlaceShown {
+  const { doc } = editor.state;
+  const end = Math.min(to, doc.content.size);
+  const node = from < end ? doc.nodeAt(from) : null;
+  const text =
+    node?.type.name === 'picture'
+      ? node.child(0).textContent
+      : from < end
+        ? doc.textBetween(from, end, ' ')
+        : '';
+  return { picture: keptPicture(editor, from), words: shortened(text.trim()) };
+}
+
+function shortened(text: string): string {
+  return text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)} …` : text;
+}
+
 /** Writes a credit into the picture at a place. */
 export function creditPicture(editor: Editor, place: Place, name: string): void {
   const node = editor.state.doc.nodeAt(place.from);

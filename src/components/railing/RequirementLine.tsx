@@ -6,7 +6,7 @@ export function RequirementLine({ answer }: { readonly answer: RequirementAnswer
   const t = useTranslations('requirements');
   return t.rich(`${answer.kind}.line.${answer.message.key}`, {
     ...answer.message.values,
-    em: (chunks) => <em>{chunks}</em>,
+    em: (chunks) => <em className="font-semibold text-clay not-italic">{chunks}</em>,
   });
 }
 
@@ -17,6 +17,40 @@ export function useRequirementName(): (requirement: {
 }) => string {
   const t = useTranslations('requirements');
   return ({ kind, text }) => (typeof text === 'string' && text ? text : t(`${kind}.name`));
+}
+
+/** Whether a kind's own words are all that it asks. */
+export function isItsOwnWords(kind: string): boolean {
+  return kind === 'judged' || kind === 'selfCheck';
+}
+
+/** What the sentence of a requirement begins with: what it is called, but never with what the sentence itself says. */
+export function useSentenceBeginning(): ReturnType<typeof useRequirementName> {
+  const nameOf = useRequirementName();
+  return (requirement) => nameOf(isItsOwnWords(requirement.kind) ? { kind: requirement.kind } : requirement);
+}
+
+interface Lack {
+  /** What is missing, named by the thing itself. */
+  readonly lack: string;
+  /** How far the requirement is; empty where nothing can be said but what is missing. */
+  readonly reached: string;
+  /** What is to be done about it. */
+  readonly toDo: string;
+}
+
+/** What a requirement lacks. */
+export function useLack(): (answer: RequirementAnswer) => Lack {
+  const t = useTranslations('requirements');
+  return ({ kind, message: { key, values } }) => {
+    const all = { ...values, lack: values['lack'] ?? key };
+    const reached = t.markup(`${kind}.line.${key}`, { ...values, em: () => '' });
+    return {
+      lack: t(`${kind}.lack`, all),
+      reached: reached.replace(/^[\s,]+|[\s,]+$/g, ''),
+      toDo: t(`${kind}.toDo`, all),
+    };
+  };
 }
 
 /** The same line as plain text, for a sentence that it stands in. */

@@ -63,6 +63,11 @@ export function atLeast(min: number, counting: number, best = counting): Conditi
   return withinLimits({ min }, counting, { best });
 }
 
+/** The message where nothing is there: whether that is missing, or nothing has to be there. */
+export function messageOfNothing(conditions: readonly Condition[]): 'none' | 'notNeeded' {
+  return conditions.every(({ share }) => share === 1) ? 'notNeeded' : 'none';
+}
+
 /** The limits that are set, as a target to be shown. */
 export function targetOf(settings: Limits): Limits {
   return {

@@ -1,3 +1,4 @@
+import { LABEL_DRAWINGS, type LabelDrawing } from '../../core/posts/labelDrawings';
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
@@ -9,7 +10,7 @@ import {
   listLabelSet,
   listLabels,
   recordLabelChange,
-  updateMeaning,
+  updateLabelNotes,
 } from './queries';
 
 const MOST_MEANING = 120;
@@ -38,10 +39,12 @@ interface ChangeInput {
   readonly becomes: string | null;
   /** What it is given to, in a few words; left out where that stays as it is. */
   readonly meaning?: string;
+  /** The drawing beside it, or none; left out where that stays as it is. */
+  readonly drawing?: LabelDrawing | null;
 }
 
 /**
- * Renames a label of the class, says what it is given to, merges it into another, or takes it away. What was handed in keeps
+ * Renames a label of the class, says what it is given to and draws it, merges it into another, or takes it away. What was handed in keeps
  * its own words.
  */
 export const changeLabel = classUseCase<ChangeInput, object>({
@@ -51,16 +54,18 @@ export const changeLabel = classUseCase<ChangeInput, object>({
     label,
     becomes: { anyOf: [label, { type: 'null' }] },
     meaning: { type: 'string', maxLength: MOST_MEANING },
+    drawing: { anyOf: [{ enum: LABEL_DRAWINGS }, { type: 'null' }] },
   },
-  optional: ['meaning'],
-  async run({ classId, label: old, becomes, meaning: given }, _, { database, now }) {
+  optional: ['meaning', 'drawing'],
+  async run({ classId, label: old, becomes, ...given }, _, { database, now }) {
     const fresh = becomes?.trim() ?? null;
     const set = await listLabelSet(database, classId);
     const known = set.find((one) => one.label === old);
     if (!known) return refused('labels.gone', 'label');
-    const meaning = given?.trim() ?? known.meaning;
+    const { drawing = known.drawing } = given;
+    const notes = { meaning: given.meaning?.trim() ?? known.meaning, drawing };
     if (fresh === old) {
-      await updateMeaning(database, classId, { label: old, meaning });
+      await updateLabelNotes(database, classId, { label: old, ...notes });
       return done({});
     }
     await deleteLabel(database, classId, old);
@@ -69,7 +74,7 @@ export const changeLabel = classUseCase<ChangeInput, object>({
     )?.label;
     await recordLabelChange(database, { classId, label: old, becomes: other ?? fresh, at: now });
     if (fresh !== null && !other) {
-      await insertLabel(database, classId, fresh, meaning);
+      await insertLabel(database, classId, fresh, notes);
       await forgetLabelChange(database, classId, fresh);
     }
     return done({});

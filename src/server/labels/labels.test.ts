@@ -92,27 +92,40 @@ test('labels are renamed, merged and taken away; what was handed in keeps its ow
   expect(await change('hail', 'snow')).toMatchObject({ code: 'labels.gone' });
 });
 
-test('a label says what it is given to, keeps that under another name and in a copy of the class', async () => {
+test('a label says what it is given to and is drawn, keeps that under another name and in a copy of the class', async () => {
   await succeeded(as(house, 'teacher', addLabel, { classId: house.classId, label: 'hail' }));
   const explain = (label: string, becomes: string, meaning: string) =>
     as(house, 'teacher', changeLabel, { classId: house.classId, label, becomes, meaning });
+  const draw = (label: string, drawing: string | null) =>
+    as(house, 'teacher', changeLabel, { classId: house.classId, label, becomes: label, drawing });
   await succeeded(explain('hail', 'hail', ' ice that falls '));
   await succeeded(change('hail', 'hailstones'));
   const postId = await begun();
-  const meanings = async () =>
-    (await maybeCompose(postId, await deskFor(house, 'writer')))?.assignment.labelMeanings;
-  expect(await meanings()).toEqual({ hailstones: 'ice that falls' });
+  const notes = async () => (await maybeCompose(postId, await deskFor(house, 'writer')))?.assignment.labelSet;
+  const threeSkies = { label: 'three-skies', meaning: '', drawing: null };
+  expect(await notes()).toEqual([
+    { label: 'hailstones', meaning: 'ice that falls', drawing: null },
+    threeSkies,
+  ]);
+  // What is not spoken of stays as it is.
+  await succeeded(draw('hailstones', 'snow'));
+  await succeeded(explain('hailstones', 'hailstones', 'hard rain'));
+  expect(await notes()).toEqual([{ label: 'hailstones', meaning: 'hard rain', drawing: 'snow' }, threeSkies]);
+  expect(await draw('hailstones', 'a drawing of ours')).toMatchObject({ ok: false });
   expect(await explain('hail', 'hail', 'gone')).toMatchObject({ code: 'labels.gone' });
   expect(await explain('hailstones', 'hailstones', 'x'.repeat(121))).toMatchObject({ ok: false });
   // Merged into another label, it is the other's meaning that holds.
   await succeeded(explain('hailstones', 'three-skies', 'nobody reads this'));
-  expect(await meanings()).toEqual({});
+  expect(await notes()).toEqual([threeSkies]);
+  await succeeded(draw('three-skies', 'moon'));
+  await succeeded(draw('three-skies', null));
+  await succeeded(draw('three-skies', 'cloud'));
   await succeeded(explain('three-skies', 'three-skies', 'three days'));
   const copied = await succeeded(
     as(house, 'teacher', copyClass, { classId: house.classId, title: 'Wind again', groupName: '9B' }),
   );
   expect(await listLabelSet(database, copied.classId)).toEqual([
-    { label: 'three-skies', meaning: 'three days' },
+    { label: 'three-skies', meaning: 'three days', drawing: 'cloud' },
   ]);
 });
 

@@ -1,17 +1,25 @@
 import { labelKey } from '../../core/requirements/kinds/labels';
+import type { LabelDrawing } from '../../core/posts/labelDrawings';
 import type { LabelChanges } from '../../core/posts/labels';
 import type { Database } from '../database/database';
 
-/** A label of the class's set. */
-export interface LabelInSet {
-  readonly label: string;
+/** What stands beside a label for whoever chooses it. */
+interface LabelNotes {
   /** What it is given to, in a few words; empty where its name says it. */
   readonly meaning: string;
+  readonly drawing: LabelDrawing | null;
 }
+
+/** A label of the class's set. */
+export interface LabelInSet extends LabelNotes {
+  readonly label: string;
+}
+
+const NO_NOTES: LabelNotes = { meaning: '', drawing: null };
 
 export async function listLabelSet(database: Database, classId: string): Promise<readonly LabelInSet[]> {
   return database.rows<LabelInSet>(
-    'SELECT label, meaning FROM class_labels WHERE class_id = :classId ORDER BY label',
+    'SELECT label, meaning, drawing FROM class_labels WHERE class_id = :classId ORDER BY label',
     { classId },
   );
 }
@@ -25,42 +33,33 @@ export async function insertLabel(
   database: Database,
   classId: string,
   label: string,
-  meaning = '',
+  { meaning, drawing } = NO_NOTES,
 ): Promise<void> {
   await database.change(
-    'INSERT IGNORE INTO class_labels (class_id, label, meaning) VALUES (:classId, :label, :meaning)',
-    { classId, label, meaning },
+    `INSERT IGNORE INTO class_labels (class_id, label, meaning, drawing)
+     VALUES (:classId, :label, :meaning, :drawing)`,
+    { classId, label, meaning, drawing },
   );
 }
 
-export async function updateMeaning(
+export async function updateLabelNotes(
   database: Database,
   classId: string,
-  { label, meaning }: LabelInSet,
+  { label, meaning, drawing }: LabelInSet,
 ): Promise<void> {
   await database.change(
-    'UPDATE class_labels SET meaning = :meaning WHERE class_id = :classId AND label = :label',
-    { classId, label, meaning },
+    `UPDATE class_labels SET meaning = :meaning, drawing = :drawing
+     WHERE class_id = :classId AND label = :label`,
+    { classId, label, meaning, drawing },
   );
 }
 
 /** Gives a class all the labels of another. */
 export async function copyLabels(database: Database, from: string, to: string): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO class_labels (class_id, label, meaning)
-     SELECT :to, label, meaning FROM class_labels WHERE class_id = :from`,
+    `INSERT IGNORE INTO class_labels (class_id, label, meaning, drawing)
+     SELECT :to, label, meaning, drawing FROM class_labels WHERE class_id = :from`,
     { from, to },
-  );
-}
-
-/** What the labels of a class are given to, by their keys; those whose name says it are left out. */
-export async function findMeanings(
-  database: Database,
-  classId: string,
-): Promise<Readonly<Record<string, string>>> {
-  const set = await listLabelSet(database, classId);
-  return Object.fromEntries(
-    set.flatMap(({ label, meaning }) => (meaning ? [[labelKey(label), meaning]] : [])),
   );
 }
 

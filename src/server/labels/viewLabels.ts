@@ -17,10 +17,9 @@ export async function maybeLabels({ personId, role, inClass }: Desk) {
   return {
     classId: inClass.id,
     desk: inClass.desk,
-    labels: (await listLabelSet(database, inClass.id)).map(({ label, meaning }) => ({
-      label,
-      meaning,
-      posts: counts.get(labelKey(label)) ?? 0,
+    labels: (await listLabelSet(database, inClass.id)).map((one) => ({
+      ...one,
+      posts: counts.get(labelKey(one.label)) ?? 0,
     })),
     proposals: (await listProposals(database, inClass.id)).map((one) => ({
       label: one.label,

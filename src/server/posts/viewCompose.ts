@@ -17,7 +17,7 @@ import { localDate } from '../../core/timing/zonedTime';
 import { countingIn, standingsIn } from '../assignments/growingSteps';
 import { assignmentToCheck } from '../assignments/context';
 import { listMembers } from '../classes/queries';
-import { findMeanings } from '../labels/queries';
+import { listLabelSet } from '../labels/queries';
 import { database } from '../database/database';
 import { findOpenResults } from '../links/lookAt';
 import { listPerceptualHashes } from '../pictures/queries';
@@ -59,7 +59,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       pictureWidth: assignment.pictureWidth,
       lesson: showLesson(assignment),
       prompts: assignment.starters,
-      labelMeanings: await findMeanings(database, inClass.id),
+      labelSet: await listLabelSet(database, inClass.id),
     },
     writer: {
       id: personId,

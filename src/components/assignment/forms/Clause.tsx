@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useIsRead } from './isRead';
 
 interface ClauseProps {
   /** Whether the requirement asks for it; what is not asked for is told only while the sentence is worked on. */
@@ -10,5 +11,6 @@ interface ClauseProps {
 
 /** A part of a requirement's sentence that can be left out. */
 export function Clause({ asked, aside = false, children }: ClauseProps) {
+  if (useIsRead() && !asked) return null;
   return <span className={`clause ${asked ? '' : 'unasked'} ${aside ? 'aside' : ''}`}> {children}</span>;
 }

@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { linesOf } from '../../../core/text/lines';
 import type { RequirementFormProps } from './formProps';
+import { useIsRead } from './isRead';
 import { AskedFills } from './LimitFill';
 
 interface Heading {
@@ -18,6 +19,7 @@ export function PartsForm({ requirement, change }: RequirementFormProps) {
   const [typed, setTyped] = useState(() =>
     headings.map(({ text, minWords }) => (minWords ? `${text} ${minWords}` : text)).join('\n'),
   );
+  const isRead = useIsRead();
   return (
     <>
       {' '}
@@ -26,19 +28,21 @@ export function PartsForm({ requirement, change }: RequirementFormProps) {
         {' '}
         {headings.map(({ text, minWords = 0 }) => t('told', { text, words: minWords })).join(', ') || '…'}
       </b>
-      <span className="at-work">
-        <textarea
-          className="field my-1 min-h-24 leading-normal [field-sizing:content]"
-          aria-label={t('headingsLabel')}
-          value={typed}
-          maxLength={4000}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            change({ headings: readHeadings(event.target.value) });
-          }}
-        />
-        <span className="block text-[13.5px] leading-snug text-ink-2">{t('headingsHint')}</span>
-      </span>
+      {isRead ? null : (
+        <span className="at-work">
+          <textarea
+            className="field my-1 min-h-24 leading-normal [field-sizing:content]"
+            aria-label={t('headingsLabel')}
+            value={typed}
+            maxLength={4000}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              change({ headings: readHeadings(event.target.value) });
+            }}
+          />
+          <span className="block text-[13.5px] leading-snug text-ink-2">{t('headingsHint')}</span>
+        </span>
+      )}
       <AskedFills requirement={requirement} settings={['inOrder']} change={change} />
     </>
   );

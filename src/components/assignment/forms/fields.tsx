@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useState, type ReactNode } from 'react';
+import { useIsRead } from './isRead';
 
 interface NumberFillProps {
   readonly label: string;
@@ -14,6 +15,7 @@ interface NumberFillProps {
 export function NumberFill({ label, value, onChange, decimals = false, least = 0 }: NumberFillProps) {
   // While it is typed it may be empty, whatever that stands for.
   const [typed, setTyped] = useState<string | null>(null);
+  if (useIsRead()) return <b>{value}</b>;
   return (
     <input
       className="fill small-number"
@@ -45,6 +47,7 @@ interface ListFillProps {
 /** Several short texts with commas between them. */
 export function ListFill({ label, value, onChange, suggestions = [] }: ListFillProps) {
   const id = useId();
+  if (useIsRead()) return <b>{value.join(', ')}</b>;
   return (
     <>
       <input
@@ -79,6 +82,7 @@ interface CheckFillProps {
 
 /** One thing that is asked or not. */
 export function CheckFill({ checked, onChange, children }: CheckFillProps) {
+  if (useIsRead()) return children;
   return (
     <label className="inline-flex max-w-full items-baseline gap-1.5">
       <input

@@ -10,7 +10,12 @@ import { Mark } from '../../basics/Mark';
 import { useNumberInWords } from '../../basics/useNumberInWords';
 import { LETTER } from '../../railing/letters';
 import { Pickets } from '../../railing/Pickets';
-import { RequirementLine, useRequirementName } from '../../railing/RequirementLine';
+import {
+  RequirementLine,
+  useLack,
+  useRequirementName,
+  useSentenceBeginning,
+} from '../../railing/RequirementLine';
 import type { GateTrayProps } from './gateProps';
 
 /** What is missing, each with the way to it, and what is done. */
@@ -70,17 +75,19 @@ export function Missing({ assignment, answer, missing: counts, steps, ...props }
   );
 }
 
-interface LackProps extends Pick<GateTrayProps, 'pictureAt' | 'onOpenBay'> {
+interface LackProps extends Pick<GateTrayProps, 'shownAt' | 'onOpenBay'> {
   readonly answer: RequirementAnswer;
   readonly requirement: Requirement;
 }
 
-/** One thing that is missing: the picture that it is missing from or its bay, what it is, and what to do. */
-function Lack({ answer, requirement, pictureAt, onOpenBay }: LackProps) {
-  const t = useTranslations('requirements');
-  const nameOf = useRequirementName();
-  const place = answer.places[0];
-  const picture = place ? pictureAt(place.from) : null;
+/** One thing that is missing: the picture that it is missing from or its bay, what it is, where, and what to do. */
+function Lack({ answer, requirement, shownAt, onOpenBay }: LackProps) {
+  const t = useTranslations('gate');
+  const beginningOf = useSentenceBeginning();
+  const lackOf = useLack();
+  const [place] = answer.places;
+  const { picture, words } = place ? shownAt(place) : NOWHERE;
+  const { lack, reached, toDo } = lackOf(answer);
   return (
     <button type="button" className="lack" onClick={() => onOpenBay(answer.id)}>
       {picture ? (
@@ -93,16 +100,18 @@ function Lack({ answer, requirement, pictureAt, onOpenBay }: LackProps) {
       <span className="min-w-0">
         <b className="flex items-center gap-2">
           <Mark id={`s-${LETTER[mark(answer, requirement.weight)]}`} className="s" />
-          {nameOf(requirement)}
+          {lack}
         </b>
-        <span className="text-[14px] text-ink-2 [&_em]:font-semibold [&_em]:text-clay [&_em]:not-italic">
-          <RequirementLine answer={answer} />
+        <span className="text-[14px] text-ink-2">
+          {words ? t('at', { words }) : [beginningOf(requirement), reached].filter(Boolean).join(', ')}
         </span>
       </span>
       <span className="inline-flex items-center gap-1 font-semibold text-porch">
-        {t(`${answer.kind}.toDo`, { lack: answer.message.values['lack'] ?? answer.message.key })}
+        {toDo}
         <ArrowRight aria-hidden="true" size={16} className="flex-none" />
       </span>
     </button>
   );
 }
+
+const NOWHERE = { picture: null, words: '' };

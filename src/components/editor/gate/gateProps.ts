@@ -1,7 +1,8 @@
 import type { Audience } from '../../../core/access/audience';
-import type { Answer, RequirementAnswer } from '../../../core/requirements/answer';
+import type { Answer, Place, RequirementAnswer } from '../../../core/requirements/answer';
 import type { StepShown } from '../../assignment/Steps';
 import type { ComposeProps, DueShown } from '../composeProps';
+import type { PlaceShown } from '../goTo';
 
 /** What the raised gate is given. */
 export interface GateTrayProps {
@@ -18,8 +19,8 @@ export interface GateTrayProps {
   readonly handIns: number;
   /** Where the post stands on the class blog. */
   readonly place: ComposeProps['place'] & { readonly postId: string; readonly title: string };
-  /** What a picture of the post is kept as, by its place in the text; null where there is none. */
-  readonly pictureAt: (position: number) => string | null;
+  /** What stands at a place of the text. */
+  readonly shownAt: (place: Place) => PlaceShown;
   readonly busy: boolean;
   readonly onHandIn: () => void;
   readonly onAudience: (audience: Audience) => void;

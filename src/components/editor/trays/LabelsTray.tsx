@@ -5,6 +5,8 @@ import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { labelsSaid } from '../../../core/posts/labelsSaid';
 import { labelKey } from '../../../core/requirements/kinds/labels';
+import { LabelDrawing } from '../../labels/LabelDrawing';
+import type { LabelToChoose } from '../composeProps';
 import type { TrayContentProps } from './trayProps';
 
 /** Labels to press: those that the assignment needs first, then the rest of the class's set. */
@@ -27,7 +29,8 @@ export function LabelsTray({ requirement, assignment, editor, labels, setLabels 
     if (label.trim() && !isHeld(label)) setLabels([...labels, label.trim()]);
   };
   const [said] = labelsSaid(editor.state.doc, wanted);
-  const row = { meanings: assignment.labelMeanings, onPress: add };
+  const notes = new Map(assignment.labelSet.map((one) => [labelKey(one.label), one]));
+  const row = { notes, onPress: add };
   return (
     <div className="mt-3 grid gap-3">
       {missing.length ? <Row {...row} title={t('allOf')} labels={missing} /> : null}
@@ -58,7 +61,7 @@ export function LabelsTray({ requirement, assignment, editor, labels, setLabels 
           </button>
         ))}
       </div>
-      {others.size ? <Row {...row} meanings={{}} title={t('add')} labels={[...others.values()]} /> : null}
+      {others.size ? <Row {...row} plain title={t('add')} labels={[...others.values()]} /> : null}
       <form
         className="flex gap-2"
         onSubmit={(event) => {
@@ -84,26 +87,26 @@ export function LabelsTray({ requirement, assignment, editor, labels, setLabels 
 interface RowProps {
   readonly title: string;
   readonly labels: readonly string[];
-  /** What labels are given to, by their keys. */
-  readonly meanings: Readonly<Record<string, string>>;
+  /** What stands beside labels of the class, by their keys. */
+  readonly notes: ReadonlyMap<string, LabelToChoose>;
+  /** Whether the labels stand without what they are given to. */
+  readonly plain?: boolean;
   readonly onPress: (label: string) => void;
 }
 
-function Row({ title, labels, meanings, onPress }: RowProps) {
+function Row({ title, labels, notes, plain = false, onPress }: RowProps) {
   return (
     <div className="flex flex-wrap items-center gap-2">
       <span className="text-ink-2">{title}</span>
       {labels.map((label) => {
-        const key = labelKey(label);
+        const { meaning = '', drawing = null } = notes.get(labelKey(label)) ?? {};
         return (
-          <button
-            key={label}
-            type="button"
-            className="btn flex-col !items-start !gap-0.5 !py-1.5"
-            onClick={() => onPress(label)}
-          >
-            {label}
-            {meanings[key] ? <span className="block text-[13.5px] font-normal">{meanings[key]}</span> : null}
+          <button key={label} type="button" className="btn !gap-3 !py-1.5" onClick={() => onPress(label)}>
+            <LabelDrawing drawing={drawing} />
+            <span className="grid justify-items-start gap-0.5">
+              {label}
+              {meaning && !plain ? <span className="text-[13.5px] font-normal">{meaning}</span> : null}
+            </span>
           </button>
         );
       })}

@@ -12,6 +12,7 @@ import type { TrayContentProps } from './trayProps';
 /** Every link with where it leads, and those that do not count yet with the reason. */
 export function LinksTray({ editor, answer, lower }: TrayContentProps) {
   const t = useTranslations('requirements.links.tray');
+  const at = useTranslations('requirements.links.places');
   const { results, look } = useLooking();
   const found = links(editor.state.doc).filter((link) => maybeWebAddress(link.href));
   return (
@@ -29,7 +30,7 @@ export function LinksTray({ editor, answer, lower }: TrayContentProps) {
                 </span>
                 <span className="truncate pl-6 text-[13.5px] text-ink-2">{link.href}</span>
                 {place ? (
-                  <span className="pl-6 text-[14px] text-clay">{t(`lacks.${place.reason}`)}</span>
+                  <span className="pl-6 text-[14px] text-clay">{at(place.reason)}</span>
                 ) : (
                   <span className="pl-6">
                     <OpenLine result={results[maybeWebAddress(link.href) ?? '']} />

@@ -9,6 +9,7 @@ import type { TrayContentProps } from './trayProps';
 /** Every picture with what it lacks; each line leads to the place where it is missing. */
 export function PicturesTray({ editor, answer, writer, addPictures, lower }: TrayContentProps) {
   const t = useTranslations('requirements.pictures.tray');
+  const at = useTranslations('requirements.pictures.places');
   const toGo = Number(answer.message.values['toGo'] ?? 0);
   const missing = toGo - new Set(answer.places.map((place) => place.from)).size;
   return (
@@ -33,7 +34,7 @@ export function PicturesTray({ editor, answer, writer, addPictures, lower }: Tra
                     key={place.reason}
                     className="flex flex-wrap items-center gap-x-4 gap-y-1 pl-6 text-[14px]"
                   >
-                    <span className="text-clay">{t(`lacks.${place.reason}`)}</span>
+                    <span className="text-clay">{at(place.reason)}</span>
                     {place.reason === 'credit' ? (
                       <button
                         type="button"

@@ -3,15 +3,13 @@
 import { useTranslations } from 'next-intl';
 import type { Place } from '../../../core/requirements/answer';
 import { Mark } from '../../basics/Mark';
-import { goTo } from '../goTo';
+import { goTo, placeShown } from '../goTo';
 import type { TrayContentProps } from './trayProps';
 
 interface PlaceListProps extends Pick<TrayContentProps, 'editor' | 'answer' | 'lower'> {
   /** What is done at a place beside taking the writer there. */
   readonly onGo?: (place: Place) => void;
 }
-
-const SHOWN = 60;
 
 /** The places that a requirement speaks of, with what is wrong there; each line takes the writer to it. */
 export function PlaceList({ editor, answer, lower, onGo }: PlaceListProps) {
@@ -24,7 +22,7 @@ export function PlaceList({ editor, answer, lower, onGo }: PlaceListProps) {
           <span className="grid min-w-0">
             <span className="flex items-center gap-2">
               <Mark id="s-h" className="s" />
-              <b className="truncate">{excerpt(editor, place)}</b>
+              <b className="truncate">{placeShown(editor, place).words || '…'}</b>
             </span>
             <span className="pl-6 text-[14px] text-clay">{t(`${answer.kind}.places.${place.reason}`)}</span>
           </span>
@@ -42,12 +40,4 @@ export function PlaceList({ editor, answer, lower, onGo }: PlaceListProps) {
       ))}
     </ul>
   );
-}
-
-/** The first words of a place. The text may have grown shorter since it was looked at. */
-function excerpt(editor: TrayContentProps['editor'], { from, to }: Place): string {
-  const { doc } = editor.state;
-  const end = Math.min(to, doc.content.size);
-  const text = from < end ? doc.textBetween(from, end, ' ').trim() : '';
-  return text.length > SHOWN ? `${text.slice(0, SHOWN)} …` : text || '…';
 }

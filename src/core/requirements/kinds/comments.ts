@@ -1,4 +1,4 @@
-import { atLeast, NOT_KNOWN, ofEach, targetOf, type Condition } from '../condition';
+import { atLeast, messageOfNothing, NOT_KNOWN, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
 
@@ -30,13 +30,17 @@ export const comments: RequirementKind<CommentsSettings> = {
     const conditions: Condition[] = [];
     if (settings.min !== undefined) conditions.push(atLeast(min, measured));
     else if (settings.minWords !== undefined) conditions.push(ofEach(measured, all));
-    const key = measured < min ? 'below' : measured === 0 ? 'none' : 'enough';
+    const short = all - measured;
+    const isEnough = settings.min === undefined ? short === 0 : measured >= min;
+    const nothing = messageOfNothing(conditions);
+    const key =
+      short > 0 && !isEnough ? 'short' : measured < min ? 'below' : measured === 0 ? nothing : 'enough';
     return {
       measured,
       target,
       conditions,
       places: [],
-      message: { key, values: { measured, min, toGo: Math.max(0, min - measured), minWords } },
+      message: { key, values: { measured, min, toGo: Math.max(0, min - measured), short, minWords } },
     };
   },
 };

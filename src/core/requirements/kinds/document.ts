@@ -1,7 +1,7 @@
 import { reading } from '../../document/reading';
 import { maybeWebAddress } from '../../document/links';
 import { nodesOfType } from '../../document/nodesOfType';
-import { atLeast, ofEach, targetOf, type Condition } from '../condition';
+import { atLeast, messageOfNothing, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { isNotKnown, openResultsByAddress } from '../openResults';
 import type { OpenResult, PostToCheck } from '../post';
@@ -35,16 +35,16 @@ export const document: RequirementKind<DocumentSettings> = {
     const conditions: Condition[] = [];
     if (settings.min !== undefined) conditions.push(atLeast(min, counting, best));
     else if (opens) conditions.push(ofEach(counting, all.length, best));
-    const key =
-      shut.length > 0
+    const isLacking = settings.min === undefined ? shut.length > 0 : best < min;
+    const key = isLacking
+      ? shut.length > 0
         ? 'shut'
-        : all.length < min
-          ? 'below'
-          : open.length > 0
-            ? 'unknown'
-            : all.length === 0
-              ? 'none'
-              : 'enough';
+        : 'below'
+      : counting < (settings.min ?? all.length)
+        ? 'unknown'
+        : all.length === 0
+          ? messageOfNothing(conditions)
+          : 'enough';
     return {
       measured: counting,
       target: targetOf(settings),
@@ -52,7 +52,7 @@ export const document: RequirementKind<DocumentSettings> = {
       places: shut.map(({ from, to, result }) => ({ from, to, reason: result ?? 'missing' })),
       message: {
         key,
-        values: { measured: counting, all: all.length, min, toGo: Math.max(0, min - counting) },
+        values: { measured: counting, all: all.length, min, toGo: Math.max(0, min - best) },
       },
       ...(open.length > 0 ? { unknown: 'network' as const } : {}),
     };

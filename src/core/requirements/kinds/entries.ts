@@ -1,7 +1,7 @@
 import { reading } from '../../document/reading';
 import { placeBefore, sections, wordCounter, type Section } from '../../document/sections';
 import type { Place } from '../answer';
-import { known, ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { known, messageOfNothing, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import { entryNumberReader } from '../entryNumber';
 import type { RequirementKind } from '../kind';
 import type { PostToCheck } from '../post';
@@ -40,11 +40,13 @@ export const entries: RequirementKind<EntriesSettings> = {
     const numbering = numberingOf(all.map((entry) => entry.number));
     const first = all.find((entry) => entry.lacks.length > 0);
     const { min = 0, max } = settings;
-    const key = messageKey(settings, { all: all.length, complete, numbering });
+    const found = { all: all.length, complete, numbering };
+    const conditions = conditionsOf(settings, found);
+    const key = messageKey(settings, found) ?? messageOfNothing(conditions);
     return {
       measured: complete,
       target: targetOf(settings),
-      conditions: conditionsOf(settings, { complete, all: all.length, numbering }),
+      conditions,
       places: [...lacking(all), ...(settings.sequential && numbering.share < 1 ? numberedTwice(all) : [])],
       message: {
         key,
@@ -55,7 +57,8 @@ export const entries: RequirementKind<EntriesSettings> = {
           max: max ?? 0,
           toGo: Math.max(0, min - complete),
           number: key === 'incomplete' ? (first?.number ?? 0) : numbering.number,
-          lack: first?.lacks[0] ?? 'none',
+          tooMany: Math.max(0, all.length - (max ?? all.length)),
+          lack: key === 'incomplete' && first ? first.lacks[0]! : key,
         },
       },
     };
@@ -110,12 +113,16 @@ function conditionsOf(settings: EntriesSettings, { complete, all, numbering }: F
   return conditions;
 }
 
-function messageKey({ min, max, sequential }: EntriesSettings, { complete, all, numbering }: Found): string {
+/** Null where nothing is there. */
+function messageKey(
+  { min, max, sequential }: EntriesSettings,
+  { complete, all, numbering }: Found,
+): string | null {
   if (max !== undefined && all > max) return 'over';
   if (all > complete && (min === undefined || complete < min)) return 'incomplete';
   if (complete < (min ?? 0)) return 'below';
   if (sequential && numbering.share < 1 && all > 0) return numbering.fault;
-  return all === 0 ? 'none' : 'enough';
+  return all === 0 ? null : 'enough';
 }
 
 function lacking(all: readonly Entry[]): readonly Place[] {

@@ -1,5 +1,5 @@
 import { fold, alike } from '../../text/alike';
-import { known, ofEach, withinLimits, type Condition } from '../condition';
+import { known, messageOfNothing, ofEach, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag, labelList } from '../settings';
 
@@ -29,12 +29,14 @@ export const labels: RequirementKind<LabelsSettings> = {
     );
     const classSet = new Set(assignment.classLabels.map(labelKey));
     const foreign = [...held].filter((label) => !classSet.has(label));
+    const conditions = conditionsOf(settings, held.size, missing.length, openGroups.length, foreign.length);
+    const message = messageOf(settings, post.labels, held.size, missing, openGroups, foreign);
     return {
       measured: held.size,
       target: settings.max === undefined ? {} : { max: settings.max },
-      conditions: conditionsOf(settings, held.size, missing.length, openGroups.length, foreign.length),
+      conditions,
       places: [],
-      message: messageOf(settings, post.labels, held.size, missing, openGroups, foreign),
+      message: message.key === 'none' ? { ...message, key: messageOfNothing(conditions) } : message,
     };
   },
 };
@@ -77,6 +79,7 @@ function messageOf(
     group: openGroups[0]?.join(', ') ?? '',
     foreign: foreign[0] ?? '',
     max: settings.max ?? 0,
+    tooMany: Math.max(0, held - (settings.max ?? held)),
   };
   if (settings.max !== undefined && held > settings.max) return { key: 'over', values };
   if (missing.length > 0) return { key: 'missing', values };

@@ -1,7 +1,7 @@
 import { reading } from '../../document/reading';
 import { links as linksIn, maybeWebAddress, siteOf, type LinkInPost } from '../../document/links';
 import type { Place } from '../answer';
-import { atLeast, ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { atLeast, messageOfNothing, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import { saysWhereItLeads } from '../descriptiveText';
 import type { RequirementKind } from '../kind';
 import { isNotKnown, openResultsByAddress } from '../openResults';
@@ -45,20 +45,23 @@ export const links: RequirementKind<LinksSettings> = {
     const fulfilling = all.filter((destination) => destination.lacks.length === 0);
     const counting = fulfilling.filter((destination) => !destination.unknown);
     const lacking = all.find((destination) => destination.lacks.length > 0);
+    const conditions = conditionsOf(settings, all, fulfilling, counting);
+    const key = messageKey(settings, all, fulfilling, counting) ?? messageOfNothing(conditions);
     return {
       measured: counting.length,
       target: targetOf(settings),
-      conditions: conditionsOf(settings, all, fulfilling, counting),
+      conditions,
       places: placesOf(all),
       message: {
-        key: messageKey(settings, all, fulfilling, counting),
+        key,
         values: {
-          measured: counting.length,
+          measured: (key === 'unknown' ? counting : fulfilling).length,
           all: all.length,
           min: settings.min ?? 0,
           max: settings.max ?? 0,
-          toGo: Math.max(0, (settings.min ?? 0) - counting.length),
-          lack: lacking?.lacks[0] ?? 'none',
+          toGo: Math.max(0, (settings.min ?? 0) - fulfilling.length),
+          tooMany: Math.max(0, all.length - (settings.max ?? all.length)),
+          lack: key === 'lacking' && lacking ? lacking.lacks[0]! : key,
           sites: settings.differentSites ?? 0,
         },
       },
@@ -115,16 +118,21 @@ function placesOf(all: readonly Destination[]): Place[] {
   );
 }
 
+/** Null where nothing is there. What is surely missing comes before what was not looked at. */
 function messageKey(
-  settings: LinksSettings,
+  { min, max, differentSites = 0, every }: LinksSettings,
   all: readonly Destination[],
   fulfilling: readonly Destination[],
   counting: readonly Destination[],
-): string {
-  if (settings.max !== undefined && all.length > settings.max) return 'over';
-  if (all.some((destination) => destination.lacks.length > 0)) return 'lacking';
-  if (fulfilling.length > counting.length) return 'unknown';
-  if (settings.min !== undefined && counting.length < settings.min) return 'below';
-  if (siteCount(counting) < (settings.differentSites ?? 0)) return 'sites';
-  return all.length === 0 ? 'none' : 'enough';
+): string | null {
+  if (max !== undefined && all.length > max) return 'over';
+  const ofEachOne = every || min === undefined;
+  const tooFew = fulfilling.length < (min ?? 0);
+  const tooFewSites = siteCount(fulfilling) < differentSites;
+  if (all.length > fulfilling.length && (ofEachOne || tooFew || tooFewSites)) return 'lacking';
+  if (tooFew) return 'below';
+  if (tooFewSites) return 'sites';
+  const needed = ofEachOne ? fulfilling.length : min;
+  if (counting.length < needed || siteCount(counting) < differentSites) return 'unknown';
+  return all.length === 0 ? null : 'enough';
 }

@@ -1,6 +1,6 @@
 import type { BlockRead } from '../../document/blockRead';
 import { reading, type Reading } from '../../document/reading';
-import { ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { messageOfNothing, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
 
@@ -27,6 +27,7 @@ export const paragraphs: RequirementKind<ParagraphsSettings> = {
       if (words > 0) measured += 1;
       if (words > most) tooLong.push(placeOf(read, index));
     }
+    const conditions = conditionsOf(settings, measured, tooLong.length);
     const key =
       max !== undefined && measured > max
         ? 'over'
@@ -35,12 +36,12 @@ export const paragraphs: RequirementKind<ParagraphsSettings> = {
           : tooLong.length > 0
             ? 'long'
             : measured === 0
-              ? 'none'
+              ? messageOfNothing(conditions)
               : 'enough';
     return {
       measured,
       target: targetOf(settings),
-      conditions: conditionsOf(settings, measured, tooLong.length),
+      conditions,
       places: tooLong.map(({ from, to }) => ({ from, to, reason: 'long' })),
       message: {
         key,

@@ -1,7 +1,7 @@
 import { reading } from '../../document/reading';
 import { pictures as picturesIn, type PictureInPost } from '../../document/pictures';
 import type { Place } from '../answer';
-import { ofEach, targetOf, withinLimits, type Condition } from '../condition';
+import { messageOfNothing, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { areAlike } from '../pictureHash';
 import { count, flag } from '../settings';
@@ -39,21 +39,24 @@ export const pictures: RequirementKind<PicturesSettings> = {
     );
     const counting = lacks.filter((lack) => lack.length === 0).length;
     const first = lacks.find((lack) => lack.length > 0)?.[0];
+    const conditions = conditionsOf(settings, counting, all.length);
+    const key = messageKey(settings, counting, all.length) ?? messageOfNothing(conditions);
     return {
       measured: counting,
       target: targetOf(settings),
-      conditions: conditionsOf(settings, counting, all.length),
+      conditions,
       places: placesOf(all, lacks),
       message: {
-        key: messageKey(settings, counting, all.length),
+        key,
         values: {
           measured: counting,
           all: all.length,
           min: settings.min ?? 0,
           max: settings.max ?? 0,
-          lacking: all.length - counting,
+          lacking: lacks.filter((lack) => first && lack.includes(first)).length,
           toGo: Math.max(0, (settings.min ?? 0) - counting),
-          lack: first ?? 'none',
+          tooMany: Math.max(0, all.length - (settings.max ?? all.length)),
+          lack: key === 'lacking' && first ? first : key,
         },
       },
     };
@@ -91,8 +94,11 @@ function placesOf(all: readonly PictureInPost[], lacks: readonly (readonly Lack[
   );
 }
 
-function messageKey(settings: PicturesSettings, counting: number, all: number): string {
-  if (settings.max !== undefined && all > settings.max) return 'over';
-  if (settings.min !== undefined && counting < settings.min) return all > counting ? 'lacking' : 'below';
-  return all > counting ? 'lacking' : all === 0 ? 'none' : 'enough';
+/** Null where nothing is there. */
+function messageKey({ min, max, every }: PicturesSettings, counting: number, all: number): string | null {
+  if (max !== undefined && all > max) return 'over';
+  const tooFew = min !== undefined && counting < min;
+  if (all > counting && (tooFew || every || min === undefined)) return 'lacking';
+  if (tooFew) return 'below';
+  return all === 0 ? null : 'enough';
 }

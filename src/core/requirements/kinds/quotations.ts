@@ -1,7 +1,7 @@
 import { reading } from '../../document/reading';
 import { nodesOfType } from '../../document/nodesOfType';
 import { hasSource } from '../../document/quotations';
-import { atLeast, ofEach, targetOf, type Condition } from '../condition';
+import { atLeast, messageOfNothing, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';
 
@@ -30,7 +30,7 @@ export const quotations: RequirementKind<QuotationsSettings> = {
         : counting < min
           ? 'below'
           : all.length === 0
-            ? 'none'
+            ? messageOfNothing(conditions)
             : 'enough';
     return {
       measured: counting,

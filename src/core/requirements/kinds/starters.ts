@@ -1,4 +1,4 @@
-import { atLeast, ofEach, targetOf, type Condition } from '../condition';
+import { atLeast, messageOfNothing, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';
 import { blocksOfUses, starterUses } from '../starterUses';
@@ -25,7 +25,13 @@ export const starters: RequirementKind<StartersSettings> = {
     if (noneUnfinished) conditions.push(ofEach(used - open.size, used));
     const first = unfinished[0];
     const key =
-      noneUnfinished && first ? 'unfinished' : used < min ? 'below' : used === 0 ? 'none' : 'enough';
+      noneUnfinished && first
+        ? 'unfinished'
+        : used < min
+          ? 'below'
+          : used === 0
+            ? messageOfNothing(conditions)
+            : 'enough';
     return {
       measured: used,
       target: targetOf(settings),

@@ -1,6 +1,6 @@
 import { reading } from '../../document/reading';
 import { nodesOfType } from '../../document/nodesOfType';
-import { atLeast, ofEach, targetOf, type Condition } from '../condition';
+import { atLeast, messageOfNothing, ofEach, targetOf, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
 
@@ -24,7 +24,13 @@ export const table: RequirementKind<TableSettings> = {
     if (settings.min !== undefined) conditions.push(atLeast(min, counting));
     else if (settings.minRows !== undefined) conditions.push(ofEach(counting, all.length));
     const isEnough = settings.min === undefined ? short.length === 0 : counting >= min;
-    const key = isEnough ? (all.length === 0 ? 'none' : 'enough') : short.length > 0 ? 'short' : 'below';
+    const key = isEnough
+      ? all.length === 0
+        ? messageOfNothing(conditions)
+        : 'enough'
+      : short.length > 0
+        ? 'short'
+        : 'below';
     return {
       measured: counting,
       target: targetOf(settings),

@@ -1,6 +1,6 @@
 import { nodesOfType } from '../../document/nodesOfType';
 import { wordCounter } from '../../document/sections';
-import { atLeast, known, targetOf, withinLimits, type Condition } from '../condition';
+import { atLeast, known, messageOfNothing, targetOf, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count } from '../settings';
 
@@ -34,7 +34,7 @@ export const video: RequirementKind<VideoSettings> = {
           : unintroduced
             ? 'introduction'
             : measured === 0
-              ? 'none'
+              ? messageOfNothing(conditions)
               : 'enough';
     return {
       measured,
@@ -51,6 +51,7 @@ export const video: RequirementKind<VideoSettings> = {
           min,
           max: max ?? 0,
           toGo: Math.max(0, min - measured),
+          tooMany: Math.max(0, measured - (max ?? measured)),
           words: Math.max(0, introductionWords - words),
         },
       },
