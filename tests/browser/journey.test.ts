@@ -97,11 +97,12 @@ test('a student sees the railing fill while writing, and hands in', async () => 
   await student.sees('1 thing to finish');
   await student.press('Hand in', "//section[@aria-label='The gate']");
   await student.sees('One thing is still missing');
-  await student.sees('harbour is missing');
+  await student.sees('The label “harbour” is missing');
   await student.sees('Everyone, with your name as Milo H.');
   await student.press('Hand it in', "//section[@aria-label='The gate']");
   await student.sees('Marisol Tennant has your post');
   await student.sees('4 of 5 done');
+  await student.sees('The label “harbour” is missing');
 });
 
 test('a teacher reads, judges, writes a note and sends back', async () => {
@@ -140,6 +141,13 @@ test('the student sees the note beside the words, mends and hands in again', asy
   await student.sees('Nothing is missing');
   await student.press('Hand it in', "//section[@aria-label='The gate']");
   await student.sees('2nd hand-in');
+});
+
+test('a list that the Back button brings out of memory shows what was done since', async () => {
+  await student.driver.navigate().back();
+  await student.field('Your text');
+  await student.driver.navigate().back();
+  await student.find(By.xpath("//main//li[contains(., 'Fog') and contains(., 'handed in')]"));
 });
 
 test('nobody else reads it before it is accepted', async () => {

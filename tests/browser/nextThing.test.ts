@@ -22,6 +22,20 @@ test('a teacher says that writers see one next thing', async () => {
   await teacher.driver.wait(async () => (await rule.isEnabled()) && (await rule.isSelected()), 20_000);
 });
 
+test('a teacher puts a drawing beside a label, with the keyboard', async () => {
+  await teacher.goTo('/class/labels');
+  await teacher.press('Change cirrus');
+  await teacher.press('Drawing beside cirrus: feather');
+  await teacher.find(By.css('[role=radio][aria-checked=true][aria-label=feather]:focus'));
+  // Held as long as a finger holds it.
+  await teacher.driver.actions().keyDown(Key.ARROW_RIGHT).pause(80).keyUp(Key.ARROW_RIGHT).perform();
+  await teacher.find(By.css('[role=radio][aria-checked=true][aria-label=bird]'));
+  expect(await teacher.barriers()).toEqual([]);
+  await teacher.driver.actions().sendKeys(Key.ENTER).perform();
+  await teacher.press('Keep it');
+  await teacher.find(By.xpath("//li[contains(., 'cirrus')]//*[contains(@class, 'lucide-bird')]"));
+});
+
 test('a writer sees the next thing alone, and puts off what can wait', async () => {
   await writer.signInAsStudent('tomas');
   await writer.goTo('/writing');
@@ -44,10 +58,12 @@ test('who took a picture is asked and answered with one press', async () => {
   for (const credit of credits) expect(await credit.getText()).toContain('Tomas B.');
 });
 
-test('a tray says what labels are given to, and which of them the post names itself', async () => {
+test('a tray draws labels and says what they are given to, and which of them the post names itself', async () => {
   await writer.press('Do it now');
   await writer.find(
-    By.xpath("//*[@role='dialog']//button[contains(., 'cirrus') and contains(., 'thin, torn streaks')]"),
+    By.xpath(
+      "//*[@role='dialog']//button[contains(., 'cirrus') and contains(., 'thin, torn streaks')]//*[contains(@class, 'lucide-bird')]",
+    ),
   );
   await writer.sees('“Monday: a combed sky” says “cirrus”.');
   await writer.driver.actions().sendKeys(Key.ESCAPE).perform();

@@ -164,12 +164,16 @@ test('a student sees in every bay what is missing, and each tray helps', async (
   await signInPim();
   await student.press('Storm night');
   await student.sees('Then tell it so that a reader');
+  // What is asked for is read as the teacher's own sentences.
+  await student.sees('Parts headed The storm (6 words), Afterwards');
   await student.press('Begin');
   await student.sees('Storm night, assignment 9');
   await student.find(By.css('.ProseMirror'));
   // The gate says what to do about each thing that is missing, and leads to it.
   await student.press('Hand in', "//section[@aria-label='The gate']");
   await student.sees('You would be 30 days early.');
+  await student.sees('“The storm” isn’t there yet');
+  await student.sees('Parts, 0 of 2');
   await student.press('Begin it', "//*[@role='dialog']");
   await student.press('Put the heading in', "//li[contains(., 'The storm')]");
   await write('the harbour wall brok that night', Key.ENTER);
@@ -205,11 +209,14 @@ test('what is less common is under More, with tables that are filled by keyboard
     Key.TAB,
     'one more row',
   );
+  // Up and down stay in their column, and lead out of the table.
+  await write(Key.ARROW_UP, '1987', Key.ARROW_DOWN, Key.ARROW_DOWN, 'Under the table.');
   await bayComesToSay('Table', 'as it should be');
   const rows = await student.driver.executeScript<readonly string[]>(
     "return [...document.querySelectorAll('.ProseMirror tr')].map((row) => row.innerText.replace(/\\s+/g, ' ').trim())",
   );
-  expect(rows).toEqual(['Year Height', '1961 4 m', '', 'one more row']);
+  expect(rows).toEqual(['Year Height', '1961 4 m', '1987', 'one more row']);
+  await student.find(By.xpath("//table/following-sibling::p[.='Under the table.']"));
   expect(await student.complaints()).toEqual([]);
 });
 

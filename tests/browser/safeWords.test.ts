@@ -76,6 +76,15 @@ test('while the line is down words stay on this device, and are saved when it is
   await laptop.isOffline(true);
   await write(laptop, ' Written in a tunnel.');
   await laptop.sees('The line is down. Your words are safe on this device');
+  // However far down somebody writes, they are told there.
+  await write(laptop, Key.ENTER.repeat(40));
+  const told = await laptop.driver.executeScript<number>(
+    `const page = document.querySelector('.leafpage').getBoundingClientRect();
+     return document.querySelector('.safe').getBoundingClientRect().top - page.top;`,
+  );
+  expect(told).toBeGreaterThanOrEqual(0);
+  expect(told).toBeLessThan(40);
+  await write(laptop, Key.BACK_SPACE.repeat(40));
   await laptop.isOffline(false);
   await laptop.isSaved();
   await phone.signInAsStudent('uma');

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { FetchAgain } from '@/components/basics/FetchAgain';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
 import { may } from '@/core/access/may';
 import { listClassesOf } from '@/server/classes/queries';
@@ -21,6 +22,7 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
   const shown = person ? shownInClass({ ...person, role }) : { name: '', monogram: '' };
   return (
     <div className={className}>
+      <FetchAgain />
       <Lintel
         role={isTeacher(role) ? 'teacher' : 'student'}
         person={shown}

@@ -87,6 +87,9 @@ export function Receipt(props: ReceiptProps) {
 function Slip(props: ReceiptProps) {
   const t = useTranslations('receipt');
   const lackOf = useLack();
+  const waiting = props.answer.requirements.filter(
+    ({ reason }, index) => reason === 'teacher' && props.requirements[index]?.weight === 'required',
+  ).length;
   const missing = missingNow(props.answer, props.requirements).map((one) => lackOf(one).lack);
   const lines: readonly (readonly [string, string])[] = [
     [t('handedIn'), props.handedIn],
@@ -104,7 +107,7 @@ function Slip(props: ReceiptProps) {
       <i className="peg right-[14%]" aria-hidden="true" />
       <p className="flex items-center gap-4">
         <SmallRailing slats={props.slats} wide />
-        <b>{t('done', { met: props.answer.required.met, of: props.answer.required.of })}</b>
+        <b>{t('done', { ...props.answer.required, waiting })}</b>
       </p>
       <h2 className="mt-3 font-read text-[22px] font-semibold leading-tight">
         {props.title || t('untitled')}

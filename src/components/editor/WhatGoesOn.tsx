@@ -9,27 +9,32 @@ import { UploadLine } from './UploadLine';
 import { useOtherPages } from './useOtherPages';
 import type { WritingDesk } from './useWritingDesk';
 
-/** All that the writer is told above the text: that it is safe and who can read it, first of all. */
+/** All that the writer is told above the text: that it is safe and who can read it, first of all, and always in sight. */
 export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: WritingDesk }) {
   const { post } = props;
   const { saving, writing } = desk;
   const t = useTranslations('editor');
   const others = useOtherPages(post.id);
+  const isNews = !['saved', 'saving'].includes(saving.state.kind) || desk.pictures.uploads.length > 0;
   return (
     <>
-      <SaveLine
-        state={saving.state}
-        stage={post.stage}
-        readers={props.readers}
-        postId={post.id}
-        classCode={props.classCode}
-        onSignedIn={() => void saving.flush()}
-      />
-      {others > 0 ? (
-        <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
-          {t('otherPages', { count: others })}
-        </p>
-      ) : null}
+      <div className={`goes-on ${isNews || desk.bringIn.state.kind !== 'nothing' ? 'news' : ''}`}>
+        <SaveLine
+          state={saving.state}
+          stage={post.stage}
+          readers={props.readers}
+          postId={post.id}
+          classCode={props.classCode}
+          onSignedIn={() => void saving.flush()}
+        />
+        {others > 0 ? (
+          <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
+            {t('otherPages', { count: others })}
+          </p>
+        ) : null}
+        <BroughtInLine bringIn={desk.bringIn} doc={desk.editor?.state.doc ?? null} />
+        <UploadLine pictures={desk.pictures} />
+      </div>
       {props.opened.map((one) => (
         <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
           {t('openedForSafety', one)}
@@ -52,8 +57,6 @@ export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: W
           }}
         />
       ) : null}
-      <BroughtInLine bringIn={desk.bringIn} doc={desk.editor?.state.doc ?? null} />
-      <UploadLine pictures={desk.pictures} />
     </>
   );
 }

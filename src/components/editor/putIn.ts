@@ -1,4 +1,5 @@
 import type { Editor, JSONContent } from '@tiptap/core';
+import type { Node } from 'prosemirror-model';
 import { begunStarter } from '../../core/assignments/starters';
 
 /** Where something goes in that stands in a block of its own: after the block that the cursor is in. */
@@ -7,27 +8,48 @@ export function afterBlock(editor: Editor): number {
   return $from.depth > 0 ? $from.after(1) : $from.pos;
 }
 
-/** Puts blocks after the one that the cursor is in, and the cursor so many positions into them. */
+/**
+ * Puts blocks after the one that the cursor is in, or in the place of the empty line that it stands on, and the cursor so many
+ * positions into them.
+ */
 export function putAfterBlock(editor: Editor, blocks: JSONContent[], into: number): void {
-  const after = afterBlock(editor);
+  const { $from } = editor.state.selection;
+  const to = afterBlock(editor);
+  const from = $from.depth === 1 && isEmptyLine($from.parent) ? $from.before(1) : to;
   editor
     .chain()
-    .insertContentAt(after, blocks)
-    .setTextSelection(after + into)
+    .insertContentAt({ from, to }, blocks)
+    .setTextSelection(from + into)
     .focus()
     .scrollIntoView()
     .run();
 }
 
-/** A heading at the end of the post, with an empty paragraph under it to write in. */
+/** A heading at the end of the post, in the place of empty lines there, with a paragraph under it to write in. */
 export function putHeadingAtEnd(editor: Editor, text: string, level = 2): void {
   const heading = { type: 'heading', attrs: { level }, content: [{ type: 'text', text }] };
+  const { doc } = editor.state;
   editor
     .chain()
-    .insertContentAt(editor.state.doc.content.size, [heading, { type: 'paragraph' }])
+    .insertContentAt({ from: endOfWriting(doc), to: doc.content.size }, [heading, { type: 'paragraph' }])
     .focus('end')
     .scrollIntoView()
     .run();
+}
+
+/** Where the last block ends that something stands in. */
+function endOfWriting({ content }: Node): number {
+  let end = content.size;
+  for (let index = content.childCount - 1; index >= 0; index -= 1) {
+    const block = content.child(index);
+    if (!isEmptyLine(block)) break;
+    end -= block.nodeSize;
+  }
+  return end;
+}
+
+function isEmptyLine({ type, content }: Node): boolean {
+  return type.name === 'paragraph' && content.size === 0;
 }
 
 /** The beginning of a sentence where the cursor is, without the dots at its end. */

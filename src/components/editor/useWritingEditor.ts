@@ -60,6 +60,8 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
     onContentError: options.onUnfitting,
     onUpdate: ({ editor }) => options.onChange(editor),
     editorProps: {
+      scrollThreshold: IN_SIGHT,
+      scrollMargin: IN_SIGHT,
       attributes: {
         class: 'prose',
         role: 'textbox',
@@ -79,6 +81,9 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
     },
   });
 }
+
+/** How near the edges the cursor may come, in pixels: what is told above the text stays there. */
+const IN_SIGHT = { top: 76, bottom: 40, left: 0, right: 0 };
 
 /** The document in the editor's own type: the same JSON, which the editor reads and does not change. */
 export function editorContent(body: DocumentJson): JSONContent {

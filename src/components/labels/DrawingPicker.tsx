@@ -29,7 +29,12 @@ export function DrawingPicker({ label, drawing, onChoose }: DrawingPickerProps) 
         </button>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content className="menu w-[356px] !p-3" sideOffset={4} collisionPadding={8}>
+        <Popover.Content
+          className="menu w-[356px] !p-3"
+          sideOffset={4}
+          collisionPadding={8}
+          aria-label={t('all', { label })}
+        >
           <RadioGroup.Root
             className="grid grid-cols-8 gap-1"
             value={drawing ?? NONE}

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Editor } from '@tiptap/core';
 import { NodeViewContent, NodeViewWrapper, type NodeViewProps } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
@@ -29,6 +30,7 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
             alt={String(node.attrs['description'])}
             draggable={false}
             contentEditable={false}
+            onLoad={() => keepInSight(editor, getPos(), node.nodeSize)}
           />
         ) : (
           <p className="on-its-way" contentEditable={false} role="status">
@@ -99,6 +101,12 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
   );
 }
 
+/** Scrolls to the words under a picture once it has its height, for whoever has just brought it and is to say what it is. */
+function keepInSight(editor: Editor, at: number | undefined, size: number): void {
+  const { from } = editor.state.selection;
+  if (at !== undefined && editor.isFocused && from > at && from < at + size) editor.commands.scrollIntoView();
+}
+
 /** Putting a picture beside the one above it, and taking it out of the row again. */
 function RowMoves({ editor, getPos }: Pick<NodeViewProps, 'editor' | 'getPos'>) {
   const t = useTranslations('editor.picture.row');
@@ -139,11 +147,11 @@ function Description({ node, updateAttributes, isEditable }: DescriptionProps) {
     );
   return (
     <label className="grid w-full gap-1" htmlFor={field}>
-      <span className="flex items-center gap-2">
+      <span className="flex flex-wrap items-center gap-x-2 gap-y-1">
         <span className="shrink-0 text-ink-2">{t('description')}</span>
         <input
           id={field}
-          className="field !py-1 !text-[14px]"
+          className="field min-w-[220px] flex-1 !py-1 !text-[14px]"
           placeholder={t('descriptionHint')}
           value={description}
           maxLength={500}

@@ -1,6 +1,7 @@
 import type { Editor } from '@tiptap/core';
 import { putAfterBlock } from '../putIn';
 import type { Node, ResolvedPos } from '@tiptap/pm/model';
+import { Selection, TextSelection } from '@tiptap/pm/state';
 
 /** Where the cursor is in a table. */
 interface InTable {
@@ -58,6 +59,39 @@ export function moveCell(editor: Editor, step: 1 | -1): boolean {
   const next = after && cellsOf(after)[here + step];
   if (next) editor.commands.setTextSelection(next.at + 2);
   return true;
+}
+
+/**
+ * From the last line of a cell into the cell below, from its first line into the one above; from the outermost rows out of the
+ * table. False elsewhere.
+ */
+export function moveRow(editor: Editor, step: 1 | -1): boolean {
+  const found = maybeTable(editor);
+  const { doc, selection, tr } = editor.state;
+  if (!found || !selection.empty || !isAtEdge(editor, step)) return false;
+  const { table, at, row, column } = found;
+  const next = row + step >= 0 ? table.maybeChild(row + step) : null;
+  if (next) {
+    let cellAt = startOfRow(found, row + step) + 1;
+    for (let index = 0; index < Math.min(column, next.childCount - 1); index += 1)
+      cellAt += next.child(index).nodeSize;
+    tr.setSelection(TextSelection.near(doc.resolve(cellAt + 1), 1));
+  } else {
+    const out = Selection.findFrom(doc.resolve(step === 1 ? at + table.nodeSize : at), step);
+    if (!out) return false;
+    tr.setSelection(out);
+  }
+  editor.view.dispatch(tr.scrollIntoView());
+  return true;
+}
+
+/** Whether the cursor is in the last line of its cell, or in the first. */
+function isAtEdge({ state, view }: Editor, step: 1 | -1): boolean {
+  const { $from } = state.selection;
+  const cell = (depthOf($from, 'tableRow') ?? 0) + 1;
+  for (let depth = cell; depth < $from.depth; depth += 1)
+    if ($from.index(depth) !== (step === 1 ? $from.node(depth).childCount - 1 : 0)) return false;
+  return view.endOfTextblock(step === 1 ? 'down' : 'up');
 }
 
 /** The cells of a table in reading order, and whether the cursor is in them. */

@@ -1,6 +1,6 @@
 import { Extension, textblockTypeInputRule, wrappingInputRule } from '@tiptap/core';
 import { leaveField } from './leaveField';
-import { moveCell } from './tableCommands';
+import { moveCell, moveRow } from './tableCommands';
 
 /** Keys and typed beginnings that every writer expects of lists, headings and quotations. */
 export const writingKeys = Extension.create({
@@ -12,6 +12,8 @@ export const writingKeys = Extension.create({
       Enter: () => leaveField(this.editor) || commands().splitListItem('listItem'),
       Tab: () => moveCell(this.editor, 1) || commands().sinkListItem('listItem'),
       'Shift-Tab': () => moveCell(this.editor, -1) || commands().liftListItem('listItem'),
+      ArrowDown: () => moveRow(this.editor, 1),
+      ArrowUp: () => moveRow(this.editor, -1),
       'Mod-Alt-0': () => commands().setNode('paragraph'),
       'Mod-Alt-2': () => commands().toggleNode('heading', 'paragraph', { level: 2 }),
       'Mod-Alt-3': () => commands().toggleNode('heading', 'paragraph', { level: 3 }),
