@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { LABEL_DRAWINGS } from '../core/posts/labelDrawings';
+import { LABEL_DRAWINGS } from '../core/posts/labelSet';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';
 

@@ -2,18 +2,14 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
-import type { LabelDrawing as Drawing } from '../../core/posts/labelDrawings';
+import type { LabelInSet } from '../../core/posts/labelSet';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
 import { DrawingPicker } from '../labels/DrawingPicker';
 import { LabelDrawing } from '../labels/LabelDrawing';
 import { DeskRuleForm } from './DeskRuleForm';
 
-interface LabelShown {
-  readonly label: string;
-  /** What it is given to, in a few words; empty where its name says it. */
-  readonly meaning: string;
-  readonly drawing: Drawing | null;
+interface LabelShown extends LabelInSet {
   /** How many hand-ins have it. */
   readonly posts: number;
 }

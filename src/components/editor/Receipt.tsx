@@ -18,7 +18,7 @@ import { useNumberInWords } from '../basics/useNumberInWords';
 import { useRefusal } from '../basics/useRefusal';
 import type { CardShown } from '../blog/PostCard';
 import { Pickets } from '../railing/Pickets';
-import { useLack } from '../railing/RequirementLine';
+import { isItsOwnWords, useLack } from '../railing/RequirementLine';
 import { SmallRailing } from '../railing/SmallRailing';
 
 export interface ReceiptProps {
@@ -90,7 +90,11 @@ function Slip(props: ReceiptProps) {
   const waiting = props.answer.requirements.filter(
     ({ reason }, index) => reason === 'teacher' && props.requirements[index]?.weight === 'required',
   ).length;
-  const missing = missingNow(props.answer, props.requirements).map((one) => lackOf(one).lack);
+  const missing = missingNow(props.answer, props.requirements).map((one) => {
+    const called = props.requirements.find(({ id }) => id === one.id)?.text;
+    const { lack } = lackOf(one);
+    return called && !isItsOwnWords(one.kind) ? t('missingOf', { called, lack }) : lack;
+  });
   const lines: readonly (readonly [string, string])[] = [
     [t('handedIn'), props.handedIn],
     ...(props.due ? ([[t('dueAt'), props.due]] as const) : []),

@@ -8,7 +8,7 @@ import type { Criterion } from '../../core/assignments/rubric';
 import type { Release } from '../../core/posts/release';
 import type { StepShown } from '../assignment/Steps';
 import type { Beside } from '../../core/posts/beside';
-import type { LabelDrawing } from '../../core/posts/labelDrawings';
+import type { LabelInSet } from '../../core/posts/labelSet';
 import type { Stage } from '../../core/posts/stage';
 import type { OpenResult } from '../../core/requirements/post';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
@@ -56,14 +56,6 @@ export interface DueShown {
 }
 
 /** Everything that the writing desk shows. */
-/** A label of the class as a writer chooses it. */
-export interface LabelToChoose {
-  readonly label: string;
-  /** What it is given to, in a few words; empty where its name says it. */
-  readonly meaning: string;
-  readonly drawing: LabelDrawing | null;
-}
-
 export interface ComposeProps {
   readonly classId: string;
   readonly classCode: string;
@@ -84,7 +76,7 @@ export interface ComposeProps {
     /** Sentence starters by when to use them. */
     readonly prompts: readonly StarterGroup[];
     /** The labels of the class, with what stands beside them. */
-    readonly labelSet: readonly LabelToChoose[];
+    readonly labelSet: readonly LabelInSet[];
   };
   readonly writer: {
     readonly id: string;

@@ -4,7 +4,7 @@ import { ImageOff } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Popover, RadioGroup } from 'radix-ui';
 import { useState } from 'react';
-import { LABEL_DRAWINGS, type LabelDrawing as Drawing } from '../../core/posts/labelDrawings';
+import { LABEL_DRAWINGS, type LabelDrawing as Drawing } from '../../core/posts/labelSet';
 import { LabelDrawing } from './LabelDrawing';
 
 interface DrawingPickerProps {
@@ -19,13 +19,17 @@ const NONE = 'none';
 export function DrawingPicker({ label, drawing, onChoose }: DrawingPickerProps) {
   const t = useTranslations('labels.drawing');
   const [open, setOpen] = useState(false);
-  const name = drawing ? t(`shows.${drawing}`) : t('none');
+  const nameOf = (one: Drawing | null) => (one ? t(`shows.${one}`) : t('none'));
   const choose = (value: string) => onChoose(LABEL_DRAWINGS.find((one) => one === value) ?? null);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
-        <button type="button" className="btn !px-2.5" aria-label={t('choose', { label, drawing: name })}>
-          {drawing ? <LabelDrawing drawing={drawing} /> : <ImageOff aria-hidden="true" size={20} />}
+        <button
+          type="button"
+          className="btn !px-2.5"
+          aria-label={t('choose', { label, drawing: nameOf(drawing) })}
+        >
+          <DrawingOrNone drawing={drawing} />
         </button>
       </Popover.Trigger>
       <Popover.Portal>
@@ -41,13 +45,13 @@ export function DrawingPicker({ label, drawing, onChoose }: DrawingPickerProps) 
             onValueChange={choose}
             aria-label={t('all', { label })}
           >
-            {[NONE, ...LABEL_DRAWINGS].map((one) => (
+            {[null, ...LABEL_DRAWINGS].map((one) => (
               <RadioGroup.Item
-                key={one}
-                value={one}
+                key={one ?? NONE}
+                value={one ?? NONE}
                 className="drawing"
-                aria-label={one === NONE ? t('none') : t(`shows.${one}`)}
-                title={one === NONE ? t('none') : t(`shows.${one}`)}
+                aria-label={nameOf(one)}
+                title={nameOf(one)}
                 // Arrow keys choose as well, by a click that no pointer made.
                 onClick={(event) => {
                   if (event.detail > 0) setOpen(false);
@@ -56,11 +60,7 @@ export function DrawingPicker({ label, drawing, onChoose }: DrawingPickerProps) 
                   if (event.key === 'Enter') setOpen(false);
                 }}
               >
-                {one === NONE ? (
-                  <ImageOff aria-hidden="true" size={20} />
-                ) : (
-                  <LabelDrawing drawing={one as Drawing} />
-                )}
+                <DrawingOrNone drawing={one} />
               </RadioGroup.Item>
             ))}
           </RadioGroup.Root>
@@ -68,4 +68,8 @@ export function DrawingPicker({ label, drawing, onChoose }: DrawingPickerProps) 
       </Popover.Portal>
     </Popover.Root>
   );
+}
+
+function DrawingOrNone({ drawing }: { readonly drawing: Drawing | null }) {
+  return drawing ? <LabelDrawing drawing={drawing} /> : <ImageOff aria-hidden="true" size={20} />;
 }

@@ -1,4 +1,4 @@
-import { LABEL_DRAWINGS, type LabelDrawing } from '../../core/posts/labelDrawings';
+import { LABEL_DRAWINGS, type LabelDrawing } from '../../core/posts/labelSet';
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';

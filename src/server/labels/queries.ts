@@ -1,19 +1,7 @@
 import { labelKey } from '../../core/requirements/kinds/labels';
-import type { LabelDrawing } from '../../core/posts/labelDrawings';
+import type { LabelInSet, LabelNotes } from '../../core/posts/labelSet';
 import type { LabelChanges } from '../../core/posts/labels';
 import type { Database } from '../database/database';
-
-/** What stands beside a label for whoever chooses it. */
-interface LabelNotes {
-  /** What it is given to, in a few words; empty where its name says it. */
-  readonly meaning: string;
-  readonly drawing: LabelDrawing | null;
-}
-
-/** A label of the class's set. */
-export interface LabelInSet extends LabelNotes {
-  readonly label: string;
-}
 
 const NO_NOTES: LabelNotes = { meaning: '', drawing: null };
 

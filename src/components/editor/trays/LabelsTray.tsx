@@ -3,10 +3,10 @@
 import { X } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import type { LabelInSet } from '../../../core/posts/labelSet';
 import { labelsSaid } from '../../../core/posts/labelsSaid';
 import { labelKey } from '../../../core/requirements/kinds/labels';
 import { LabelDrawing } from '../../labels/LabelDrawing';
-import type { LabelToChoose } from '../composeProps';
 import type { TrayContentProps } from './trayProps';
 
 /** Labels to press: those that the assignment needs first, then the rest of the class's set. */
@@ -88,7 +88,7 @@ interface RowProps {
   readonly title: string;
   readonly labels: readonly string[];
   /** What stands beside labels of the class, by their keys. */
-  readonly notes: ReadonlyMap<string, LabelToChoose>;
+  readonly notes: ReadonlyMap<string, LabelInSet>;
   /** Whether the labels stand without what they are given to. */
   readonly plain?: boolean;
   readonly onPress: (label: string) => void;

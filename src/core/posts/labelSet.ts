@@ -54,3 +54,15 @@ export const LABEL_DRAWINGS = [
 ] as const;
 
 export type LabelDrawing = (typeof LABEL_DRAWINGS)[number];
+
+/** What stands beside a label for whoever chooses it. */
+export interface LabelNotes {
+  /** What it is given to, in a few words; empty where its name says it. */
+  readonly meaning: string;
+  readonly drawing: LabelDrawing | null;
+}
+
+/** A label of a class's set. */
+export interface LabelInSet extends LabelNotes {
+  readonly label: string;
+}
