@@ -11,11 +11,11 @@ beforeAll(async () => {
 afterAll(() => teacher.leave());
 
 /** Types into a field for dates, as its own picker would. */
-async function setDate(label: string, value: string): Promise<void> {
-  await teacher.driver.executeScript(
+async function setDate(label: string, value: string, person = teacher): Promise<void> {
+  await person.driver.executeScript(
     `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
      set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));`,
-    await teacher.field(label),
+    await person.field(label),
     value,
   );
 }
@@ -73,16 +73,20 @@ test('a builder out of the browser’s memory shows what was saved since', async
   await teacher.sees('Saved.');
 });
 
+async function repeatOnThreeMondays(person: Person): Promise<void> {
+  await person.press('Repeat it');
+  await setDate('From', '2031-03-03', person);
+  await setDate('Until', '2031-03-17', person);
+  for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']) {
+    const [box] = await person.findAll(`//label[normalize-space(.)='${day}']//input`);
+    if (box && (await box.isSelected()) !== (day === 'Monday')) await box.click();
+  }
+  await person.sees('3 days');
+}
+
 test('an assignment is repeated on days of school, one of them left out, and ended again', async () => {
   await makeAssignment('Week {week}: {date}');
-  await teacher.press('Repeat it');
-  await setDate('From', '2031-03-03');
-  await setDate('Until', '2031-03-17');
-  for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']) {
-    const box = await teacher.field(day);
-    if ((await box.isSelected()) !== (day === 'Monday')) await box.click();
-  }
-  await teacher.sees('3 days');
+  await repeatOnThreeMondays(teacher);
   await teacher.sees('Week 2: 10 March');
   await (await teacher.field('10 March')).click();
   await teacher.sees('Week 2: 17 March');
@@ -95,6 +99,29 @@ test('an assignment is repeated on days of school, one of them left out, and end
   await teacher.press('Open Week {week}');
   await teacher.press('End the series');
   await teacher.find(By.xpath("//button[contains(., 'Repeat it')]"));
+});
+
+test('a series is given to another class too, and taken away again', async () => {
+  const other = await Person.arrive();
+  await other.signInAsTeacher('idris');
+  await other.goTo('/classes');
+  await other.press('Wind & Weather');
+  await other.driver.wait(until.urlContains('/today'), 20_000);
+  await other.goTo('/assignments');
+  await other.press('Open Storm interview');
+  await repeatOnThreeMondays(other);
+  await other.press('Make the series');
+  await other.sees('is repeated 3 times');
+  await other.press('8B alone has it');
+  await other.choose('Give it to another class too', 'The Moss Garden, 6A');
+  await other.sees('It gets the same days there');
+  await other.press('Give it', '//main');
+  await other.sees('8B and The Moss Garden, 6A have it.');
+  await other.sees('3 days there');
+  expect(await other.barriers()).toEqual([]);
+  await other.press('Take it away from The Moss Garden, 6A');
+  await other.sees('8B alone has it.');
+  await other.leave();
 });
 
 test('something else is asked of a group at once', async () => {

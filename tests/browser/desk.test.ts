@@ -159,3 +159,16 @@ test('the page turns round to a phone, and to the eyes of readers from outside',
   await writer.press('As readers see it');
   await writer.field('Your text');
 });
+
+test('the whole post can be printed from the desk, without what stands around it', async () => {
+  await type(...Array.from({ length: 40 }, (_, line) => `Line ${line + 1}.${Key.ENTER}`));
+  await writer.driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });
+  const [page, text, railing] = await writer.driver.executeScript<readonly [number, number, number]>(
+    `const box = (of) => document.querySelector(of).getBoundingClientRect();
+     return [box('.leafpage').bottom, box('.ProseMirror').bottom, box('footer.railing').height];`,
+  );
+  await writer.driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: '' });
+  expect(text).toBeGreaterThan(1000);
+  expect(page).toBeGreaterThanOrEqual(text);
+  expect(railing).toBe(0);
+});

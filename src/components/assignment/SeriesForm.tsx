@@ -32,7 +32,7 @@ export function SeriesForm(props: SeriesFormProps) {
         </Link>
       </p>
     );
-  if (isSet || given.length + givenUnseen > 0 || draft.growing) return null;
+  if (isSet || draft.growing || (!series && given.length + givenUnseen > 0)) return null;
   const make = async () => {
     if (rule && (await flush()) && (await act('repeatAssignment', { assignmentId, series: rule })))
       setRule(null);

@@ -46,6 +46,8 @@ export interface BuilderProps {
     readonly title: string;
     readonly due: string | null;
     readonly begun: number;
+    /** Of a series: how many repetitions it has there, and how many of them students see. */
+    readonly repetitions: { readonly all: number; readonly seen: number };
   }[];
   /** How many classes have it that this teacher does not teach. */
   readonly givenUnseen: number;

@@ -1,150 +1,50 @@
-import { comesWith } from '../../core/assignments/lessonText';
-import {
-  seriesDates,
-  seriesSchema,
-  wrongSeries,
-  type SeriesDate,
-  type SeriesRule,
-} from '../../core/assignments/series';
-import { instantOf } from '../../core/timing/zonedTime';
+import { seriesDates, seriesSchema, wrongSeries, type SeriesRule } from '../../core/assignments/series';
 import { done, refused } from '../access/useCase';
-import type { Database } from '../database/database';
-import { newId } from '../database/newId';
-import { noteWhatComesWith } from '../handouts/queries';
-import { insertJob } from '../jobs/queries';
 import { assignmentUseCase } from './assignmentUseCase';
-import type { AssignmentFacts } from './assignmentFacts';
 import { lackToSet } from './lackToSet';
-import {
-  deleteUnbegun,
-  FOR_ITSELF,
-  insertAssignment,
-  listRepetitions,
-  nextNumber,
-  updateRepetition,
-  updateSeries,
-  type AssignmentRow,
-} from './queries';
-import { asRepeated } from './spreadChange';
+import { updateSeries } from './queries';
+import { deleteUnseenRepetitions, layOutSeries } from './repetitions';
+import { partFromSiblings } from './taughtSiblings';
 
 interface Input {
   readonly assignmentId: string;
   readonly series: SeriesRule;
 }
 
-/** The hour of its day at which a repetition is shown to students. */
-const OPENING_HOUR = '00:00';
-
 /**
- * Makes an assignment a series, or changes its days: one repetition for each, which is set by itself when its day to be
- * seen comes. Those that students see stay whatever the rule says now.
+ * Makes an assignment a series, or changes its days. Where a series is given to several classes, each has days of its own.
  */
 export const repeatAssignment = assignmentUseCase<Input, { readonly repetitions: number }>({
   name: 'repeatAssignment',
   fields: { series: seriesSchema },
-  async run({ series }, rows, { database, personId, now }) {
+  async run({ series: rule }, rows, { database, personId, now }) {
     const { assignment, inClass } = rows;
-    if (assignment.setAt || assignment.sharedId || assignment.seriesId)
+    const isShared = assignment.sharedId !== null && !assignment.series;
+    if (assignment.setAt || assignment.seriesId || isShared)
       return refused('assignment.notRepeated', 'series');
     if (assignment.growing) return refused('assignment.growsInSeries', 'growing');
     const lack = lackToSet(assignment, { dated: false });
     if (lack) return lack;
-    const wrong = wrongSeries(series);
+    const wrong = wrongSeries(rule);
     if (wrong) return refused(`assignment.series.${wrong.fault}`, wrong.field);
-    const { dates } = seriesDates(series, inClass.year);
+    const { dates } = seriesDates(rule, inClass.year);
     if (dates.length === 0) return refused('assignment.series.empty', 'series.first');
-    await updateSeries(database, assignment.id, series);
-    const kept = await settleRepetitions(database, rows, { dates, now });
-    for (const date of dates.filter((one) => !kept.has(one.date)))
-      await addRepetition(database, rows, { date, by: personId, now });
+    await layOutSeries(database, rows, { rule, dates, by: personId, now });
     return done({ repetitions: dates.length });
   },
 });
 
-interface Settling {
-  readonly dates: readonly SeriesDate[];
-  readonly now: Date;
-}
-
-/** Moves the repetitions that students do not see yet to where the rule puts them, deletes those it does not name. */
-async function settleRepetitions(
-  database: Database,
-  { assignment, inClass }: AssignmentFacts,
-  { dates, now }: Settling,
-): Promise<ReadonlySet<string>> {
-  const kept = new Set<string>();
-  for (const repetition of await listRepetitions(database, assignment.id)) {
-    const date = dates.find((one) => one.date === repetition.lessonDate);
-    if (repetition.setAt === null && !date) {
-      await deleteUnbegun(database, repetition.id);
-      continue;
-    }
-    kept.add(repetition.lessonDate ?? '');
-    if (repetition.setAt !== null || !date) continue;
-    const times = timesOf(date, inClass.timeZone);
-    await updateRepetition(database, { id: repetition.id, week: date.week, ...times });
-    await insertOpening(database, repetition.id, { at: times.opensAt, now });
-  }
-  return kept;
-}
-
-async function addRepetition(
-  database: Database,
-  { assignment, inClass }: AssignmentFacts,
-  { date, by, now }: { readonly date: SeriesDate; readonly by: string; readonly now: Date },
-): Promise<void> {
-  const times = timesOf(date, inClass.timeZone);
-  const place: AssignmentRow = {
-    ...assignment,
-    ...FOR_ITSELF,
-    ...times,
-    id: newId(),
-    number: await nextNumber(database, inClass.id),
-    seriesId: assignment.id,
-    lessonDate: date.date,
-    week: date.week,
-    setAt: null,
-    openedAt: null,
-    version: 1,
-  };
-  const repetition = asRepeated(assignment, place, inClass);
-  await insertAssignment(database, repetition, { by, at: now });
-  await noteWhatComesWith(database, repetition.id, { ...comesWith(repetition), by });
-  await insertOpening(database, repetition.id, { at: times.opensAt, now });
-}
-
-function timesOf(
-  { due, opens }: SeriesDate,
-  timeZone: string,
-): { readonly dueAt: Date; readonly opensAt: Date } {
-  return {
-    dueAt: new Date(instantOf(due, timeZone)),
-    opensAt: new Date(instantOf(`${opens}T${OPENING_HOUR}`, timeZone)),
-  };
-}
-
-/** Whoever takes the job looks again whether the time has come, so that one too many does no harm. */
-async function insertOpening(
-  database: Database,
-  id: string,
-  { at, now }: { readonly at: Date; readonly now: Date },
-): Promise<void> {
-  await insertJob(database, {
-    kind: 'openRepetition',
-    payload: { assignmentId: id },
-    at: at > now ? at : now,
-  });
-}
-
-/** Ends a series: what students see stays, what they do not see yet goes. The assignment itself can be changed and set again. */
+/**
+ * Ends a series in its class: what students see stays, what they do not see yet goes. The assignment itself can be changed and
+ * set again, and goes its own way where the series was given to other classes.
+ */
 export const endSeries = assignmentUseCase<{ readonly assignmentId: string }, { readonly stay: number }>({
   name: 'endSeries',
   async run({ assignmentId: id }, { assignment }, { database }) {
     if (!assignment.series) return refused('assignment.noSeries');
-    const repetitions = await listRepetitions(database, id);
-    for (const repetition of repetitions.filter((one) => one.setAt === null))
-      await deleteUnbegun(database, repetition.id);
+    const stay = await deleteUnseenRepetitions(database, id);
     await updateSeries(database, id, null);
-    return done({ stay: repetitions.filter((one) => one.setAt !== null).length });
+    await partFromSiblings(database, assignment);
+    return done({ stay });
   },
 });

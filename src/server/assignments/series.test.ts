@@ -1,4 +1,4 @@
-import { beforeEach, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test } from 'vitest';
 import {
   addClass,
   addMember,
@@ -18,7 +18,7 @@ import { runOneJob } from '../jobs/runJobs';
 import { listWork } from '../today/listWork';
 import { changeAssignment } from './changeAssignment';
 import { assignmentToCheck } from './context';
-import { giveAssignment } from './giveAssignment';
+import { giveAssignment, partAssignment } from './giveAssignment';
 import { findAssignment, listRepetitions } from './queries';
 import { endSeries, repeatAssignment } from './repeatAssignment';
 import { setAssignment } from './setAssignment';
@@ -145,17 +145,11 @@ test('ended, what students see stays and the rest goes', async () => {
   expect(await titles()).toHaveLength(1);
 });
 
-test('a series itself is not set, not given to another class and does not grow', async () => {
+test('a series itself is not set and does not grow', async () => {
   await succeeded(repeat());
   expect(await as(house, 'teacher', setAssignment, { assignmentId })).toMatchObject({
     code: 'assignment.isSeries',
   });
-  const classId = await addClass('fern', 'FERN1', 'ourClass');
-  await addMember(house.people.teacher, classId, 'teacher');
-  for (const id of [assignmentId, (await listRepetitions(database, assignmentId))[0]!.id])
-    expect(
-      await as(house, 'teacher', giveAssignment, { assignmentId: id, classId, due: '2026-11-24T16:00' }),
-    ).toMatchObject({ code: 'assignment.seriesNotGiven' });
   expect(await change(assignmentId, { growing: { startBy: null, milestones: [] } })).toMatchObject({
     code: 'assignment.growsInSeries',
   });
@@ -177,4 +171,90 @@ test('what is set, or lacks something, is not repeated', async () => {
   expect(await repeat()).toMatchObject({ code: 'assignment.noTitle', field: 'title' });
   assignmentId = await setWork(house);
   expect(await repeat()).toMatchObject({ code: 'assignment.notRepeated' });
+});
+
+describe('given to another class', () => {
+  let classId: string;
+  const give = (id: string, due: string | null = null) =>
+    as(house, 'teacher', giveAssignment, { assignmentId: id, classId, due });
+  const days = async (id: string) => (await listRepetitions(database, id)).map((one) => one.lessonDate);
+  const part = (id: string) => as(house, 'teacher', partAssignment, { assignmentId: id });
+
+  beforeEach(async () => {
+    classId = await addClass('fern', 'FERN1', 'ourClass');
+    await addMember(house.people.teacher, classId, 'teacher');
+    await succeeded(
+      as(house, 'teacher', changeYear, {
+        classId,
+        timeZone: 'Europe/Paris',
+        language: 'fr',
+        terms: [],
+        holidays: [{ name: 'Fern day', from: '2026-11-23', to: '2026-11-23' }],
+        schoolDays: [1, 2, 3, 4, 5],
+      }),
+    );
+  });
+
+  test('a series has the days of that class’s school there, in its language, hours and limits', async () => {
+    await succeeded(repeat());
+    const { assignmentId: there } = await succeeded(give(assignmentId));
+    expect(await days(there)).toEqual(['2026-11-16', '2026-12-07']);
+    expect((await listRepetitions(database, there))[0]).toMatchObject({
+      classId,
+      title: 'Week 1: 16 novembre',
+      dueAt: new Date('2026-11-16T15:00:00Z'),
+      audience: 'ourClass',
+    });
+    // Given once more, it is there already.
+    expect(await succeeded(give(assignmentId))).toEqual({ assignmentId: there });
+    expect(await days(there)).toHaveLength(2);
+    const builder = await maybeBuilder(assignmentId, await deskFor(house, 'teacher'));
+    expect(builder?.given).toMatchObject([{ assignmentId: there, repetitions: { all: 2, seen: 0 } }]);
+  });
+
+  test('what is changed of it goes to what students do not see in both, its days do not', async () => {
+    await succeeded(repeat());
+    const { assignmentId: there } = await succeeded(give(assignmentId));
+    await succeeded(change(assignmentId, { title: 'Log {week}' }));
+    expect((await listRepetitions(database, there)).map((one) => one.title)).toEqual(['Log 1', 'Log 2']);
+    expect(await titles()).toEqual(['Log 1', 'Log 2']);
+    await succeeded(
+      as(house, 'teacher', repeatAssignment, { assignmentId: there, series: { ...SERIES, weekdays: [2] } }),
+    );
+    expect(await days(there)).toEqual(['2026-11-17', '2026-11-24', '2026-12-01']);
+    expect(await days(assignmentId)).toEqual(['2026-11-16', '2026-11-23']);
+  });
+
+  test('taken away, it goes with all that students do not see there, and stays by itself where they see some', async () => {
+    await succeeded(repeat());
+    const first = (await succeeded(give(assignmentId))).assignmentId;
+    expect(await succeeded(part(first))).toEqual({ deleted: true });
+    expect(await findAssignment(database, first)).toBeNull();
+    expect((await findAssignment(database, assignmentId))?.sharedId).toBeNull();
+    const again = (await succeeded(give(assignmentId))).assignmentId;
+    await runAll(NOW);
+    expect(await succeeded(part(again))).toEqual({ deleted: false });
+    expect(await days(again)).toEqual(['2026-11-16']);
+    await succeeded(change(assignmentId, { title: 'Mine' }));
+    expect((await findAssignment(database, again))?.title).not.toBe('Mine');
+  });
+
+  test('ended in one class, it goes on in the other', async () => {
+    await succeeded(repeat());
+    const { assignmentId: there } = await succeeded(give(assignmentId));
+    await succeeded(as(house, 'teacher', endSeries, { assignmentId }));
+    expect(await days(there)).toHaveLength(2);
+    expect((await findAssignment(database, there))?.sharedId).toBeNull();
+    expect(await days(assignmentId)).toEqual([]);
+  });
+
+  test('one of its days is not given, nor a series to a class without school on any of them', async () => {
+    await succeeded(repeat());
+    const [day] = await listRepetitions(database, assignmentId);
+    expect(await give(day!.id, '2026-11-24T16:00')).toMatchObject({ code: 'assignment.repetitionNotGiven' });
+    await succeeded(repeat({ last: '2026-11-23', first: '2026-11-23' }));
+    expect(await give(assignmentId)).toMatchObject({ code: 'assignment.series.empty', field: 'classId' });
+    const other = await setWork(house, { set: false });
+    expect(await give(other)).toMatchObject({ code: 'assignment.noDue', field: 'due' });
+  });
 });

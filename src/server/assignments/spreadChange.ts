@@ -23,18 +23,27 @@ export async function spreadChange(
     const changed = { ...asGivenTo(assignment, sibling), version: version + 1 };
     await updateAssignment(database, changed, version);
     await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
+    await spreadToRepetitions(database, { assignment: changed, inClass: sibling.inClass }, by);
   }
-  if (assignment.series)
-    for (const repetition of await listRepetitions(database, assignment.id)) {
-      // One that students see, or that a teacher changed by hand, goes its own way.
-      if (repetition.setAt !== null || repetition.version > 1) continue;
-      const changed = asRepeated(assignment, repetition, inClass);
-      await updateAssignment(database, changed, repetition.version);
-      await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
-    }
+  await spreadToRepetitions(database, { assignment, inClass }, by);
 }
 
-/** An assignment as it is for another class: its number and due time are that class's own, steps move with the finish. */
+async function spreadToRepetitions(
+  database: Database,
+  { assignment, inClass }: AssignmentFacts,
+  by: string,
+): Promise<void> {
+  if (!assignment.series) return;
+  for (const repetition of await listRepetitions(database, assignment.id)) {
+    // One that students see, or that a teacher changed by hand, goes its own way.
+    if (repetition.setAt !== null || repetition.version > 1) continue;
+    const changed = asRepeated(assignment, repetition, inClass);
+    await updateAssignment(database, changed, repetition.version);
+    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
+  }
+}
+
+/** An assignment as it is for another class: its number, due time and days are that class's own, steps move with the finish. */
 export function asGivenTo(
   assignment: AssignmentRow,
   { assignment: there, inClass }: AssignmentFacts,
@@ -55,6 +64,7 @@ export function asGivenTo(
     dueAt: there.dueAt,
     setAt: there.setAt,
     openedAt: there.openedAt,
+    series: there.series,
     audience: narrower(inClass.ceiling, assignment.audience),
     growing: growing && shiftedGrowing(growing, days),
   };

@@ -3,7 +3,7 @@ import { listClassesOf, type ClassRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { isTeacher } from '../sessions/desk';
 import type { AssignmentFacts } from './assignmentFacts';
-import { listSiblings, type AssignmentRow } from './queries';
+import { listSiblings, updateShared, type AssignmentRow } from './queries';
 
 /** The same assignment in the other classes that somebody teaches; classes that rest are left as they are. */
 export async function taughtSiblings(
@@ -27,4 +27,12 @@ export function taughtOf(
     const inClass = taught.get(sibling.classId);
     return inClass ? [{ assignment: sibling, inClass }] : [];
   });
+}
+
+/** Lets an assignment go its own way, and the last of those that were one with it. */
+export async function partFromSiblings(database: Database, assignment: AssignmentRow): Promise<void> {
+  if (assignment.sharedId === null) return;
+  const [last, ...others] = await listSiblings(database, assignment);
+  await updateShared(database, assignment.id, null);
+  if (last && others.length === 0) await updateShared(database, last.id, null);
 }

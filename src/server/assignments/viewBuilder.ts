@@ -85,13 +85,18 @@ async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[]
     database,
     seen.map((one) => one.assignment.id),
   );
-  const given = seen.map(({ assignment: there, inClass: other }) => ({
-    assignmentId: there.id,
-    classId: other.id,
-    title: titleOf(other),
-    due: there.dueAt && localMinute(there.dueAt.getTime(), other.timeZone),
-    begun: begun.get(there.id) ?? 0,
-  }));
+  const given = [];
+  for (const { assignment: there, inClass: other } of seen) {
+    const repetitions = there.series ? await listRepetitions(database, there.id) : [];
+    given.push({
+      assignmentId: there.id,
+      classId: other.id,
+      title: titleOf(other),
+      due: there.dueAt && localMinute(there.dueAt.getTime(), other.timeZone),
+      begun: begun.get(there.id) ?? 0,
+      repetitions: { all: repetitions.length, seen: repetitions.filter((one) => one.setAt).length },
+    });
+  }
   const others = taught.filter(
     (one) =>
       one.restedAt === null &&

@@ -16,10 +16,9 @@ export function GivenTo(props: ReadProps) {
   const [classId, setClassId] = useState('');
   const [due, setDue] = useState('');
   const id = useId();
-  if (series || seriesOf || (given.length === 0 && givenUnseen === 0 && otherClasses.length === 0))
-    return null;
-  const give = async (to: string, at: string) =>
-    at && (await flush()) ? act('giveAssignment', { assignmentId, classId: to, due: at }) : false;
+  if (seriesOf || (given.length === 0 && givenUnseen === 0 && otherClasses.length === 0)) return null;
+  const give = async (to: string, at: string | null) =>
+    at !== '' && (await flush()) ? act('giveAssignment', { assignmentId, classId: to, due: at }) : false;
   return (
     <SaidLine
       icon={School}
@@ -31,33 +30,44 @@ export function GivenTo(props: ReadProps) {
         classes: [...given.map((one) => one.title), ...(givenUnseen ? [t('unseenToo')] : [])].join(t('and')),
       })}
     >
-      {given.length ? <p className="text-[13.5px] text-ink-2">{t('isOne')}</p> : null}
+      {given.length ? (
+        <p className="text-[13.5px] text-ink-2">{t(series ? 'isOneSeries' : 'isOne')}</p>
+      ) : null}
       <ul className="grid gap-3">
         {given.map((one) => (
           <li key={one.classId} className="grid gap-1 border-l-4 border-porch pl-3">
             <b>{one.title}</b>
-            <label className="grid gap-0.5" htmlFor={`${id}-${one.classId}`}>
-              <span className="text-[13.5px] text-ink-2">{t('due')}</span>
-              <input
-                id={`${id}-${one.classId}`}
-                className="field"
-                type="datetime-local"
-                defaultValue={one.due ?? ''}
-                onBlur={(event) => {
-                  if (event.target.value !== one.due) void give(one.classId, event.target.value);
-                }}
-              />
-            </label>
+            {series ? (
+              <span>{t('repeated', { count: one.repetitions.all })}</span>
+            ) : (
+              <label className="grid gap-0.5" htmlFor={`${id}-${one.classId}`}>
+                <span className="text-[13.5px] text-ink-2">{t('due')}</span>
+                <input
+                  id={`${id}-${one.classId}`}
+                  className="field"
+                  type="datetime-local"
+                  defaultValue={one.due ?? ''}
+                  onBlur={(event) => {
+                    if (event.target.value !== one.due) void give(one.classId, event.target.value);
+                  }}
+                />
+              </label>
+            )}
             <button
               type="button"
-              className="act justify-self-start"
+              className="act justify-self-start text-left !whitespace-normal"
               disabled={busy}
               onClick={() => void act('partAssignment', { assignmentId: one.assignmentId })}
             >
-              {one.begun > 0 ? t('part', { class: one.title }) : t('takeAway', { class: one.title })}
+              {t(one.begun + one.repetitions.seen > 0 ? 'part' : 'takeAway', { class: one.title })}
             </button>
             {one.begun > 0 ? (
               <span className="text-[13.5px] text-ink-2">{t('partMeans', { count: one.begun })}</span>
+            ) : null}
+            {one.repetitions.seen > 0 ? (
+              <span className="text-[13.5px] text-ink-2">
+                {t('partSeriesMeans', { count: one.repetitions.seen })}
+              </span>
             ) : null}
           </li>
         ))}
@@ -88,21 +98,27 @@ export function GivenTo(props: ReadProps) {
           </label>
           {classId ? (
             <>
-              <label className="grid gap-0.5" htmlFor={`${id}-due`}>
-                <span className="text-[13.5px] text-ink-2">{t('due')}</span>
-                <input
-                  id={`${id}-due`}
-                  className="field"
-                  type="datetime-local"
-                  value={due}
-                  onChange={(event) => setDue(event.target.value)}
-                />
-              </label>
+              {series ? (
+                <p className="text-[13.5px] text-ink-2">{t('sameDays')}</p>
+              ) : (
+                <label className="grid gap-0.5" htmlFor={`${id}-due`}>
+                  <span className="text-[13.5px] text-ink-2">{t('due')}</span>
+                  <input
+                    id={`${id}-due`}
+                    className="field"
+                    type="datetime-local"
+                    value={due}
+                    onChange={(event) => setDue(event.target.value)}
+                  />
+                </label>
+              )}
               <button
                 type="button"
                 className="btn justify-self-start"
-                disabled={busy || !due}
-                onClick={() => void give(classId, due).then((done) => (done ? setClassId('') : undefined))}
+                disabled={busy || !(series ?? due)}
+                onClick={() =>
+                  void give(classId, series ? null : due).then((done) => (done ? setClassId('') : undefined))
+                }
               >
                 {t('give')}
               </button>
