@@ -4,7 +4,8 @@ import { useTranslations } from 'next-intl';
 import type { Editor } from '@tiptap/react';
 import type { ReactNode } from 'react';
 import type { Place, RequirementAnswer } from '../../core/requirements/answer';
-import { creditPicture, goTo, keptPicture } from './goTo';
+import { creditPicture, keptPicture } from './atPlace';
+import { goTo } from './goTo';
 import type { TrayContentProps } from './trays/trayProps';
 
 /** What can be done about the next thing at once, asked as a question. */

@@ -12,7 +12,7 @@ import { LETTER } from '../railing/letters';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { Tray } from '../railing/Tray';
-import { placeShown } from './goTo';
+import { placeShown } from './atPlace';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
 import type { GateTrayProps } from './gate/gateProps';

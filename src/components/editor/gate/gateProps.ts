@@ -2,7 +2,7 @@ import type { Audience } from '../../../core/access/audience';
 import type { Answer, Place, RequirementAnswer } from '../../../core/requirements/answer';
 import type { StepShown } from '../../assignment/Steps';
 import type { ComposeProps, DueShown } from '../composeProps';
-import type { PlaceShown } from '../goTo';
+import type { PlaceShown } from '../atPlace';
 
 /** What the raised gate is given. */
 export interface GateTrayProps {

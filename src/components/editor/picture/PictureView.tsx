@@ -6,7 +6,7 @@ import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { LICENCES } from '../../../core/document/licences';
 import { Mark } from '../../basics/Mark';
-import { creditPicture } from '../goTo';
+import { creditPicture } from '../atPlace';
 import { useWriterName } from './WriterNameContext';
 import { joinRow, leaveRow, rowMoves } from './pictureRow';
 import { SidePicker } from './SidePicker';

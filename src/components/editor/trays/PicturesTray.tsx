@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import { pictures } from '../../../core/document/pictures';
 import { Mark } from '../../basics/Mark';
-import { creditPicture, goTo } from '../goTo';
+import { creditPicture } from '../atPlace';
+import { goTo } from '../goTo';
 import type { TrayContentProps } from './trayProps';
 
 /** Every picture with what it lacks; each line leads to the place where it is missing. */

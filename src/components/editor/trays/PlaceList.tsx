@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import type { Place } from '../../../core/requirements/answer';
 import { Mark } from '../../basics/Mark';
-import { goTo, placeShown } from '../goTo';
+import { placeShown } from '../atPlace';
+import { goTo } from '../goTo';
 import type { TrayContentProps } from './trayProps';
 
 interface PlaceListProps extends Pick<TrayContentProps, 'editor' | 'answer' | 'lower'> {
