@@ -14,9 +14,6 @@ const SOURCES = [
   'tsconfig.base.json',
 ];
 
-/** The folder of the build that tests look at, beside a running install's. */
-export const TEST_BUILD = '.next-test';
-
 /** Builds the application unless this very source was built before. @param folder the build's own folder, such as `.next` */
 export async function build(root: string, folder: string): Promise<void> {
   const stamp = path.join(root, folder, 'porch-built');

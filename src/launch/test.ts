@@ -1,8 +1,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { availableParallelism, tmpdir } from 'node:os';
+import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, TEST_BUILD } from './build';
 import { run } from './childProcess';
 import { CHROMIUM, install, MARIADB, MARIADB_DUMP } from './debianPackages';
 import { Failure } from './failure';
@@ -51,7 +50,7 @@ export async function test(root: string, [part = 'all']: readonly string[]): Pro
   if (chosen.projects.includes('browser')) await install([CHROMIUM]);
   const tally: Tally = { passed: 0, failed: 0 };
   if (chosen.checks) await runChecks(tally);
-  for (const project of chosen.projects) await runProject(root, project, tally);
+  for (const project of chosen.projects) await runTests(project, tally);
   console.log(`${tally.passed} passed, ${tally.failed} failed`);
   return tally.failed > 0 ? 1 : 0;
 }
@@ -71,27 +70,13 @@ async function runChecks(tally: Tally): Promise<void> {
   }
 }
 
-/** A database or a house serves one file after the other and waits for most of the time: two share a machine well. */
-const MOST_SHARDS = 2;
-
-async function runProject(root: string, project: string, tally: Tally): Promise<void> {
-  // The core's files run beside each other by themselves.
-  const shards = project === 'core' ? 1 : Math.min(MOST_SHARDS, availableParallelism());
-  if (project === 'browser') await build(root, TEST_BUILD);
-  await Promise.all(
-    Array.from({ length: shards }, (_, index) => runTests(project, `${index + 1}/${shards}`, tally)),
-  );
-}
-
-/** Runs the files of one shard of a project, and counts what they say. */
-async function runTests(project: string, shard: string, tally: Tally): Promise<void> {
+async function runTests(project: string, tally: Tally): Promise<void> {
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-report-'));
   const report = path.join(folder, 'report.json');
   const status = await shown(bin('vitest'), [
     'run',
     '--project',
     project,
-    `--shard=${shard}`,
     '--reporter=default',
     '--reporter=json',
     `--outputFile.json=${report}`,
@@ -106,7 +91,7 @@ async function runTests(project: string, shard: string, tally: Tally): Promise<v
     // A file that could not even be loaded, or a set-up that broke, fails without a failed test.
     if (status !== 0 && numFailedTests === 0) tally.failed += 1;
   } catch (error) {
-    console.log(`The ${project} tests (${shard}) left no report: ${String(error)}`);
+    console.log(`The ${project} tests left no report: ${String(error)}`);
     tally.failed += 1;
   } finally {
     rmSync(folder, { recursive: true, force: true });

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
 import { startApplication } from '../../src/launch/application';
-import { build, TEST_BUILD } from '../../src/launch/build';
+import { build } from '../../src/launch/build';
 import { startMariadb } from '../../src/launch/mariadb';
 import { freePort } from '../../src/launch/ports';
 import { startMailServer } from '../../standins/mailServer';
@@ -12,6 +12,8 @@ import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate } from '../../src/server/database/migrate';
 import { keepAsBegun } from './asBegun';
 import { openControl } from './houseControl';
+
+const BUILD = '.next-test';
 
 /** What ends a part of the house. */
 type End = () => unknown;
@@ -38,7 +40,7 @@ async function furnish(ended: (by: End) => void): Promise<void> {
   ended(() => rmSync(folder, { recursive: true, force: true }));
   const pictures = path.join(folder, 'pictures');
   mkdirSync(pictures);
-  await build(root, TEST_BUILD);
+  await build(root, BUILD);
   const databaseSettings = { quick: true, port: await freePort() };
   let database = await startMariadb(folder, databaseSettings);
   ended(() => database.stop());
@@ -66,7 +68,7 @@ async function furnish(ended: (by: End) => void): Promise<void> {
   });
   await loadDemo({ now: new Date(), progress: () => undefined });
   await keepAsBegun();
-  const settings = { root, build: TEST_BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
+  const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
   let application = await startApplication(settings);
   ended(() => application.stop());
   const closeControl = await openControl({
