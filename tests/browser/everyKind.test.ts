@@ -248,6 +248,18 @@ describe.each([
     await atEnd();
     await writer.bringPicture(picture);
     await writer.find(By.css('.ProseMirror [data-picture] img'));
+    // Its caption is in sight once the picture has its height.
+    await writer.driver.wait(
+      () =>
+        writer.driver.executeScript<boolean>(
+          `const caption = document.querySelector('.ProseMirror [data-caption]').getBoundingClientRect();
+           const page = document.querySelector('.leafpage').getBoundingClientRect();
+           const { complete, naturalHeight } = document.querySelector('.ProseMirror [data-picture] img');
+           return complete && naturalHeight > 0 && caption.top > page.top && caption.bottom < page.bottom;`,
+        ),
+      PATIENCE,
+      'the caption is out of sight',
+    );
     await type(Key.ESCAPE);
     await writer.fill('For people who can’t see it', 'The gate with moss on its lower half');
     await open('Pictures');

@@ -185,6 +185,8 @@ test('a student sees in every bay what is missing, and each tray helps', async (
   await bayComesToSay('Spelt right', 'every word is known');
   await student.press('Parts', RAILING);
   await student.press('Put the heading in', "//li[contains(., 'Afterwards')]");
+  // The empty line that the cursor stood on has made room for it.
+  await student.find(By.xpath("//h2[.='Afterwards']/preceding-sibling::*[1][contains(., 'broke')]"));
   await student.press('Sentence starters', RAILING);
   await student.press('What I remember is', "//*[@role='dialog']");
   await bayComesToSay('Sentence starters', 'one is not finished');
