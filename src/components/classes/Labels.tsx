@@ -155,16 +155,18 @@ function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }
             <option key={one.label} value={one.label} />
           ))}
         </datalist>
-        {merges ? null : <DrawingPicker label={label} drawing={shown} onChoose={setShown} />}
         {merges ? null : (
-          <input
-            className="field !w-64"
-            aria-label={t('meaning', { label })}
-            placeholder={t('meaningHint')}
-            maxLength={120}
-            value={says}
-            onChange={(event) => setSays(event.target.value)}
-          />
+          <>
+            <DrawingPicker label={label} drawing={shown} onChoose={setShown} />
+            <input
+              className="field !w-64"
+              aria-label={t('meaning', { label })}
+              placeholder={t('meaningHint')}
+              maxLength={120}
+              value={says}
+              onChange={(event) => setSays(event.target.value)}
+            />
+          </>
         )}
         <button
           className="btn"

@@ -15,10 +15,13 @@ export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: W
   const { saving, writing } = desk;
   const t = useTranslations('editor');
   const others = useOtherPages(post.id);
-  const isNews = !['saved', 'saving'].includes(saving.state.kind) || desk.pictures.uploads.length > 0;
+  const isNews =
+    !['saved', 'saving'].includes(saving.state.kind) ||
+    desk.bringIn.state.kind !== 'nothing' ||
+    desk.pictures.uploads.length > 0;
   return (
     <>
-      <div className={`goes-on ${isNews || desk.bringIn.state.kind !== 'nothing' ? 'news' : ''}`}>
+      <div className={`goes-on ${isNews ? 'news' : ''}`}>
         <SaveLine
           state={saving.state}
           stage={post.stage}

@@ -48,7 +48,8 @@ function endOfWriting({ content }: Node): number {
   return end;
 }
 
-function isEmptyLine({ type, content }: Node): boolean {
+/** Whether a block is a paragraph that nothing stands in. */
+export function isEmptyLine({ type, content }: Node): boolean {
   return type.name === 'paragraph' && content.size === 0;
 }
 

@@ -6,7 +6,7 @@ export function RequirementLine({ answer }: { readonly answer: RequirementAnswer
   const t = useTranslations('requirements');
   return t.rich(`${answer.kind}.line.${answer.message.key}`, {
     ...answer.message.values,
-    em: (chunks) => <em className="font-semibold text-clay not-italic">{chunks}</em>,
+    em: (chunks) => <em className="wanting">{chunks}</em>,
   });
 }
 

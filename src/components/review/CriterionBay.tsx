@@ -66,7 +66,7 @@ export function CriterionBay({ criterion, chosen, disabled, next, onChoose }: Cr
           t('is', { level: chosen + 1, of: criterion.levels.length, description: level.description })
         ) : (
           <>
-            <em>{t('notJudged')}.</em> {t('how', { last: criterion.levels.length })}
+            <em className="wanting">{t('notJudged')}.</em> {t('how', { last: criterion.levels.length })}
           </>
         )}
       </small>

@@ -1,5 +1,6 @@
 import type { Editor } from '@tiptap/react';
 import type { Node, ResolvedPos } from 'prosemirror-model';
+import { isEmptyLine } from '../putIn';
 
 const MOST_IN_ROW = 4;
 
@@ -10,7 +11,7 @@ function maybeAbove($at: ResolvedPos): { readonly node: Node; readonly from: num
   for (let index = $at.index() - 1; index >= 0; index -= 1) {
     const node = parent.child(index);
     from -= node.nodeSize;
-    if (node.type.name === 'paragraph' && node.content.size === 0) continue;
+    if (isEmptyLine(node)) continue;
     const joins =
       node.type.name === 'picture' || (node.type.name === 'pictureRow' && node.childCount < MOST_IN_ROW);
     return joins ? { node, from } : null;
