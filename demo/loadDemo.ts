@@ -16,6 +16,7 @@ import { makePage } from '../src/server/pages/makePage';
 import { savePage } from '../src/server/pages/savePage';
 import { showPage } from '../src/server/pages/showPage';
 import { insertPerson, updateLastSeen } from '../src/server/people/queries';
+import { updateHomeClass } from '../src/server/people/joinQueries';
 import { updateGroup, updatePasscode } from '../src/server/people/rosterQueries';
 import { addPicture } from '../src/server/pictures/addPicture';
 import { beginPost } from '../src/server/posts/beginPost';
@@ -168,8 +169,11 @@ async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date
         role,
         joinedAt: now,
       });
-    for (const { key, group } of STUDENTS)
-      await updateGroup(transaction, { classId: id, personId: people.get(key) ?? '', groupName: group });
+    for (const { key, group } of STUDENTS) {
+      const place = { classId: id, personId: people.get(key) ?? '' };
+      await updateGroup(transaction, { ...place, groupName: group });
+      await updateHomeClass(transaction, place);
+    }
   });
   return id;
 }
@@ -216,13 +220,11 @@ async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date)
       ['idris', 'teacher'] as const,
       ...OTHER_STUDENTS.map((student) => [student.key, 'student'] as const),
     ];
-    for (const [key, role] of members)
-      await insertMembership(transaction, {
-        classId: id,
-        personId: people.get(key) ?? '',
-        role,
-        joinedAt: now,
-      });
+    for (const [key, role] of members) {
+      const place = { classId: id, personId: people.get(key) ?? '' };
+      await insertMembership(transaction, { ...place, role, joinedAt: now });
+      if (role === 'student') await updateHomeClass(transaction, place);
+    }
   });
 }
 

@@ -15,6 +15,8 @@ const REASONS: Readonly<Record<RosterReason, string>> = {
   moreCells: 'there are more cells than columns',
   noLongerThere: 'marked to be deleted',
   notAStudent: 'not a student of the class',
+  deleted: 'the student was deleted',
+  grownUp: 'it belongs to somebody with an account of their own',
 };
 
 /** A remark with its reason in words. */

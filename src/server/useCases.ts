@@ -33,6 +33,8 @@ import { chooseSignIn } from './classes/chooseSignIn';
 import { deletePerson, previewDeletion } from './people/deletePerson';
 import { restorePerson } from './people/restorePerson';
 import { changeRole } from './people/changeRole';
+import { decideJoining, decideJoiningAnywhere, withdrawJoining } from './people/decideJoining';
+import { handOn, handOnAnybody } from './people/handOn';
 import { removeMember } from './people/removeMember';
 import { changePerson } from './people/changePerson';
 import { groupStudents } from './people/groupStudents';
@@ -121,6 +123,11 @@ export const USE_CASES = {
   restorePerson,
   changeRole,
   removeMember,
+  decideJoining,
+  decideJoiningAnywhere,
+  withdrawJoining,
+  handOn,
+  handOnAnybody,
   seeConcern,
   askToOpenDraft,
   decideOpening,

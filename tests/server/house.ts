@@ -85,7 +85,7 @@ export interface House {
 /** Empties every table, so that a test begins on a fresh house. */
 export async function emptyDatabase(): Promise<void> {
   const tables = await database.rows<{ name: string }>(
-    "SELECT TABLE_NAME AS name FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME <> 'migrations'",
+    "SELECT TABLE_NAME AS name FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME NOT LIKE 'migration%'",
   );
   await inTransaction(async (transaction) => {
     await transaction.change('SET FOREIGN_KEY_CHECKS = 0');
@@ -155,7 +155,15 @@ export async function addPerson(
   account: AccountRole | null = role === 'teacher' || role === 'coTeacher' ? 'teacher' : null,
 ): Promise<string> {
   const id = newId();
-  await insertPerson(database, { id, givenName, familyName: 'Example', account, createdAt: NOW });
+  const homeClassId = role === 'student' || role === 'studentEditor' ? classId : null;
+  await insertPerson(database, {
+    id,
+    givenName,
+    familyName: 'Example',
+    account,
+    homeClassId,
+    createdAt: NOW,
+  });
   if (classId !== null && role !== null) await addMember(id, classId, role);
   return id;
 }

@@ -14,6 +14,8 @@ interface PersonFound {
   readonly classes: string;
   readonly eraseAt: string | null;
   readonly teaches: boolean;
+  readonly studentIn: readonly { readonly id: string; readonly title: string }[];
+  readonly homeClassId: string | null;
 }
 
 /** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
@@ -39,8 +41,8 @@ export function FindPerson() {
     setProblem(outcome.ok ? '' : refusal(outcome));
     setAsking(outcome.ok ? { person, holdings: outcome.value } : null);
   };
-  const act = async (useCase: string, { personId }: PersonFound) => {
-    const outcome = await call(useCase, { personId });
+  const act = async (useCase: string, { personId }: PersonFound, input: object = {}) => {
+    const outcome = await call(useCase, { personId, ...input });
     if (outcome.ok) await search();
     else setProblem(refusal(outcome));
   };
@@ -78,6 +80,27 @@ export function FindPerson() {
                   : ''}
               </span>
             </span>
+            {one.studentIn.length > 0 && !one.teaches && !one.eraseAt ? (
+              <label className="flex flex-wrap items-center gap-2">
+                {t('home', { name: one.name })}
+                <select
+                  className="field !w-auto"
+                  value={one.homeClassId ?? ''}
+                  onChange={(event) => void act('handOnAnybody', one, { toClassId: event.target.value })}
+                >
+                  {one.studentIn.some(({ id }) => id === one.homeClassId) ? null : (
+                    <option value={one.homeClassId ?? ''} disabled>
+                      {t('noHome')}
+                    </option>
+                  )}
+                  {one.studentIn.map(({ id, title }) => (
+                    <option key={id} value={id}>
+                      {title}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ) : null}
             {one.eraseAt ? (
               <button
                 type="button"

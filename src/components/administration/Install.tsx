@@ -5,6 +5,8 @@ import type { AccountRole } from '../../core/access/may';
 import { PlainLintel } from '../desk/PlainLintel';
 import { useDeed } from '../basics/useDeed';
 import type { Retention } from '../../core/privacy/retention';
+import { Decisions } from '../roster/JoinRequests';
+import type { JoinRequest } from '../roster/rosterProps';
 import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
 import { FindPerson } from './FindPerson';
 import { RetentionForm } from './RetentionForm';
@@ -32,7 +34,14 @@ export interface InstallProps {
     readonly resting: boolean;
   }[];
   readonly databaseMegabytes: number;
-  readonly wrongTries: readonly { readonly account: string; readonly tries: number; readonly last: string }[];
+  /** What was tried often, by the limit's name; the subject is empty for who stays unnamed. */
+  readonly limits: readonly {
+    readonly name: string;
+    readonly subject: string;
+    readonly tries: number;
+    readonly since: string;
+  }[];
+  readonly joining: readonly JoinRequest[];
   readonly jobs: readonly { readonly kind: string; readonly waiting: number; readonly givenUp: number }[];
   readonly mail: { readonly server: string; readonly from: string };
   readonly retention: Retention;
@@ -45,7 +54,7 @@ export interface InstallProps {
 
 /** The install as a whole: accounts, classes and their sizes, what waits, what failed. Never anything that was written. */
 export function Install(props: InstallProps) {
-  const { backup, yourself, accounts, classes, databaseMegabytes, wrongTries, jobs, mail } = props;
+  const { backup, yourself, accounts, classes, databaseMegabytes, limits, jobs, mail } = props;
   const t = useTranslations('install');
   const { act, busy, problem } = useDeed();
   const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
@@ -57,6 +66,16 @@ export function Install(props: InstallProps) {
           {givenUp > 0 ? t('somethingFailed', { count: givenUp }) : t('heading', { count: classes.length })}
         </h1>
         <p className="under">{t('under')}</p>
+        {props.joining.length > 0 ? (
+          <section className="mt-6 border-l-4 border-clay bg-board p-4">
+            <h2 className="section-head">{t('joining.heading', { count: props.joining.length })}</h2>
+            <Decisions
+              requests={props.joining}
+              busy={busy}
+              onDecide={(decision) => void act('decideJoiningAnywhere', decision)}
+            />
+          </section>
+        ) : null}
         <DraftsToOpen openings={props.openings ?? []} />
         <div className="mt-6 grid items-start gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_360px]">
           <section>
@@ -152,12 +171,15 @@ export function Install(props: InstallProps) {
             </section>
             <section>
               <h2 className="section-head">{t('wrongTries')}</h2>
-              {wrongTries.length === 0 ? <p className="under mt-2">{t('noWrongTries')}</p> : null}
+              {limits.length === 0 ? <p className="under mt-2">{t('noWrongTries')}</p> : null}
               <ul className="rows">
-                {wrongTries.map((one) => (
-                  <li key={one.account} className="grid-cols-[1fr_auto]">
-                    <span className="break-all">{one.account}</span>
-                    <span className="calm">{t('tries', { count: one.tries, last: one.last })}</span>
+                {limits.map((one) => (
+                  <li key={`${one.name} ${one.subject} ${one.since}`} className="grid-cols-[1fr_auto]">
+                    <span>
+                      {t(`limits.${one.name}`)}
+                      {one.subject ? <b className="block break-all">{one.subject}</b> : null}
+                    </span>
+                    <span className="calm">{t('tries', { count: one.tries, since: one.since })}</span>
                   </li>
                 ))}
               </ul>

@@ -26,6 +26,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
   const [done, setDone] = useState<{
     readonly made: readonly string[];
     readonly joined: readonly string[];
+    readonly asked: readonly string[];
   } | null>(null);
   const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | null>(null);
 
@@ -79,7 +80,11 @@ export function AddPeople({ classId }: { readonly classId: string }) {
     <>
       {done ? (
         <p className="mb-5 border-l-4 border-porch bg-porch-tint p-4" role="status">
-          {t('done', { made: done.made.length, joined: done.joined.length })}{' '}
+          {t('done', {
+            made: done.made.length,
+            joined: done.joined.length,
+            asked: done.asked.length,
+          })}{' '}
           {done.made.length > 0 && done.made.length <= 200 ? (
             <Link className="act" href="/class/cards?for=new">
               {t('theirCards')}

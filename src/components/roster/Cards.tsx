@@ -9,7 +9,7 @@ import { useRefusal } from '../basics/useRefusal';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { SignInCard, type Card } from './SignInCard';
 import { SignInChoice } from './SignInChoice';
-import type { RosterStudent } from './rosterProps';
+import { canHaveCard, type RosterStudent } from './rosterProps';
 
 interface CardsProps {
   readonly classId: string;
@@ -71,7 +71,7 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
     if (!next.delete(personId)) next.add(personId);
     setChosen(next);
   };
-  const possible = students.filter((one) => one.signIn !== 'ownAccount');
+  const possible = students.filter((one) => canHaveCard(one));
   const replaced = possible.filter((one) => chosen.has(one.personId) && one.signIn !== 'noCard').length;
   return (
     <main className="page" id="main">
@@ -111,7 +111,7 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
             <label className="flex items-center gap-3">
               <input
                 type="checkbox"
-                disabled={one.signIn === 'ownAccount'}
+                disabled={!canHaveCard(one)}
                 checked={chosen.has(one.personId)}
                 onChange={() => toggle(one.personId)}
               />

@@ -35,7 +35,7 @@ export function ImportPreview({
   const inWords = useNumberInWords();
   const [all, setAll] = useState(false);
   const counts = countOutcomes(plan.rows);
-  const coming = counts.made + counts.joins;
+  const coming = counts.made + counts.joins + counts.asks;
   const long = plan.rows.length > SHOWN && !all;
   const rows = long
     ? [...plan.rows.filter(wantsAnEye), ...plan.rows.filter((row) => !wantsAnEye(row))].slice(0, SHOWN)
@@ -69,7 +69,7 @@ export function ImportPreview({
       <div className="import-foot">
         <p>
           <b>
-            {(['made', 'joins', 'same', 'choice', 'refused'] as const)
+            {(['made', 'joins', 'asks', 'same', 'choice', 'refused'] as const)
               .filter((outcome) => counts[outcome] > 0)
               .map((outcome) => t(`counts.${outcome}`, { count: counts[outcome] }))
               .join(', ')}
@@ -121,7 +121,7 @@ interface PreviewRowProps {
 
 /** A person more, the same person, one half certain, nobody. */
 function OutcomeMark({ outcome }: Pick<PlannedRow, 'outcome'>) {
-  if (outcome === 'choice') return <Mark id="s-h" className="s" />;
+  if (outcome === 'choice' || outcome === 'asks') return <Mark id="s-h" className="s" />;
   if (outcome === 'refused') return <Mark id="s-g" className="s" />;
   const Icon = outcome === 'same' ? Equal : Plus;
   return <Icon aria-hidden="true" size={16} />;
@@ -142,6 +142,7 @@ function PreviewRow({ row, onChoose }: PreviewRowProps) {
         {row.outcome === 'refused' && row.reason ? reasons(row.reason) : null}
         {row.outcome === 'same' ? t('nothingChanges') : null}
         {row.outcome === 'joins' ? t('knownInSchool') : null}
+        {row.outcome === 'asks' ? t('anotherSpeaks') : null}
         {row.outcome === 'choice' ? (
           <>
             {t('isThis', { name: row.shownAs ?? '' })}{' '}

@@ -9,6 +9,8 @@ import { AddPeople } from './AddPeople';
 import { Consents } from './Consents';
 import { DeletePerson } from './DeletePerson';
 import { Gone } from './Gone';
+import { AnotherSpeaks, HandOn } from './HomeClass';
+import { JoinRequests } from './JoinRequests';
 import { PersonForm } from './PersonForm';
 import { RosterTable } from './RosterTable';
 import { needsHelp, type RosterProps } from './rosterProps';
@@ -55,6 +57,7 @@ export function Roster(props: RosterProps) {
             </span>
           ) : null}
         </div>
+        <JoinRequests classId={classId} requests={props.requests} />
         {students.length > 0 ? <RosterTable {...props} onEdit={edit} /> : null}
         {gone.length > 0 ? <Gone classId={classId} gone={gone} /> : null}
       </section>
@@ -63,7 +66,9 @@ export function Roster(props: RosterProps) {
         className="roster-side"
         aria-label={person ? t('person', { name: person.name }) : t('add.title')}
       >
-        {person ? (
+        {person && !person.home.ours ? (
+          <AnotherSpeaks person={person} onClose={() => setEditing(null)} />
+        ) : person ? (
           <>
             <PersonForm
               key={person.personId}
@@ -77,6 +82,7 @@ export function Roster(props: RosterProps) {
               person={person}
               today={props.today}
             />
+            <HandOn key={`home of ${person.personId}`} classId={classId} person={person} />
             <DeletePerson
               key={`deleting ${person.personId}`}
               classId={classId}

@@ -33,6 +33,7 @@ const MARKS: Readonly<Record<RosterStudent['signIn'], string>> = {
   locked: 's-o',
   used: 's-m',
   ownAccount: 's-m',
+  otherHome: 's-m',
 };
 
 /** The students by name, those first who need their teacher to get in; sorted, searched, several chosen at once. */

@@ -1,4 +1,4 @@
-export type Outcome = 'made' | 'same' | 'joins' | 'choice' | 'refused';
+export type Outcome = 'made' | 'same' | 'joins' | 'asks' | 'choice' | 'refused';
 
 /** What would become of one row, as the server planned it. */
 export interface PlannedRow {
@@ -23,7 +23,7 @@ export interface Choices {
 
 /** How many rows of a plan come to each end. */
 export function countOutcomes(rows: readonly PlannedRow[]): Readonly<Record<Outcome, number>> {
-  const counts = { made: 0, same: 0, joins: 0, choice: 0, refused: 0 };
+  const counts = { made: 0, same: 0, joins: 0, asks: 0, choice: 0, refused: 0 };
   for (const { outcome } of rows) counts[outcome] += 1;
   return counts;
 }

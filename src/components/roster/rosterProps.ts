@@ -26,7 +26,7 @@ export interface RosterStudent {
   readonly email: string;
   readonly schoolId: string;
   readonly group: string;
-  readonly signIn: 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount';
+  readonly signIn: 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount' | 'otherHome';
   readonly wrongTries: number;
   readonly lastSeen: string | null;
   readonly posts: number;
@@ -35,6 +35,23 @@ export interface RosterStudent {
   readonly left: string | null;
   /** For who was deleted: the day on which everything of theirs goes for good. */
   readonly goneForGood: string | null;
+  /** Whether this class speaks for them; else the name of the one that does, or null where none does any more. */
+  readonly home: { readonly ours: boolean; readonly title: string | null };
+  /** Further classes that they are in: one of them can speak for them instead. */
+  readonly alsoIn: readonly { readonly id: string; readonly title: string }[];
+}
+
+/** That a class would like to take in a student of another. */
+export interface JoinRequest {
+  readonly askingClassId: string;
+  readonly asking: string;
+  readonly personId: string;
+  readonly name: string;
+  readonly teacher: string;
+  /** The class that speaks for the student; null where none does. */
+  readonly home: string | null;
+  readonly when: string;
+  readonly declined: boolean;
 }
 
 export interface RosterProps {
@@ -47,6 +64,8 @@ export interface RosterProps {
   readonly assignments: number;
   readonly students: readonly RosterStudent[];
   readonly gone: readonly RosterStudent[];
+  /** What other classes ask of this one, and what it asks of others. */
+  readonly requests: { readonly toUs: readonly JoinRequest[]; readonly ofUs: readonly JoinRequest[] };
   readonly otherClasses: readonly {
     readonly id: string;
     readonly title: string;
@@ -57,4 +76,9 @@ export interface RosterProps {
 /** Whether somebody needs their teacher to get in. */
 export function needsHelp({ signIn }: RosterStudent): boolean {
   return signIn === 'noCard' || signIn === 'notUsed' || signIn === 'locked';
+}
+
+/** Whether this class gives somebody a card: they have no sign-in of their own, and no other class speaks for them. */
+export function canHaveCard({ signIn }: Pick<RosterStudent, 'signIn'>): boolean {
+  return signIn !== 'ownAccount' && signIn !== 'otherHome';
 }

@@ -13,12 +13,12 @@ interface Names {
   readonly groupName: string;
   readonly typed: boolean;
   readonly kind: PasscodeKind;
-  readonly names: readonly { readonly id: string; readonly name: string; readonly kind: PasscodeKind }[];
+  readonly names: readonly { readonly who: string; readonly name: string; readonly kind: PasscodeKind }[];
 }
 
-/** Who signs in: chosen from the list by id, or by a typed name. */
+/** Who signs in: chosen from the list, where each name has a handle, or by a typed name. */
 interface Who {
-  readonly id?: string;
+  readonly who?: string;
   readonly name: string;
   readonly kind: PasscodeKind;
 }
@@ -45,7 +45,7 @@ export function StudentSteps({
     if (outcome.ok) setNames(outcome.value);
   };
   const signIn = async (passcode: string) => {
-    const asWhom = who?.id ? { personId: who.id } : { name: who?.name ?? '' };
+    const asWhom = who?.who ? { who: who.who } : { name: who?.name ?? '' };
     const outcome = await send(
       '/api/session',
       'POST',
@@ -88,7 +88,7 @@ export function StudentSteps({
           <h1 className="says">{t('whoAreYou')}</h1>
           <ul className="mt-4 grid grid-cols-2 gap-2">
             {names.names.map((one) => (
-              <li key={one.id}>
+              <li key={one.who}>
                 <button type="button" className="btn w-full !justify-start" onClick={() => setWho(one)}>
                   {one.name}
                 </button>

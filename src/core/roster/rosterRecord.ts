@@ -33,7 +33,9 @@ export type RosterReason =
   | 'columnTwice'
   | 'moreCells'
   | 'noLongerThere'
-  | 'notAStudent';
+  | 'notAStudent'
+  | 'deleted'
+  | 'grownUp';
 
 /** The records of a file and what is to be said about them, or why it cannot be read at all. */
 export type RosterFile =

@@ -30,6 +30,7 @@ import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 import { listPageRevisions } from '../pages/queries';
+import { upsertJoinRequest } from '../people/joinQueries';
 import { leaveClass } from '../people/rosterQueries';
 import { insertPicture } from '../pictures/queries';
 import { keepAsRevision } from '../posts/keepAsRevision';
@@ -54,6 +55,9 @@ interface Ids {
   readonly consentId: string;
   readonly concernId: string;
   readonly deletedId: string;
+  /** A student of the class whom the second class asks for, and one of that class whom this one asks for. */
+  readonly guestId: string;
+  readonly askedForId: string;
   /** A question whether a draft may be opened; a class that its teacher deleted. */
   readonly openingId: string;
   readonly deletedClassId: string;
@@ -150,6 +154,20 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   restorePerson: ({ classId, deletedId }) => ({ classId, personId: deletedId }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  decideJoining: ({ classId, guestId, secondClassId }) => ({
+    classId,
+    askingClassId: secondClassId,
+    personId: guestId,
+    grant: true,
+  }),
+  decideJoiningAnywhere: ({ guestId, secondClassId }) => ({
+    askingClassId: secondClassId,
+    personId: guestId,
+    grant: false,
+  }),
+  withdrawJoining: ({ classId, askedForId }) => ({ classId, personId: askedForId }),
+  handOn: ({ classId, guestId }) => ({ classId, personId: guestId, toClassId: classId }),
+  handOnAnybody: ({ classId, guestId }) => ({ personId: guestId, toClassId: classId }),
   seeConcern: ({ classId, concernId }) => ({ classId, concernId }),
   recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
   withdrawConsent: ({ classId, studentId, consentId }) => ({ classId, personId: studentId, consentId }),
@@ -260,6 +278,8 @@ const OF_THE_INSTALL = new Set<Name>([
   'restoreAnybody',
   'changeRetention',
   'decideOpening',
+  'decideJoiningAnywhere',
+  'handOnAnybody',
 ]);
 
 /** A student who acts on an assignment has no post in hand: the writer stands as any classmate there. */
@@ -301,6 +321,9 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'restorePerson',
   'changeRole',
   'removeMember',
+  'decideJoining',
+  'withdrawJoining',
+  'handOn',
   'removeStudents',
   'takeInAgain',
   'moveStudents',
@@ -401,6 +424,13 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   await succeeded(
     as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
   );
+  const [guestId, askedForId] = [
+    await addPerson('Gus', house.classId, 'student'),
+    await addPerson('Ona', secondClassId, 'student'),
+  ];
+  const asked = { groupName: null, askedBy: house.people.teacher, askedAt: NOW };
+  await upsertJoinRequest(database, { classId: secondClassId, personId: guestId, ...asked });
+  await upsertJoinRequest(database, { classId: house.classId, personId: askedForId, ...asked });
   const [consent] = await listConsentsOf(database, studentId);
   const { invitationId } = await succeeded(
     as(house, 'teacher', USE_CASES.invite, {
@@ -423,6 +453,8 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       invitationId,
       consentId: consent?.id ?? '',
       deletedId,
+      guestId,
+      askedForId,
       openingId,
       deletedClassId,
       concernId,

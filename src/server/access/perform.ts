@@ -1,9 +1,11 @@
 import { may } from '../../core/access/may';
 import { inTransaction } from '../database/database';
+import { isDuplicateKey } from '../database/errors';
+import { takeTurns } from '../database/turns';
 import { checkOf, type Check } from '../input/validate';
 import { writeAuditLine } from './auditLog';
 import { findStanding } from './roles';
-import { NOT_THERE, refused, type Progress, type Result, type UseCase } from './useCase';
+import { NOT_THERE, refused, type Progress, type Refusal, type Result, type UseCase } from './useCase';
 
 export interface Asker {
   readonly personId: string | null;
@@ -28,7 +30,8 @@ export async function perform<Input, Rows, Output>(
       values: { wanted: checked.problem.wanted },
     };
   const value = checked.value as Input;
-  return inTransaction(async (database) => {
+  const performed = inTransaction(async (database): Promise<Result<Output>> => {
+    if (useCase.turn) await takeTurns(database, await useCase.turn(value, database));
     const context = { personId, now, database, progress };
     const found = await useCase.find(value, context);
     if (!found || personId === null) return NOT_THERE;
@@ -37,10 +40,25 @@ export async function perform<Input, Rows, Output>(
     if (!may(actor, useCase.action, found.subject)) return NOT_THERE;
     if (resting && !useCase.looksOnly && !useCase.whileResting) return refused('class.resting');
     const result = await useCase.run(value, found, { ...context, personId });
-    if (result.ok && !useCase.looksOnly)
-      await writeAuditLine(database, { useCase: useCase.name, found, personId, now });
+    // What was refused half way is not half done.
+    if (!result.ok) throw new RefusedHalfway(result);
+    if (!useCase.looksOnly) await writeAuditLine(database, { useCase: useCase.name, found, personId, now });
     return result;
   });
+  return performed.catch((error: unknown) => {
+    if (error instanceof RefusedHalfway) return error.refusal;
+    // Somebody else did the like in the same moment, time and again.
+    if (isDuplicateKey(error)) return refused('sameMoment');
+    throw error;
+  });
+}
+
+/** Rolls a transaction back whose use case was refused. */
+class RefusedHalfway extends Error {
+  override readonly name = 'RefusedHalfway';
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code);
+  }
 }
 
 function checkFor(schema: object): Check<unknown> {

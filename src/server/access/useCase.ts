@@ -49,6 +49,11 @@ export interface UseCase<Input, Rows, Output> {
   readonly whileResting?: boolean;
   /** True for what can be done to a class that is to be deleted. */
   readonly whileDeleted?: boolean;
+  /**
+   * The classes whose turn is taken before anything is read, for what widens, narrows, or must be there once at most. See
+   * `takeTurns`.
+   */
+  turn?(input: Input, database: Database): Promise<readonly string[]>;
   /** Null where there is no such thing; for the person that is the same as not being allowed. */
   find(input: Input, context: Context): Promise<Found<Rows> | null>;
   run(

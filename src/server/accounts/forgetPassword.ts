@@ -1,12 +1,10 @@
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { done, refused, type Result } from '../access/useCase';
-import { database, inTransaction } from '../database/database';
-import { newId } from '../database/newId';
+import { inTransaction } from '../database/database';
 import { checkOf } from '../input/validate';
 import { sendMail } from '../mail/sendMail';
-import { findPersonByEmail } from '../people/queries';
-import { isLimited } from '../sessions/limits';
-import { insertFailure } from '../sessions/queries';
+import { findLivePersonByEmail } from '../people/queries';
+import { takeTry, takeTurn, type Rest } from '../limits/takeTry';
 import { sendPasswordLink } from './sendPasswordLink';
 
 const VALID = 3_600_000;
@@ -24,20 +22,21 @@ const check = checkOf<{ readonly email: string }>({
  */
 export async function forgetPassword(
   input: unknown,
-  from: { readonly address: string; readonly now: Date },
+  from: { readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
   const email = comparableEmail(checked.value.email);
   if (!isEmailAddress(email)) return refused('account.notAnAddress', 'email');
-  const account = `forgotten ${email}`.slice(0, 254);
-  if (await isLimited(database, { ...from, account })) return refused('account.tooMany', 'email');
-  const { address, now } = from;
+  const { now } = from;
+  // Nobody's mailbox is filled by somebody else: each request counts, right or wrong.
+  const slowed = await takeTurn('letterFrom', { ...from, subject: from.address });
+  const taken = slowed.allowed && (await takeTry('letter', { subject: email, now }));
+  if (!taken || !taken.allowed) return refused('account.tooMany', 'email');
   await inTransaction(async (transaction) => {
-    // Each request counts as a try: nobody's mailbox is filled by somebody else.
-    await insertFailure(transaction, { id: newId(), account, address, at: now });
-    const person = await findPersonByEmail(transaction, email);
-    if (!person?.passwordHash)
+    const person = await findLivePersonByEmail(transaction, email);
+    // An account whose link to its first password ran out gets another one here.
+    if (!person || (person.passwordHash === null && person.account === null))
       return sendMail(transaction, { to: email, kind: 'noAccount', values: {}, now });
     return sendPasswordLink(transaction, {
       personId: person.id,

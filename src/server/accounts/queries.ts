@@ -16,16 +16,23 @@ export async function insertPasswordReset(
   );
 }
 
+const RESET = `SELECT person_id AS personId, expires_at AS expiresAt, used_at AS usedAt FROM password_resets
+  WHERE token_hash = :tokenHash`;
+
+export async function findPasswordReset(
+  database: Database,
+  tokenHash: Buffer,
+): Promise<PasswordResetRow | null> {
+  const [row] = await database.rows<PasswordResetRow>(RESET, { tokenHash });
+  return row ?? null;
+}
+
 /** A link for a new password, held until the transaction ends. */
 export async function lockPasswordReset(
   database: Database,
   tokenHash: Buffer,
 ): Promise<PasswordResetRow | null> {
-  const [row] = await database.rows<PasswordResetRow>(
-    `SELECT person_id AS personId, expires_at AS expiresAt, used_at AS usedAt FROM password_resets
-     WHERE token_hash = :tokenHash FOR UPDATE`,
-    { tokenHash },
-  );
+  const [row] = await database.rows<PasswordResetRow>(`${RESET} FOR UPDATE`, { tokenHash });
   return row ?? null;
 }
 

@@ -1,11 +1,12 @@
 import { passwordWeakness } from '../../core/people/password';
-import { done, refused, type Result } from '../access/useCase';
-import { inTransaction } from '../database/database';
+import { done, refused, type Refusal, type Result } from '../access/useCase';
+import { database, inTransaction } from '../database/database';
 import { checkOf } from '../input/validate';
+import { takeTurn, type Rest } from '../limits/takeTry';
 import { findPerson, updatePassword } from '../people/queries';
 import { deleteOtherSessions } from '../sessions/queries';
 import { hashSecret, tokenHash } from '../sessions/secrets';
-import { lockPasswordReset, markResetsUsed } from './queries';
+import { findPasswordReset, lockPasswordReset, markResetsUsed, type PasswordResetRow } from './queries';
 
 const check = checkOf<{ readonly token: string; readonly password: string }>({
   type: 'object',
@@ -18,17 +19,27 @@ const check = checkOf<{ readonly token: string; readonly password: string }>({
 });
 
 /** Chooses a new password by a link that was sent. Every session of the person ends, and so do their other links. */
-export async function renewPassword(input: unknown, now: Date): Promise<Result<null>> {
+export async function renewPassword(
+  input: unknown,
+  from: { readonly address: string; readonly now: Date; readonly wait?: Rest },
+): Promise<Result<null>> {
+  const { now } = from;
   const checked = check(input);
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
   const { token, password } = checked.value;
+  // Hashing is work: it is done for a link that leads somewhere only.
+  const link = await takeTurn('link', { ...from, subject: from.address });
+  if (!link.allowed) return refused('account.slowly');
+  const open = await findPasswordReset(database, tokenHash(token));
+  if (open) await link.giveBack();
+  const closed = problemOf(open, now);
+  if (closed) return closed;
   const passwordHash = await hashSecret(password);
   return inTransaction(async (transaction) => {
     const reset = await lockPasswordReset(transaction, tokenHash(token));
     const person = reset && (await findPerson(transaction, reset.personId));
-    if (!reset || !person) return refused('account.linkUnknown');
-    if (reset.usedAt) return refused('account.linkUsed');
-    if (reset.expiresAt <= now) return refused('account.linkExpired');
+    const problem = problemOf(reset, now);
+    if (problem || !person || person.deletedAt) return problem ?? refused('account.linkUnknown');
     const weakness = passwordWeakness(password, [person.givenName, person.familyName]);
     if (weakness) return refused(`account.password.${weakness}`, 'password');
     await updatePassword(transaction, person.id, passwordHash);
@@ -36,4 +47,10 @@ export async function renewPassword(input: unknown, now: Date): Promise<Result<n
     await deleteOtherSessions(transaction, person.id, null);
     return done(null);
   });
+}
+
+function problemOf(reset: PasswordResetRow | null, now: Date): Refusal | null {
+  if (!reset) return refused('account.linkUnknown');
+  if (reset.usedAt) return refused('account.linkUsed');
+  return reset.expiresAt <= now ? refused('account.linkExpired') : null;
 }

@@ -1,5 +1,6 @@
 import type { AccountRole } from '../../core/access/may';
 import { done, NOT_THERE, refused } from '../access/useCase';
+import { takeInstallTurn } from '../database/turns';
 import { findPerson } from '../people/queries';
 import { deleteOtherSessions } from '../sessions/queries';
 import { installUseCase } from './installUseCase';
@@ -19,6 +20,8 @@ export const changeAccount = installUseCase<Input, null>({
     account: { enum: ['teacher', 'administrator', null] },
   },
   async run({ personId, account }, { database }) {
+    // Two who take it from each other come one after the other.
+    await takeInstallTurn(database, 'administrators');
     const person = await findPerson(database, personId);
     if (!person) return NOT_THERE;
     if (

@@ -57,18 +57,6 @@ export async function databaseSize(database: Database): Promise<number> {
   return Number(row?.size ?? 0);
 }
 
-/** The accounts with the most wrong tries since a moment. Names of students are left out: their teachers see them. */
-export async function listWrongTries(
-  database: Database,
-  since: Date,
-): Promise<readonly { readonly account: string; readonly tries: number; readonly last: Date }[]> {
-  return database.rows(
-    `SELECT IF(account LIKE 'student %', 'student', account) AS account, COUNT(*) AS tries, MAX(at) AS last
-     FROM sign_in_attempts WHERE at > :since GROUP BY 1 ORDER BY tries DESC, account LIMIT 20`,
-    { since },
-  );
-}
-
 export async function updateAccount(
   database: Database,
   personId: string,
@@ -79,7 +67,7 @@ export async function updateAccount(
 
 export async function countAdministrators(database: Database): Promise<number> {
   const [row] = await database.rows<{ count: number }>(
-    "SELECT COUNT(*) AS count FROM people WHERE account = 'administrator' AND password_hash IS NOT NULL FOR UPDATE",
+    "SELECT COUNT(*) AS count FROM people WHERE account = 'administrator' AND password_hash IS NOT NULL AND deleted_at IS NULL",
   );
   return row?.count ?? 0;
 }
@@ -95,23 +83,40 @@ export interface PersonFound {
   readonly eraseAt: Date | null;
   /** Whether they teach, have taught, or have an account of the install. */
   readonly teaches: boolean;
+  /** The classes that they are a student of now, and the one of them that speaks for them. */
+  readonly studentIn: readonly { readonly id: string; readonly title: string }[];
+  readonly homeClassId: string | null;
 }
 
 /** At most twenty people whose name or address has the words, by name. */
 export async function findPeople(database: Database, words: string): Promise<readonly PersonFound[]> {
   const like = `%${words.replace(/[\\%_]/g, '\\$&')}%`;
-  const rows = await database.rows<Omit<PersonFound, 'teaches'> & { readonly teaches: number }>(
+  const rows = await database.rows<
+    Omit<PersonFound, 'teaches' | 'studentIn'> & {
+      readonly teaches: number;
+      readonly studentIn: string | null;
+    }
+  >(
     `SELECT people.id AS personId, CONCAT_WS(' ', given_name, family_name) AS name, email, people.erase_at AS eraseAt,
        COALESCE(GROUP_CONCAT(DISTINCT CONCAT_WS(', ', classes.title, NULLIF(group_name, '')) SEPARATOR '; '), '')
          AS classes,
-       account IS NOT NULL OR COALESCE(MAX(role IN ('teacher', 'coTeacher')), 0) AS teaches
+       account IS NOT NULL OR COALESCE(MAX(role IN ('teacher', 'coTeacher')), 0) AS teaches,
+       people.home_class_id AS homeClassId,
+       (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', own.id, 'title', CONCAT_WS(', ', own.title, NULLIF(own.group_name, ''))))
+        FROM memberships AS places JOIN classes AS own ON own.id = places.class_id AND own.deleted_at IS NULL
+        WHERE places.person_id = people.id AND places.left_at IS NULL AND places.role IN ('student', 'studentEditor'))
+         AS studentIn
      FROM people LEFT JOIN memberships ON memberships.person_id = people.id
      LEFT JOIN classes ON classes.id = memberships.class_id
      WHERE CONCAT_WS(' ', given_name, family_name) LIKE :like OR email LIKE :like
      GROUP BY people.id ORDER BY given_name, family_name LIMIT 20`,
     { like },
   );
-  return rows.map((row) => ({ ...row, teaches: row.teaches === 1 }));
+  return rows.map((row) => ({
+    ...row,
+    teaches: row.teaches === 1,
+    studentIn: JSON.parse(row.studentIn ?? '[]') as PersonFound['studentIn'],
+  }));
 }
 
 /** Whether somebody teaches or has taught a class of the install. */

@@ -2,10 +2,13 @@ import { may, type AccountRole } from '../../core/access/may';
 import { agoInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
 import { countJobs } from '../jobs/queries';
+import { listWaitingRequests } from '../people/joinQueries';
+import { requestShown } from '../people/requestShown';
 import { findLatestBackup, findRetention } from '../retention/queries';
 import { maybeOpeningsToDecide } from '../safety/viewOpenings';
 import { getSettings } from '../settings/settings';
-import { databaseSize, listAccounts, listClassSizes, listWrongTries } from './queries';
+import { listMostTried } from '../limits/queries';
+import { databaseSize, listAccounts, listClassSizes } from './queries';
 
 const DAY = 86_400_000;
 /** A backup is made every day; one that is older than this was forgotten. */
@@ -38,10 +41,9 @@ export async function maybeInstall({
     })),
     classes: (await listClassSizes(database)).map((one) => ({ ...one, resting: one.resting === 1 })),
     databaseMegabytes: Math.round((await databaseSize(database)) / 1024 / 1024),
-    wrongTries: (await listWrongTries(database, new Date(now.getTime() - DAY))).map((one) => ({
-      account: one.account,
-      tries: one.tries,
-      last: ago(one.last),
+    limits: (await listMostTried(database, new Date(now.getTime() - DAY))).map(({ since, ...one }) => ({
+      ...one,
+      since: ago(since),
     })),
     jobs: await countJobs(database),
     retention: await findRetention(database),
@@ -51,6 +53,9 @@ export async function maybeInstall({
       old: now.getTime() - backup.madeAt.getTime() > OLD_BACKUP,
     },
     school: school && { name: school.name, issuer: school.issuer },
+    joining: (await listWaitingRequests(database)).map(
+      requestShown(now, { timeZone: 'UTC', language: 'en-GB' }),
+    ),
     openings: await maybeOpeningsToDecide({ personId, account, now }),
     mail: { server: new URL(mailServer).host, from: mailFrom },
   };

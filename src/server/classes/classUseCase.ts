@@ -1,5 +1,6 @@
 import type { Action } from '../../core/access/table';
 import type { Context, Result, UseCase } from '../access/useCase';
+import type { Database } from '../database/database';
 import { findClass, type ClassRow } from './queries';
 
 interface OnClass {
@@ -15,6 +16,8 @@ interface Spec<Input extends OnClass, Output> {
   readonly looksOnly?: boolean;
   readonly whileResting?: boolean;
   readonly whileDeleted?: boolean;
+  /** True for what takes the class's turn; or the classes whose turn is taken. See `takeTurns`. */
+  readonly turn?: true | ((input: Input, database: Database) => Promise<readonly string[]>);
   readonly run: (
     input: Input,
     inClass: ClassRow,
@@ -26,11 +29,14 @@ interface Spec<Input extends OnClass, Output> {
 export function classUseCase<Input extends OnClass, Output>({
   fields = {},
   optional = [],
+  turn,
   run,
   ...spec
 }: Spec<Input, Output>): UseCase<Input, ClassRow, Output> {
+  const ownTurn = ({ classId }: Input) => Promise.resolve([classId]);
   return {
     ...spec,
+    ...(turn ? { turn: turn === true ? ownTurn : turn } : {}),
     input: {
       type: 'object',
       required: ['classId', ...Object.keys(fields).filter((field) => !optional.includes(field))],

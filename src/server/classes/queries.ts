@@ -175,6 +175,7 @@ export async function insertClass(database: Database, row: NewClassRow): Promise
        :passcodeKind, :namesTyped, :consentNeeded, :settledAt, :createdAt)`,
     { ...row },
   );
+  await database.change('INSERT INTO class_gates (class_id) VALUES (:id)', { id: row.id });
   await insertAddress(database, { classId: row.id, address: row.address, since: row.createdAt });
 }
 

@@ -5,8 +5,7 @@ import { findPost } from '../posts/queries';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { checkOf } from '../input/validate';
-import { isLimited } from '../sessions/limits';
-import { insertFailure } from '../sessions/queries';
+import { takeTry, takeTurn, type Rest } from '../limits/takeTry';
 import { insertConcern } from './queries';
 
 interface Input {
@@ -32,7 +31,7 @@ const check = checkOf<Input>({
 /** Tells the teachers of a class that something is wrong with a post or a comment under it. Whoever can read it can say so, signed in or not. */
 export async function tellTeacher(
   input: unknown,
-  from: { readonly reader: Reader; readonly address: string; readonly now: Date },
+  from: { readonly reader: Reader; readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
   if (!checked.ok)
@@ -41,16 +40,17 @@ export async function tellTeacher(
   const words = checked.value.words.trim();
   if (words === '') return refused('concern.noWords', 'words');
   const { reader, now } = from;
-  const account = `concern ${reader.personId ?? from.address}`;
-  if (await isLimited(database, { account, address: from.address, now }))
-    return refused('concern.tooMany', 'words');
   const shown = await maybePost(blog, address, reader, now);
   const post = shown && (await findPost(database, shown.postId));
   if (!post) return NOT_THERE;
   const { comment: commentId = null } = checked.value;
   if (commentId !== null && !shown.comments?.list.some((one) => one.id === commentId)) return NOT_THERE;
-  // Counted like tries: nobody buries a class under them.
-  await insertFailure(database, { id: newId(), account, address: from.address, at: now });
+  // Nobody buries a class under them; those without a name come one after the other.
+  const taken =
+    reader.personId === null
+      ? await takeTurn('concernFrom', { ...from, subject: from.address })
+      : await takeTry('concern', { subject: reader.personId, now });
+  if (!taken.allowed) return refused('concern.tooMany', 'words');
   await insertConcern(database, {
     id: newId(),
     classId: post.classId,

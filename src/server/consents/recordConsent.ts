@@ -10,6 +10,7 @@ import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase, personIds } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { findMembership } from '../people/rosterQueries';
+import { findStudentStanding } from '../people/standing';
 import { insertConsent } from './queries';
 
 interface Input {
@@ -42,7 +43,10 @@ export const recordConsent = classUseCase<Input, null>({
     if (input.until !== null && input.until < input.givenOn) return refused('consent.endsBefore', 'until');
     for (const personId of wanted) {
       const membership = await findMembership(database, classId, personId);
-      if (!membership || !isStudent(membership.role)) return NOT_THERE;
+      const student = await findStudentStanding(database, personId);
+      if (!membership || !isStudent(membership.role) || !student) return NOT_THERE;
+      // A consent counts in every class of a child: who speaks for them writes it down.
+      if (student.homeClassId !== classId) return refused('roster.otherHome', 'givenBy');
       await insertConsent(database, { ...input, id: newId(), personId, givenBy, by, at: now });
     }
     return done(null);

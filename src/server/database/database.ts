@@ -1,6 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
-import { isTransient } from './errors';
+import { isDuplicateKey, isLost, isTransient } from './errors';
 import { pool } from './pool';
 
 type Value = string | number | boolean | Date | Buffer | null;
@@ -18,37 +18,88 @@ export interface Database {
 
 type Executor = Pick<PoolConnection, 'execute'>;
 
-const MOST_TRIES = 5;
+/** For how long, in milliseconds, what another try may mend is tried again. */
+const PATIENCE = 10_000;
+const LONGEST_PAUSE = 500;
+/** A key that is taken is met again, as a rule, by whoever looks once more; who draws lots may lose twice. */
+const MOST_DUPLICATES = 3;
 /** Rows of one inserting statement: enough that round trips no longer count, few enough placeholders. */
 const ROWS_AT_ONCE = 500;
 const insideTransaction = new AsyncLocalStorage<true>();
 
 /** Statements outside a transaction, each on whatever connection is free. Not to be used inside one. */
 export const database: Database = {
-  rows: (sql, parameters) => runRows(outside(), sql, parameters),
-  change: (sql, parameters) => runChange(outside(), sql, parameters),
-  insert: (into, rows) => runInsert(outside(), into, rows),
+  rows: (sql, parameters) =>
+    single((connection) => runRows(connection, sql, parameters), /^\s*SELECT/i.test(sql)),
+  change: (sql, parameters) => single((connection) => runChange(connection, sql, parameters), false),
+  insert: (into, rows) => inTransaction((transaction) => transaction.insert(into, rows)),
 };
 
 /**
- * Runs `work` in one transaction and commits what it did, or rolls back where it throws. Deadlocks and refused
- * certifications are tried again a few times, so `work` must do nothing but use its database.
+ * Runs `work` in one transaction and commits what it did, or rolls back where it throws. What another try may mend is
+ * tried again for up to ten seconds, so `work` must do nothing but use its database: deadlocks and refused
+ * certifications, at a statement or at the end; nodes that are not ready; connections lost before COMMIT was sent, never
+ * after, since it may have been done then. A key that is taken is looked at again twice.
  */
 export async function inTransaction<Result>(
   work: (transaction: Database) => Promise<Result>,
 ): Promise<Result> {
+  assertOutside();
+  const progress = { committing: false };
+  let duplicates = 0;
+  return tryAgain(
+    () => once(work, progress),
+    (error) => {
+      if (isDuplicateKey(error)) return (duplicates += 1) < MOST_DUPLICATES;
+      return isTransient(error) || (isLost(error) && !progress.committing);
+    },
+  );
+}
+
+/** Runs a statement of its own; one that only reads may also be sent again when its connection was lost meanwhile. */
+async function single<Result>(
+  statement: (connection: Executor) => Promise<Result>,
+  readsOnly: boolean,
+): Promise<Result> {
+  assertOutside();
+  const progress = { sent: false };
+  return tryAgain(
+    async () => {
+      progress.sent = false;
+      const connection = await pool().getConnection();
+      try {
+        progress.sent = true;
+        return await statement(connection);
+      } finally {
+        connection.release();
+      }
+    },
+    (error) => isTransient(error) || (isLost(error) && (readsOnly || !progress.sent)),
+  );
+}
+
+async function tryAgain<Result>(
+  attempt: () => Promise<Result>,
+  mayMend: (error: unknown) => boolean,
+): Promise<Result> {
+  const until = Date.now() + PATIENCE;
   for (let tries = 1; ; tries += 1) {
     try {
-      return await once(work);
+      return await attempt();
     } catch (error) {
-      if (!isTransient(error) || tries >= MOST_TRIES) throw error;
-      await new Promise((resolve) => setTimeout(resolve, 5 * 2 ** tries * (0.5 + Math.random())));
+      if (Date.now() >= until || !mayMend(error)) throw error;
+      const pause = Math.min(LONGEST_PAUSE, 5 * 2 ** tries);
+      await new Promise((resolve) => setTimeout(resolve, pause * (0.5 + Math.random())));
     }
   }
 }
 
-async function once<Result>(work: (transaction: Database) => Promise<Result>): Promise<Result> {
-  const connection = await outside().getConnection();
+async function once<Result>(
+  work: (transaction: Database) => Promise<Result>,
+  progress: { committing: boolean },
+): Promise<Result> {
+  progress.committing = false;
+  const connection = await pool().getConnection();
   try {
     await connection.beginTransaction();
     const transaction: Database = {
@@ -57,6 +108,7 @@ async function once<Result>(work: (transaction: Database) => Promise<Result>): P
       insert: (into, rows) => runInsert(connection, into, rows),
     };
     const result = await insideTransaction.run(true, () => work(transaction));
+    progress.committing = true;
     await connection.commit();
     return result;
   } catch (error) {
@@ -68,9 +120,8 @@ async function once<Result>(work: (transaction: Database) => Promise<Result>): P
   }
 }
 
-function outside() {
+function assertOutside(): void {
   if (insideTransaction.getStore()) throw new Error('inside a transaction only the given handle may be used');
-  return pool();
 }
 
 async function runRows<Row>(

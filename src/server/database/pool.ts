@@ -10,9 +10,18 @@ export function pool(): Pool {
   return shared.porchPool;
 }
 
+/**
+ * What every connection says first. Each statement of a transaction sees what was committed before it: who has waited for
+ * a turn sees what the one before did. On a cluster each statement waits until its node has what others have committed.
+ */
+const FIRST_WORDS = [
+  'SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED',
+  'SET SESSION wsrep_sync_wait = 7',
+];
+
 /** Connections that speak UTC, take named placeholders and are strict about what they store. */
 function openPool(url: string): Pool {
-  return createPool({
+  const opened = createPool({
     uri: url,
     connectionLimit: 10,
     timezone: 'Z',
@@ -22,6 +31,14 @@ function openPool(url: string): Pool {
     jsonStrings: true,
     connectTimeout: 5000,
   });
+  // Statements of one connection run in the order in which they are asked for, so these come before any of ours.
+  opened.pool.on('connection', (connection) => {
+    for (const words of FIRST_WORDS)
+      connection.query(words, (error: Error | null) => {
+        if (error) connection.destroy();
+      });
+  });
+  return opened;
 }
 
 /** Ends the process's pool, for tests and commands that want to stop. */

@@ -82,14 +82,16 @@ const TAUGHT = `SELECT class_id FROM memberships WHERE person_id = :by AND left_
 const NOTING: readonly string[] = [
   `DELETE FROM assignment_handouts WHERE assignment_id = :assignmentId AND NOT JSON_CONTAINS(:handouts, JSON_QUOTE(handout_id))`,
   `DELETE FROM assignment_pictures WHERE assignment_id = :assignmentId AND NOT JSON_CONTAINS(:pictures, JSON_QUOTE(picture_id))`,
-  `INSERT IGNORE INTO assignment_handouts (assignment_id, handout_id)
+  `INSERT INTO assignment_handouts (assignment_id, handout_id)
    SELECT DISTINCT :assignmentId, handouts.id FROM handouts
    JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
-   WHERE handouts.uploaded_by = :by OR handouts.class_id IN (${TAUGHT})`,
-  `INSERT IGNORE INTO assignment_pictures (assignment_id, picture_id)
+   WHERE handouts.uploaded_by = :by OR handouts.class_id IN (${TAUGHT})
+   ON DUPLICATE KEY UPDATE handout_id = assignment_handouts.handout_id`,
+  `INSERT INTO assignment_pictures (assignment_id, picture_id)
    SELECT DISTINCT :assignmentId, pictures.id FROM pictures
    JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
    JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
      AND memberships.role IN ('teacher', 'coTeacher')
-   WHERE pictures.uploaded_by = :by OR pictures.class_id IN (${TAUGHT})`,
+   WHERE pictures.uploaded_by = :by OR pictures.class_id IN (${TAUGHT})
+   ON DUPLICATE KEY UPDATE picture_id = assignment_pictures.picture_id`,
 ];

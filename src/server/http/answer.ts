@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { refused, type Progress, type Result } from '../access/useCase';
+import { isNoRoom } from '../database/errors';
 import { log } from '../logging/log';
 import { isSameOrigin } from './request';
 
@@ -17,6 +18,10 @@ const STATUS: Readonly<Record<string, number>> = {
   'page.changedMeanwhile': 409,
   'input.tooLarge': 413,
   'review.newerHandIn': 409,
+  sameMoment: 409,
+  noRoom: 507,
+  'signIn.slowly': 429,
+  'account.slowly': 429,
 };
 
 type Work = (progress: Progress) => Promise<Result<unknown>>;
@@ -51,6 +56,10 @@ async function outcomeOf(work: Work, progress: Progress): Promise<Result<unknown
   try {
     return await work(progress);
   } catch (error) {
+    if (isNoRoom(error)) {
+      log().error({ noRoom: true });
+      return refused('noRoom');
+    }
     const id = randomBytes(4).toString('hex');
     log().error({
       id,

@@ -6,13 +6,19 @@ import { done, NOT_THERE, refused, type Refusal, type Result } from '../access/u
 import { database, inTransaction, type Database } from '../database/database';
 import { newId } from '../database/newId';
 import { checkOf } from '../input/validate';
-import { findPersonByEmail, insertPerson, updateLogin } from '../people/queries';
+import { isStudent } from '../../core/access/may';
+import { whyNotTheirs } from '../../core/roster/takingIn';
+import { comparableEmail } from '../../core/people/emailAddress';
+import { findLivePersonByEmail, findPersonByEmail, insertPerson, updateLogin } from '../people/queries';
+import { findStudentStanding } from '../people/standing';
+import { takeTurn, type Rest } from '../limits/takeTry';
+import { deleteOtherSessions } from '../sessions/queries';
 import { findMembership, hasWritten, leaveClass, setMembership } from '../people/rosterQueries';
 import { openSession, type OpenedSession } from '../sessions/openSession';
 import { hashSecret, tokenHash } from '../sessions/secrets';
 import { IDLE, signIn } from '../sessions/signIn';
 import { invitationState } from './findInvitation';
-import { lockInvitationByToken, markAccepted, type InvitationRow } from './queries';
+import { findInvitationByToken, lockInvitationByToken, markAccepted, type InvitationRow } from './queries';
 
 type Input =
   | {
@@ -59,6 +65,8 @@ const check = checkOf<Input>({
 interface From {
   readonly address: string;
   readonly device: string;
+  readonly deviceToken?: string;
+  readonly wait?: Rest;
   /** Who is signed in already on this device. */
   readonly personId: string | null;
   readonly now: Date;
@@ -73,6 +81,9 @@ export async function acceptInvitation(input: unknown, from: From): Promise<Resu
   if (!checked.ok)
     return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
   const { value } = checked;
+  const link = await takeTurn('link', { ...from, subject: from.address });
+  if (!link.allowed) return refused('account.slowly');
+  if (await findInvitationByToken(database, tokenHash(value.token))) await link.giveBack();
   if (value.as === 'new') return asNewPerson(value, from);
   if (value.as === 'signedIn') {
     if (from.personId === null) return refused('signedOut');
@@ -82,7 +93,7 @@ export async function acceptInvitation(input: unknown, from: From): Promise<Resu
   const { email, password } = value;
   const signedIn = await signIn({ as: 'adult', email, password }, from);
   if (!signedIn.ok) return signedIn;
-  const person = await findPersonByEmail(database, email.trim().toLowerCase());
+  const person = await findLivePersonByEmail(database, comparableEmail(email));
   const accepted = person ? await accept(value.token, person.id, from.now) : NOT_THERE;
   return accepted.ok ? signedIn : accepted;
 }
@@ -103,6 +114,10 @@ async function asNewPerson(
   const { now, device } = from;
   const [givenName, familyName] = [cleanName(input.givenName), cleanName(input.familyName)];
   if (!isName(givenName)) return refused('account.noName', 'givenName');
+  // Hashing is work: it is done for a link that leads somewhere only.
+  const open = await findInvitationByToken(database, tokenHash(input.token));
+  const closed = problemOf(open, now);
+  if (closed) return closed;
   const passwordHash = await hashSecret(input.password);
   return inTransaction(async (transaction) => {
     const invitation = await lockInvitationByToken(transaction, tokenHash(input.token));
@@ -110,27 +125,47 @@ async function asNewPerson(
     if (problem || !invitation) return problem ?? NOT_THERE;
     const weakness = passwordWeakness(input.password, [givenName, familyName, invitation.email]);
     if (weakness) return refused(`account.password.${weakness}`, 'password');
-    const known = await findPersonByEmail(transaction, invitation.email);
-    if (known?.passwordHash) return refused('invitation.hasAccount', 'password');
-    const { email } = invitation;
+    const { classId, email, role } = invitation;
+    const known = await findPersonByEmail(transaction, email);
     const onRoster = invitation.personId ?? known?.id ?? null;
+    const refusal = onRoster === null ? null : await whyNoLogin(transaction, onRoster, invitation);
+    if (refusal) return refusal;
+    if (known && known.id !== onRoster) return refused('invitation.hasAccount', 'password');
     const personId = onRoster ?? newId();
     // A student of the roster keeps the name that the school knows them by.
-    if (onRoster !== null) await updateLogin(transaction, { id: onRoster, email, passwordHash });
-    else
+    if (onRoster !== null) {
+      await updateLogin(transaction, { id: onRoster, email, passwordHash });
+      await deleteOtherSessions(transaction, onRoster, null);
+    } else
       await insertPerson(transaction, {
         id: personId,
         givenName,
         familyName,
         email,
         passwordHash,
+        homeClassId: isStudent(role) ? classId : null,
         createdAt: now,
       });
     const joined = await join(transaction, { invitation, personId, now });
     if (!joined.ok) return joined;
-    const { classId } = invitation;
     return done(await openSession(transaction, { personId, classId, device, idle: IDLE.own, now }));
   });
+}
+
+/**
+ * Why an invitation must not give somebody who is there already a password, or null where it may. Only a student of the very
+ * class that invites, who has no sign-in of their own, gets one by it: it may be long ago that they were invited.
+ */
+async function whyNoLogin(
+  transaction: Database,
+  personId: string,
+  { classId }: InvitationRow,
+): Promise<Refusal | null> {
+  const student = await findStudentStanding(transaction, personId);
+  if (!student || student.deleted) return refused('invitation.withdrawn');
+  const problem = whyNotTheirs(student, classId);
+  if (problem === null) return null;
+  return refused(problem === 'ownSignIn' ? 'invitation.hasAccount' : 'invitation.otherHome', 'password');
 }
 
 function problemOf(invitation: InvitationRow | null, now: Date): Refusal | null {

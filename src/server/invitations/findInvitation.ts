@@ -1,8 +1,8 @@
-import { database, inTransaction } from '../database/database';
+import { database } from '../database/database';
 import { findClass } from '../classes/queries';
 import { findPersonByEmail } from '../people/queries';
 import { tokenHash } from '../sessions/secrets';
-import { lockInvitationByToken, type InvitationRow, type InvitedRole } from './queries';
+import { findInvitationByToken, type InvitationRow, type InvitedRole } from './queries';
 
 /** What an invitation's link still is. */
 export type InvitationState = 'open' | 'expired' | 'used' | 'withdrawn';
@@ -25,9 +25,7 @@ export function invitationState(invitation: InvitationRow, now: Date): Invitatio
 
 /** The invitation behind a link, or null for a link that leads nowhere. */
 export async function findInvitation(token: string, now: Date): Promise<ShownInvitation | null> {
-  const invitation = await inTransaction((transaction) =>
-    lockInvitationByToken(transaction, tokenHash(token)),
-  );
+  const invitation = await findInvitationByToken(database, tokenHash(token));
   const inClass = invitation && (await findClass(database, invitation.classId));
   if (!invitation || !inClass) return null;
   const person = await findPersonByEmail(database, invitation.email);
@@ -37,6 +35,6 @@ export async function findInvitation(token: string, now: Date): Promise<ShownInv
     schoolName: inClass.schoolName,
     role: invitation.role,
     email: invitation.email,
-    hasAccount: person !== null && person.passwordHash !== null,
+    hasAccount: person !== null && (person.passwordHash !== null || person.account !== null),
   };
 }

@@ -2,7 +2,9 @@ import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress'
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
+import { whyNotTheirs } from '../../core/roster/takingIn';
 import { findMembership } from '../people/rosterQueries';
+import { findStudentStanding } from '../people/standing';
 import { insertInvitation, listInvitations, type InvitedRole } from './queries';
 import { sendInvitation } from './sendInvitation';
 
@@ -20,6 +22,8 @@ const MOST_OPEN = 300;
 export const invite = classUseCase<Input, { readonly invitationId: string }>({
   name: 'invite',
   action: 'roster.change',
+  // One open invitation for an address, and a bound for all.
+  turn: true,
   fields: {
     role: { enum: ['coTeacher', 'studentEditor', 'student', 'reader'] },
     email: { type: 'string', maxLength: 254 },
@@ -33,6 +37,9 @@ export const invite = classUseCase<Input, { readonly invitationId: string }>({
       const membership = await findMembership(database, classId, personId);
       if (!membership || membership.leftAt || membership.role !== 'student' || role !== 'student')
         return NOT_THERE;
+      const student = await findStudentStanding(database, personId);
+      const problem = student && whyNotTheirs(student, classId);
+      if (problem) return refused(`roster.${problem === 'ownSignIn' ? 'ownAccount' : problem}`, 'email');
     }
     const open = (await listInvitations(database, classId)).filter(
       (one) => !one.acceptedAt && !one.withdrawnAt && one.expiresAt > now,

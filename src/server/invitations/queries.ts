@@ -42,6 +42,18 @@ export async function lockInvitation(database: Database, id: string): Promise<In
   return row ?? null;
 }
 
+/** An invitation by its link's token. */
+export async function findInvitationByToken(
+  database: Database,
+  tokenHash: Buffer,
+): Promise<InvitationRow | null> {
+  const [row] = await database.rows<InvitationRow>(
+    `SELECT ${COLUMNS} FROM invitations WHERE token_hash = :tokenHash`,
+    { tokenHash },
+  );
+  return row ?? null;
+}
+
 /** An invitation by its link's token, held until the transaction ends. */
 export async function lockInvitationByToken(
   database: Database,

@@ -4,7 +4,7 @@ import { mailsTo } from '../../../tests/support/mails';
 import { database, inTransaction } from '../database/database';
 import { closePool } from '../database/pool';
 import { deliver } from '../mail/transport';
-import { countJobs, insertJob, takeJob } from './queries';
+import { countJobs, finishJob, insertDailyJob, insertJob, takeJob } from './queries';
 import { runOneJob } from './runJobs';
 
 beforeEach(emptyDatabase);
@@ -38,20 +38,43 @@ test('what fails is tried again with growing pauses, and given up at last', asyn
 
 test('two processes never take the same job, and one that died is not waited for', async () => {
   await add(mail('a@example.org'));
-  const asked = { now: NOW, until: later(5) };
+  const asked = (taker: string) => ({ taker, now: NOW, until: later(5) });
   let open: () => void = () => undefined;
   const gate = new Promise<void>((resolve) => (open = resolve));
   let first: Promise<void> = Promise.resolve();
   const taken = await new Promise((resolve) => {
     first = inTransaction(async (transaction) => {
-      resolve(await takeJob(transaction, asked));
+      resolve(await takeJob(transaction, asked('one')));
       await gate;
     });
   });
   expect(taken).toMatchObject({ tries: 1 });
-  expect(await inTransaction((transaction) => takeJob(transaction, asked))).toBeNull();
+  const second = takeJob(database, asked('another'));
   open();
   await first;
+  expect(await second).toBeNull();
   expect(await runOneJob(later(4))).toBe(false);
   expect(await runOneJob(later(6))).toBe(true);
+});
+
+test('who had a job too long does not finish it for the one who has it now', async () => {
+  await add(mail('late@example.org'));
+  const slow = await takeJob(database, { taker: 'slow', now: NOW, until: later(5) });
+  await takeJob(database, { taker: 'next', now: later(6), until: later(11) });
+  await finishJob(database, { id: slow?.id ?? '', taker: 'slow', at: later(7) });
+  expect(await countJobs(database)).toEqual([{ kind: 'sendMail', waiting: 1, givenUp: 0 }]);
+});
+
+test('each kind of daily work is put on the list once a day', async () => {
+  await Promise.all(
+    ['applyRetention', 'tidyFiles', 'applyRetention'].map((kind) => insertDailyJob(database, kind, NOW)),
+  );
+  await insertDailyJob(database, 'applyRetention', later(24 * 60));
+  const rows = await database.rows<{ kind: string; jobs: number }>(
+    'SELECT kind, COUNT(*) AS jobs FROM jobs GROUP BY kind ORDER BY kind',
+  );
+  expect(rows).toEqual([
+    { kind: 'applyRetention', jobs: 2 },
+    { kind: 'tidyFiles', jobs: 1 },
+  ]);
 });

@@ -21,55 +21,73 @@ export async function insertJob(
 
 /** Puts a work on the list once a day, however many processes ask for it. */
 export async function insertDailyJob(database: Database, kind: string, now: Date): Promise<void> {
-  const day = now.toISOString().slice(0, 10).replaceAll('-', '');
   await database.change(
-    `INSERT IGNORE INTO jobs (id, kind, payload, run_at, made_at) VALUES (:id, :kind, 'null', :now, :now)`,
-    // Ids that are drawn by lot are longer and never begin like this.
-    { id: `day-${day}`, kind, now },
+    `INSERT INTO jobs (id, kind, payload, run_at, made_at, once) VALUES (:id, :kind, 'null', :now, :now, :once)
+     ON DUPLICATE KEY UPDATE once = once`,
+    { id: newId(), kind, now, once: `${kind} ${now.toISOString().slice(0, 10)}` },
   );
 }
 
-/** Takes the job that waits longest, past those that another process has; null while none waits. */
-export async function takeJob(
-  database: Database,
-  { now, until }: { readonly now: Date; readonly until: Date },
-): Promise<JobRow | null> {
-  const [job] = await database.rows<JobRow>(
-    `SELECT id, kind, payload, tries FROM jobs
+interface Taking {
+  /** Who takes it, drawn by lot for this once. */
+  readonly taker: string;
+  readonly now: Date;
+  /** When others may take it for left alone. */
+  readonly until: Date;
+}
+
+/** Takes the job that waits longest, in one statement; null while none waits. */
+export async function takeJob(database: Database, { taker, now, until }: Taking): Promise<JobRow | null> {
+  const taken = await database.change(
+    `UPDATE jobs SET taken_by = :taker, taken_until = :until, tries = tries + 1
      WHERE done_at IS NULL AND failed_at IS NULL AND run_at <= :now AND (taken_until IS NULL OR taken_until <= :now)
-     ORDER BY run_at LIMIT 1 FOR UPDATE SKIP LOCKED`,
-    { now },
+     ORDER BY run_at LIMIT 1`,
+    { taker, now, until },
   );
-  if (!job) return null;
-  await database.change('UPDATE jobs SET taken_until = :until, tries = tries + 1 WHERE id = :id', {
-    id: job.id,
-    until,
-  });
-  return { ...job, tries: job.tries + 1 };
+  if (taken === 0) return null;
+  const [job] = await database.rows<JobRow>(
+    'SELECT id, kind, payload, tries FROM jobs WHERE taken_by = :taker',
+    {
+      taker,
+    },
+  );
+  return job ?? null;
 }
 
-/** A job is done: what it needed is forgotten. */
-export async function finishJob(database: Database, id: string, at: Date): Promise<void> {
+/** A job is done: what it needed is forgotten. Nothing happens where somebody else has taken it meanwhile. */
+export async function finishJob(
+  database: Database,
+  { id, taker, at }: { readonly id: string; readonly taker: string; readonly at: Date },
+): Promise<void> {
   await database.change(
-    'UPDATE jobs SET done_at = :at, payload = NULL, taken_until = NULL, problem = NULL WHERE id = :id',
-    { id, at },
+    `UPDATE jobs SET done_at = :at, payload = NULL, taken_until = NULL, taken_by = NULL, problem = NULL
+     WHERE id = :id AND taken_by = :taker`,
+    { id, taker, at },
   );
 }
 
-/** A job is to be tried again, or given up where `again` is null. */
+/** A job is to be tried again, or given up where `again` is null; by who has it. */
 export async function postponeJob(
   database: Database,
   {
     id,
+    taker,
     again,
     problem,
     now,
-  }: { readonly id: string; readonly again: Date | null; readonly problem: string; readonly now: Date },
+  }: {
+    readonly id: string;
+    readonly taker: string;
+    readonly again: Date | null;
+    readonly problem: string;
+    readonly now: Date;
+  },
 ): Promise<void> {
   await database.change(
-    `UPDATE jobs SET taken_until = NULL, problem = :problem, run_at = COALESCE(:again, run_at),
-       failed_at = IF(:again IS NULL, :now, NULL), payload = IF(:again IS NULL, NULL, payload) WHERE id = :id`,
-    { id, again, problem: problem.slice(0, 300), now },
+    `UPDATE jobs SET taken_until = NULL, taken_by = NULL, problem = :problem, run_at = COALESCE(:again, run_at),
+       failed_at = IF(:again IS NULL, :now, NULL), payload = IF(:again IS NULL, NULL, payload)
+     WHERE id = :id AND taken_by = :taker`,
+    { id, taker, again, problem: problem.slice(0, 300), now },
   );
 }
 

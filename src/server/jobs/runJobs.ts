@@ -1,4 +1,5 @@
-import { database, inTransaction } from '../database/database';
+import { database } from '../database/database';
+import { newId } from '../database/newId';
 import { log } from '../logging/log';
 import { HANDLERS } from './handlers';
 import { finishJob, postponeJob, takeJob, type JobRow } from './queries';
@@ -9,31 +10,35 @@ const LEASE = 5 * MINUTE;
 /** Pauses before each further try; after the last the job is given up. */
 const PAUSES = [1, 5, 30, 120, 720].map((minutes) => minutes * MINUTE);
 
-/** Does one job that waits; false where none does. Whatever a job throws is written down and tried again later. */
+/**
+ * Does one job that waits; false where none does. Whatever a job throws is written down and tried again later. That it is
+ * done is noted apart from doing it: where that fails the job is not called failed.
+ */
 export async function runOneJob(now: Date): Promise<boolean> {
+  const taker = newId();
   const until = new Date(now.getTime() + LEASE);
-  const job = await inTransaction((transaction) => takeJob(transaction, { now, until }));
+  const job = await takeJob(database, { taker, now, until });
   if (!job) return false;
-  try {
-    await handle(job, now);
-    await finishJob(database, job.id, now);
-  } catch (error) {
-    const problem = error instanceof Error ? `${error.name}: ${error.message}` : typeof error;
+  const failure = await maybeFailure(job, now);
+  if (!failure) await finishJob(database, { id: job.id, taker, at: now });
+  else {
     const pause = PAUSES[job.tries - 1];
-    log().warn({
-      job: job.id,
-      kind: job.kind,
-      tries: job.tries,
-      problem: error instanceof Error ? error.name : '',
-    });
-    await postponeJob(database, {
-      id: job.id,
-      again: pause === undefined ? null : new Date(now.getTime() + pause),
-      problem,
-      now,
-    });
+    const again = pause === undefined ? null : new Date(now.getTime() + pause);
+    await postponeJob(database, { id: job.id, taker, again, problem: failure.problem, now });
   }
   return true;
+}
+
+/** Does a job; what went wrong, or null. */
+async function maybeFailure(job: JobRow, now: Date): Promise<{ readonly problem: string } | null> {
+  try {
+    await handle(job, now);
+    return null;
+  } catch (error) {
+    const { id, kind, tries } = job;
+    log().warn({ job: id, kind, tries, problem: error instanceof Error ? error.name : '' });
+    return { problem: error instanceof Error ? `${error.name}: ${error.message}` : typeof error };
+  }
 }
 
 async function handle(job: JobRow, now: Date): Promise<void> {

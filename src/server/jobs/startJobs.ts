@@ -1,10 +1,14 @@
 import { log } from '../logging/log';
 import { database } from '../database/database';
+import { type HANDLERS } from './handlers';
 import { insertDailyJob } from './queries';
 import { runOneJob } from './runJobs';
 
 /** How long to wait for work where there was none, in milliseconds. */
 const REST = 1000;
+
+/** What is done once a day. */
+const DAILY = ['applyRetention'] as const satisfies readonly (keyof typeof HANDLERS)[];
 
 const shared = globalThis as { porchJobs?: NodeJS.Timeout; porchDay?: string };
 
@@ -26,10 +30,10 @@ export function startJobs(): void {
   shared.porchJobs.unref();
 }
 
-/** What is done once a day; asked of the database only when this process has not asked today. */
+/** Puts the day's work on the list; asked of the database only when this process has not asked today. */
 async function askDaily(now: Date): Promise<void> {
   const day = now.toISOString().slice(0, 10);
   if (shared.porchDay === day) return;
-  await insertDailyJob(database, 'applyRetention', now);
+  for (const kind of DAILY) await insertDailyJob(database, kind, now);
   shared.porchDay = day;
 }

@@ -24,8 +24,8 @@ export async function insertLabel(
   { meaning, drawing } = NO_NOTES,
 ): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO class_labels (class_id, label, meaning, drawing)
-     VALUES (:classId, :label, :meaning, :drawing)`,
+    `INSERT INTO class_labels (class_id, label, meaning, drawing)
+     VALUES (:classId, :label, :meaning, :drawing) ON DUPLICATE KEY UPDATE label = label`,
     { classId, label, meaning, drawing },
   );
 }
@@ -45,8 +45,9 @@ export async function updateLabelNotes(
 /** Gives a class all the labels of another. */
 export async function copyLabels(database: Database, from: string, to: string): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO class_labels (class_id, label, meaning, drawing)
-     SELECT :to, label, meaning, drawing FROM class_labels WHERE class_id = :from`,
+    `INSERT INTO class_labels (class_id, label, meaning, drawing)
+     SELECT :to, label, meaning, drawing FROM class_labels AS others WHERE class_id = :from
+     ON DUPLICATE KEY UPDATE label = class_labels.label`,
     { from, to },
   );
 }
@@ -114,8 +115,8 @@ export async function insertProposal(
   proposal: { readonly classId: string; readonly label: string; readonly postId: string; readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO label_proposals (class_id, label, post_id, proposed_at)
-     VALUES (:classId, :label, :postId, :at)`,
+    `INSERT INTO label_proposals (class_id, label, post_id, proposed_at)
+     VALUES (:classId, :label, :postId, :at) ON DUPLICATE KEY UPDATE label = label`,
     proposal,
   );
 }

@@ -58,8 +58,8 @@ export interface DocumentCopyRow {
 /** Keeps the text of a shared document as it was when it was handed in; the first copy stays. */
 export async function insertDocumentCopy(database: Database, copy: DocumentCopyRow): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO document_copies (revision_id, address_hash, address, text, copied_at)
-     VALUES (:revisionId, :hash, :address, :text, :copiedAt)`,
+    `INSERT INTO document_copies (revision_id, address_hash, address, text, copied_at)
+     VALUES (:revisionId, :hash, :address, :text, :copiedAt) ON DUPLICATE KEY UPDATE address_hash = address_hash`,
     { ...copy, hash: addressHash(copy.address) },
   );
 }

@@ -64,20 +64,22 @@ const TEACHERS = `SELECT person_id FROM memberships WHERE memberships.class_id =
 const NOTING: readonly string[] = [
   `DELETE FROM page_handouts WHERE page_id = :pageId AND NOT JSON_CONTAINS(:handouts, JSON_QUOTE(handout_id))`,
   `DELETE FROM page_pictures WHERE page_id = :pageId AND NOT JSON_CONTAINS(:pictures, JSON_QUOTE(picture_id))`,
-  `INSERT IGNORE INTO page_handouts (page_id, handout_id)
+  `INSERT INTO page_handouts (page_id, handout_id)
    SELECT DISTINCT :pageId, handouts.id FROM handouts
    JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
    WHERE handouts.class_id = :classId AND (uploaded_by = :by OR :by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM page_revisions
                 WHERE page_id = :pageId AND LOCATE(handouts.id, body) > 0
-                  AND (written_by = handouts.uploaded_by OR written_by IN (${TEACHERS}))))`,
-  `INSERT IGNORE INTO page_pictures (page_id, picture_id)
+                  AND (written_by = handouts.uploaded_by OR written_by IN (${TEACHERS}))))
+   ON DUPLICATE KEY UPDATE handout_id = page_handouts.handout_id`,
+  `INSERT INTO page_pictures (page_id, picture_id)
    SELECT DISTINCT :pageId, pictures.id FROM pictures
    JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
    WHERE pictures.class_id = :classId AND (uploaded_by = :by OR uploaded_by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM revision_pictures AS elsewhere
                 JOIN publications ON publications.revision_id = elsewhere.revision_id AND until IS NULL
-                WHERE elsewhere.picture_id = pictures.id AND elsewhere.licence IN ('free', 'withName')))`,
+                WHERE elsewhere.picture_id = pictures.id AND elsewhere.licence IN ('free', 'withName')))
+   ON DUPLICATE KEY UPDATE picture_id = page_pictures.picture_id`,
   `UPDATE page_handouts SET shown = JSON_CONTAINS(:shownHandouts, JSON_QUOTE(handout_id)) WHERE page_id = :pageId`,
   `UPDATE page_pictures SET shown = JSON_CONTAINS(:shownPictures, JSON_QUOTE(picture_id)) WHERE page_id = :pageId`,
 ];

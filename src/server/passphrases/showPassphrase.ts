@@ -2,10 +2,8 @@ import { comparablePassphrase } from '../../core/privacy/passphrase';
 import { done, refused, type Result } from '../access/useCase';
 import { findClassByAddress } from '../classes/queries';
 import { database } from '../database/database';
-import { newId } from '../database/newId';
 import { checkOf } from '../input/validate';
-import { isLimited } from '../sessions/limits';
-import { insertFailure } from '../sessions/queries';
+import { takeTurn, type Rest } from '../limits/takeTry';
 import { isSecret, tokenHash } from '../sessions/secrets';
 import { insertShown, listPassphraseHashes } from './queries';
 
@@ -34,14 +32,14 @@ const check = checkOf<Input>({
  */
 export async function showPassphrase(
   input: unknown,
-  from: { readonly device: string; readonly address: string; readonly now: Date },
+  from: { readonly device: string; readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
   if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
   const { blog, post, passphrase } = checked.value;
-  // Counted per blog and network address, so that nobody can lock a family out from elsewhere.
-  const account = `passphrase ${blog} ${from.address}`.slice(0, 254);
-  if (await isLimited(database, { ...from, account })) return refused('passphrase.tooMany', 'passphrase');
+  // Counted per blog and network address, so that nobody can keep a family out from elsewhere.
+  const taken = await takeTurn('passphrase', { ...from, subject: `${from.address} ${blog}` });
+  if (!taken.allowed) return refused('passphrase.tooMany', 'passphrase');
   const inClass = await findClassByAddress(database, blog);
   const hashes = inClass ? await listPassphraseHashes(database, inClass.id, post ?? null) : [];
   const typed = comparablePassphrase(passphrase);
@@ -49,10 +47,8 @@ export async function showPassphrase(
   // Where there is none to compare with, one is compared all the same: the answer takes as long.
   for (const { postId, hash } of hashes.length > 0 ? hashes : [{ postId: '', hash: null }])
     if (await isSecret(hash, typed)) fits ??= postId;
-  if (fits === null || !inClass) {
-    await insertFailure(database, { id: newId(), account, address: from.address, at: from.now });
-    return refused('passphrase.wrong', 'passphrase');
-  }
+  if (fits === null || !inClass) return refused('passphrase.wrong', 'passphrase');
+  await taken.giveBack();
   await insertShown(database, {
     deviceHash: tokenHash(from.device),
     classId: inClass.id,

@@ -4,7 +4,9 @@ import { characterCount } from '../../core/text/graphemes';
 import { isStudent } from '../../core/access/may';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-import { findMembership, isGrownUp, listKnownPeople, updateGroup, updatePerson } from './rosterQueries';
+import { whyNotTheirs } from '../../core/roster/takingIn';
+import { findMembership, listKnownPeople, updateGroup, updatePerson } from './rosterQueries';
+import { findStudentStanding } from './standing';
 
 interface Input {
   readonly classId: string;
@@ -24,6 +26,7 @@ const text = (maxLength: number) => ({ type: 'string', maxLength });
 export const changePerson = classUseCase<Input, null>({
   name: 'changePerson',
   action: 'roster.change',
+  turn: true,
   fields: {
     personId: { type: 'string', minLength: 1, maxLength: 16 },
     givenName: text(400),
@@ -36,7 +39,9 @@ export const changePerson = classUseCase<Input, null>({
   async run({ classId, personId, ...wanted }, _, { database }) {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt || !isStudent(membership.role)) return NOT_THERE;
-    if (await isGrownUp(database, personId)) return refused('roster.ownAccount', 'givenName');
+    const student = await findStudentStanding(database, personId);
+    const problem = student && whyNotTheirs(student, classId);
+    if (problem) return refused(`roster.${problem === 'ownSignIn' ? 'ownAccount' : problem}`, 'givenName');
     const [givenName, familyName] = [cleanName(wanted.givenName), cleanName(wanted.familyName)];
     if (!isName(givenName)) return refused('roster.noName', 'givenName');
     if (characterCount(`${givenName} ${familyName}`) > LONGEST_NAME)

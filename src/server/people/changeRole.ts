@@ -1,6 +1,7 @@
-import { done, NOT_THERE } from '../access/useCase';
+import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership, updateRole } from './rosterQueries';
+import { findStudentStanding } from './standing';
 
 interface Input {
   readonly classId: string;
@@ -20,6 +21,9 @@ export const changeRole = classUseCase<Input, null>({
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt) return NOT_THERE;
     if (membership.role !== 'student' && membership.role !== 'studentEditor') return NOT_THERE;
+    // A grown-up has another part in a class by an invitation that they accept, never by being put into it.
+    if ((await findStudentStanding(database, personId))?.grownUp)
+      return refused('roster.ownAccount', 'personId');
     await updateRole(database, { classId, personId, role });
     return done(null);
   },

@@ -6,7 +6,8 @@ import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
 import { beginDeletion, countHoldings, lockDeleted } from './deletion';
-import { findMembership, isGrownUp } from './rosterQueries';
+import { findMembership } from './rosterQueries';
+import { findStudentStanding } from './standing';
 
 interface Input {
   readonly classId: string;
@@ -48,7 +49,8 @@ async function problemOf(
 ): Promise<Refusal | null> {
   if (!(await findMembership(database, classId, personId)) || (await lockDeleted(database, personId)))
     return NOT_THERE;
-  if (await isGrownUp(database, personId)) return refused('roster.ownAccount');
+  const student = await findStudentStanding(database, personId);
+  if (!student || student.ownSignIn) return refused('roster.ownAccount');
   return (await runsAllClassesOf(database, personId, teacher)) ? null : refused('roster.inOtherClasses');
 }
 

@@ -20,7 +20,6 @@ import { addPicture } from '../pictures/addPicture';
 import { writeNote } from '../reviews/writeNote';
 import { findRole } from '../access/roles';
 import { deletePerson, previewDeletion } from './deletePerson';
-import { importPeople } from './importPeople';
 import { restorePerson } from './restorePerson';
 import { takeInAgain } from './takeInAgain';
 
@@ -91,16 +90,6 @@ test('after a month everything is gone for good, files too, and the log names no
   );
   expect(lines).toEqual([{ actor_id: null }]);
   expect(await as(house, 'teacher', restorePerson, them(), days(31))).toMatchObject({ code: 'notThere' });
-});
-
-test('the school’s list brings back who was deleted by mistake', async () => {
-  await database.change("UPDATE people SET school_id = 's-1' WHERE id = :id", { id: house.people.writer });
-  await remove();
-  const file = Buffer.from('id,name\ns-1,Wren Example').toString('base64');
-  const input = { classId: house.classId, source: { kind: 'csv', file }, same: [], another: [] };
-  await succeeded(as(house, 'teacher', importPeople, input));
-  while (await runOneJob(days(31)));
-  expect(await role()).toBe('student');
 });
 
 test('nobody deletes a student of another teacher’s class, or a grown-up', async () => {

@@ -75,7 +75,7 @@ export async function beginDeletion(database: Database, personId: string, now: D
 }
 
 /** Brings a hidden person back, with the places in classes and the readers that they had at that moment. */
-export async function unhidePerson(
+async function unhidePerson(
   database: Database,
   { personId, deletedAt }: { readonly personId: string; readonly deletedAt: Date },
 ): Promise<void> {
@@ -124,7 +124,7 @@ const ERASING: readonly string[] = [
   'DELETE FROM sessions WHERE person_id = :personId',
   'DELETE FROM memberships WHERE person_id = :personId',
   'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
-  "DELETE FROM sign_in_attempts WHERE account = CONCAT('student ', :personId)",
+  'DELETE FROM limits WHERE LEFT(subject, 16) = :personId OR subject = (SELECT email FROM people WHERE id = :personId)',
   'DELETE FROM people WHERE id = :personId',
 ];
 

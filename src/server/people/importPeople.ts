@@ -4,15 +4,19 @@ import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { namesOf, planImport } from './planImport';
 import { importFields, type ImportInput } from './previewImport';
-import { lockDeleted, unhidePerson } from './deletion';
-import { insertStudents, joinClass, type NewStudentRow } from './rosterQueries';
+import { insertStudents, type NewStudentRow } from './rosterQueries';
 import { readSource } from './rosterSource';
+import { listClassesRunBy } from './standing';
+import { takeIn } from './takeIn';
+import { takeInstallTurn } from '../database/turns';
 import type { RosterRecord } from '../../core/roster/rosterRecord';
 
 interface Imported {
   /** The people who were made, in the order of their rows. */
   readonly made: readonly string[];
   readonly joined: readonly string[];
+  /** Students of others, whose home class is asked. */
+  readonly asked: readonly string[];
 }
 
 /** How many people are made between two reports of progress. */
@@ -26,24 +30,28 @@ export const importPeople = classUseCase<ImportInput, Imported>({
   name: 'importPeople',
   action: 'roster.change',
   fields: importFields,
-  async run({ classId, source, same, another }, _, { database, now, progress }) {
+  // Sent twice at once, a list makes its people once.
+  turn: true,
+  async run({ classId, source, same, another }, _, { database, personId: by, now, progress }) {
     const read = readSource(source);
     if (!read.ok) return read;
-    const { rows } = await planImport(database, classId, read.value, { same, another });
+    await takeInstallTurn(database, 'people');
+    const { rows } = await planImport(database, classId, read.value, { same, another, by });
     const made = rows.flatMap((row) => (row.outcome === 'made' ? [studentOf(row.record)] : []));
-    const joins = rows.flatMap((row) => (row.outcome === 'joins' ? [row] : []));
-    if (made.length + joins.length === 0) return refused('roster.nobody', 'source');
+    const known = rows.flatMap((row) => (row.outcome === 'joins' || row.outcome === 'asks' ? [row] : []));
+    if (made.length + known.length === 0) return refused('roster.nobody', 'source');
     for (let start = 0; start < made.length; start += BATCH) {
       await insertStudents(database, made.slice(start, start + BATCH), { classId, at: now });
       progress(Math.min(start + BATCH, made.length), made.length);
     }
-    for (const { personId, record } of joins) {
-      // Who was deleted and stands in the school's list again is brought back.
-      const deleted = await lockDeleted(database, personId);
-      if (deleted) await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
-      await joinClass(database, { classId, personId, groupName: record.group, at: now });
+    const runs = await listClassesRunBy(database, by);
+    const taken = { joins: [] as string[], asks: [] as string[] };
+    for (const { personId, record } of known) {
+      const wanted = { classId, personId, groupName: record.group, by, runs, at: now };
+      const taking = await takeIn(database, wanted);
+      if (taking && taking.kind !== 'refused') taken[taking.kind].push(personId);
     }
-    return done({ made: made.map(({ id }) => id), joined: joins.map(({ personId }) => personId) });
+    return done({ made: made.map(({ id }) => id), joined: taken.joins, asked: taken.asks });
   },
 });
 

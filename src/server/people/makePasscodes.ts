@@ -1,11 +1,13 @@
 import { randomInt } from 'node:crypto';
 import { nameInClass } from '../../core/people/names';
 import { newPasscode, type PasscodeKind } from '../../core/people/passcode';
+import { whyNotTheirs } from '../../core/roster/takingIn';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase, personIds } from '../classes/classUseCase';
-import { deleteFailures, studentAccount } from '../sessions/queries';
+import { forgetCounted } from '../limits/queries';
+import { deleteOtherSessions } from '../sessions/queries';
 import { hashPasscode } from '../sessions/secrets';
-import { isGrownUp, listRoster, updatePasscode } from './rosterQueries';
+import { listRoster, updatePasscode } from './rosterQueries';
 
 interface Input {
   readonly classId: string;
@@ -23,8 +25,8 @@ export interface Card {
 const MOST_AT_ONCE = 200;
 
 /**
- * Makes new passcodes for students of a class. What they had before stops working, and whoever was locked out by wrong
- * tries can try again.
+ * Makes new passcodes for students of a class. What they had before stops working, every session of theirs ends,
+ * and whoever was locked out by wrong tries can try again.
  */
 export const makePasscodes = classUseCase<Input, { readonly cards: readonly Card[] }>({
   name: 'makePasscodes',
@@ -36,15 +38,17 @@ export const makePasscodes = classUseCase<Input, { readonly cards: readonly Card
     for (const personId of wanted) {
       const student = roster.get(personId);
       if (!student || student.leftAt) return NOT_THERE;
-      // A teacher of one class must not become anybody who can do more than a student.
-      if (await isGrownUp(database, personId)) return refused('roster.ownSignIn', 'personIds');
+      // A class must not become anybody who can do more than a student, nor a student of others.
+      const problem = whyNotTheirs(student.standing, classId);
+      if (problem) return refused(`roster.${problem}`, 'personIds', { name: nameInClass(student) });
       const passcode = newPasscode(inClass.passcodeKind, randomInt);
       cards.push({ personId, name: nameInClass(student), kind: inClass.passcodeKind, passcode });
     }
     const hashes = await Promise.all(cards.map(({ passcode }) => hashPasscode(passcode)));
     for (const [index, { personId, kind }] of cards.entries()) {
       await updatePasscode(database, { personId, hash: hashes[index] ?? '', kind, at: now });
-      await deleteFailures(database, studentAccount(personId));
+      await deleteOtherSessions(database, personId, null);
+      await forgetCounted(database, { name: 'passcode', subject: personId });
     }
     return done({ cards });
   },

@@ -1,8 +1,10 @@
-import { may } from '../../core/access/may';
-import { findRole } from '../access/roles';
-import { done, NOT_THERE } from '../access/useCase';
+import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase, personIds } from '../classes/classUseCase';
-import { joinClass, leaveClass } from './rosterQueries';
+import { takeInstallTurn } from '../database/turns';
+import { updateHomeClass } from './joinQueries';
+import { leaveClass } from './rosterQueries';
+import { findStudentStanding, listClassesRunBy } from './standing';
+import { takeIn } from './takeIn';
 
 interface Input {
   readonly classId: string;
@@ -10,17 +12,26 @@ interface Input {
   readonly personIds: readonly string[];
 }
 
-/** Moves students to another class of the same teacher. What they wrote stays theirs, in the class where it was written. */
+/**
+ * Moves students to another class of the same teacher. What they wrote stays theirs, in the class where it was written. Whose
+ * home the class was has it in the new one from now on; students of others are moved by their own teachers.
+ */
 export const moveStudents = classUseCase<Input, null>({
   name: 'moveStudents',
   action: 'roster.change',
   fields: { personIds, toClassId: { type: 'string', minLength: 1, maxLength: 16 } },
+  turn: ({ classId, toClassId }) => Promise.resolve([classId, toClassId]),
   async run({ classId, toClassId, personIds: wanted }, _, { database, now, personId: teacher }) {
-    const role = await findRole(database, toClassId, teacher);
-    if (toClassId === classId || !may({ personId: teacher, role }, 'roster.change', {})) return NOT_THERE;
+    const runs = await listClassesRunBy(database, teacher);
+    if (toClassId === classId || !runs.has(toClassId)) return NOT_THERE;
+    await takeInstallTurn(database, 'people');
     for (const personId of wanted) {
       if ((await leaveClass(database, { classId, personId, at: now })) === 0) return NOT_THERE;
-      await joinClass(database, { classId: toClassId, personId, groupName: null, at: now });
+      const joining = { classId: toClassId, personId, groupName: null, by: teacher, runs, at: now };
+      const taking = await takeIn(database, joining);
+      if (taking?.kind !== 'joins') return refused('roster.otherHome', 'personIds');
+      const student = await findStudentStanding(database, personId);
+      if (student?.homeClassId === classId) await updateHomeClass(database, { personId, classId: toClassId });
     }
     return done(null);
   },

@@ -18,6 +18,7 @@ import { chooseSignIn } from '../classes/chooseSignIn';
 import { database } from '../database/database';
 import { listNames } from '../sessions/listNames';
 import { findSession } from '../sessions/session';
+import { nameHandle } from '../sessions/nameHandle';
 import { signIn } from '../sessions/signIn';
 import { perform } from '../access/perform';
 import { changePerson } from './changePerson';
@@ -172,7 +173,7 @@ describe('passcodes', () => {
     (await succeeded(as(house, 'teacher', makePasscodes, { classId: house.classId, personIds: [personId] })))
       .cards[0]!;
   const enter = (personId: string, passcode: string) =>
-    signIn({ as: 'student', code: 'WIND1', personId, passcode }, from);
+    signIn({ as: 'student', code: 'WIND1', who: nameHandle(house.classId, personId), passcode }, from);
 
   test('are seen when they are made, and only their hash is kept', async () => {
     const { passcode, kind } = await card(house.people.writer);
@@ -226,13 +227,18 @@ describe('the way in', () => {
     );
     const passcode = cards[0]!.passcode;
     const signedIn = await signIn(
-      { as: 'student', code: 'WIND1', personId: house.people.writer, passcode },
+      { as: 'student', code: 'WIND1', who: nameHandle(house.classId, house.people.writer), passcode },
       from,
     );
     const { code } = await succeeded(as(house, 'teacher', changeClassCode, { classId: house.classId }));
     expect(code).toMatch(/^[A-HJ-NP-Z]{4}[2-9]{4}$/);
     expect((await listNames({ code: 'WIND1' }, from)).ok).toBe(false);
-    const again = { as: 'student', code: code.toLowerCase(), personId: house.people.writer, passcode };
+    const again = {
+      as: 'student',
+      code: code.toLowerCase(),
+      who: nameHandle(house.classId, house.people.writer),
+      passcode,
+    };
     expect((await signIn(again, from)).ok).toBe(true);
     expect(signedIn.ok && (await findSession(signedIn.value.token, NOW))?.person.id).toBe(
       house.people.writer,

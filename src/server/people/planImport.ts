@@ -3,9 +3,11 @@ import { matchNames } from '../../core/roster/matchNames';
 import { planRoster } from '../../core/roster/planRoster';
 import type { RosterReason, RosterRecord, RosterRemark } from '../../core/roster/rosterRecord';
 import { comparableEmail } from '../../core/people/emailAddress';
+import { takingIn, type StudentStanding } from '../../core/roster/takingIn';
 import type { Database } from '../database/database';
 import { listKnownPeople, listRoster, type KnownPersonRow, type RosterRow } from './rosterQueries';
 import type { RosterRecords } from './rosterSource';
+import { listClassesRunBy } from './standing';
 
 /** A teacher's answers to "is this the one who is here?", by row. Rows that are not named are left out. */
 export interface Choices {
@@ -30,6 +32,13 @@ type PlannedRow = {
       readonly personId: string;
       readonly shownAs: string;
     }
+  /** A student of others: their home class is asked. */
+  | {
+      readonly outcome: 'asks';
+      readonly record: RosterRecord;
+      readonly personId: string;
+      readonly shownAs: string;
+    }
   | { readonly outcome: 'choice'; readonly shownAs: string }
   | { readonly outcome: 'refused'; readonly field: string; readonly reason: RosterReason }
 );
@@ -45,13 +54,14 @@ export async function planImport(
   database: Database,
   classId: string,
   { records, refused, warnings }: RosterRecords,
-  choices: Choices,
+  { same, another: others, by }: Choices & { readonly by: string },
 ): Promise<ImportPlan> {
+  const runs = await listClassesRunBy(database, by);
   const known = await listKnownPeople(database, ...keysOf(records));
   const members = new Map((await listRoster(database, classId)).map((one) => [one.personId, one]));
   const plan = planRoster(records, known);
   const matched = new Set(plan.matched.map(({ person }) => person.personId));
-  const another = new Set(choices.another);
+  const another = new Set(others);
   const byName = matchNames(
     plan.made.filter((record) => !another.has(record.row)),
     [...members.values()].filter((member) => !matched.has(member.personId)),
@@ -67,14 +77,16 @@ export async function planImport(
     })),
     ...plan.matched.flatMap(({ row, person }) => {
       const record = byRow.get(row);
-      return record ? [knownRow(record, person, members.get(person.personId) ?? null, remarks(row))] : [];
+      return record
+        ? [knownRow(record, { person, member: members.get(person.personId) ?? null, runs }, remarks(row))]
+        : [];
     }),
     ...plan.made.map((record): PlannedRow => {
       const match = named.get(record.row);
       const shared = { row: record.row, name: record.name, warnings: remarks(record.row) };
       if (!match) return { ...shared, outcome: 'made', record, shownAs: nameInClass(namesOf(record)) };
-      const sure = match.how === 'same' || choices.same.includes(record.row);
-      if (sure) return memberRow(record, match.member, shared.warnings);
+      const sure = match.how === 'same' || same.includes(record.row);
+      if (sure) return memberRow(record, { member: match.member, runs }, shared.warnings);
       return { ...shared, outcome: 'choice', shownAs: nameInClass(match.member) };
     }),
   ].sort((a, b) => a.row - b.row);
@@ -106,24 +118,49 @@ function refusedRow(row: number, field: string, reason: RosterReason) {
 
 function knownRow(
   record: RosterRecord,
-  person: KnownPersonRow,
-  member: RosterRow | null,
+  {
+    person,
+    member,
+    runs,
+  }: {
+    readonly person: KnownPersonRow;
+    readonly member: RosterRow | null;
+    readonly runs: ReadonlySet<string>;
+  },
   warnings: readonly RosterReason[],
 ): PlannedRow {
-  if (member) return memberRow(record, member, warnings);
-  const shared = { row: record.row, name: record.name, warnings };
-  return {
-    ...shared,
-    outcome: 'joins',
-    record,
-    personId: person.personId,
-    shownAs: nameInClass(namesOf(record)),
-  };
+  if (member) return memberRow(record, { member, runs }, warnings);
+  return takenInRow(record, { ...person, shownAs: nameInClass(namesOf(record)), runs }, warnings);
 }
 
-function memberRow(record: RosterRecord, member: RosterRow, warnings: readonly RosterReason[]): PlannedRow {
-  const shared = { row: record.row, name: record.name, warnings, shownAs: nameInClass(member) };
-  return member.leftAt
-    ? { ...shared, outcome: 'joins', record, personId: member.personId }
-    : { ...shared, outcome: 'same', since: member.joinedAt };
+function memberRow(
+  record: RosterRecord,
+  { member, runs }: { readonly member: RosterRow; readonly runs: ReadonlySet<string> },
+  warnings: readonly RosterReason[],
+): PlannedRow {
+  const shownAs = nameInClass(member);
+  if (member.leftAt) return takenInRow(record, { ...member, shownAs, runs }, warnings);
+  return { row: record.row, name: record.name, warnings, shownAs, outcome: 'same', since: member.joinedAt };
+}
+
+/** What becomes of somebody who is known in the school and not in the class. */
+function takenInRow(
+  record: RosterRecord,
+  {
+    personId,
+    standing,
+    shownAs,
+    runs,
+  }: {
+    readonly personId: string;
+    readonly standing: StudentStanding;
+    readonly shownAs: string;
+    readonly runs: ReadonlySet<string>;
+  },
+  warnings: readonly RosterReason[],
+): PlannedRow {
+  const taking = takingIn(standing, runs);
+  if (taking.kind === 'refused')
+    return { ...refusedRow(record.row, 'name', taking.reason), name: record.name };
+  return { row: record.row, name: record.name, warnings, shownAs, outcome: taking.kind, record, personId };
 }

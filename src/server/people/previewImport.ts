@@ -20,9 +20,9 @@ export const previewImport = classUseCase<ImportInput, ImportPlan>({
   action: 'roster.change',
   looksOnly: true,
   fields: importFields,
-  async run({ classId, source, same, another }, _, { database }) {
+  async run({ classId, source, same, another }, _, { database, personId }) {
     const read = readSource(source);
     if (!read.ok) return read;
-    return done(await planImport(database, classId, read.value, { same, another }));
+    return done(await planImport(database, classId, read.value, { same, another, by: personId }));
   },
 });

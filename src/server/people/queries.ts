@@ -12,13 +12,15 @@ export interface PersonRow {
   readonly passcodeHash: string | null;
   readonly passcodeKind: PasscodeKind | null;
   readonly account: AccountRole | null;
+  /** Since when they are to be deleted; null for everybody else. Nobody signs in as who is. */
+  readonly deletedAt: Date | null;
   /** The class that they looked at last. */
   readonly lastClassId: string | null;
 }
 
 const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
   password_hash AS passwordHash, passcode_hash AS passcodeHash, passcode_kind AS passcodeKind, account,
-  last_class_id AS lastClassId`;
+  deleted_at AS deletedAt, last_class_id AS lastClassId`;
 
 export async function findPerson(database: Database, id: string): Promise<PersonRow | null> {
   const [row] = await database.rows<PersonRow>(`SELECT ${PERSON_COLUMNS} FROM people WHERE id = :id`, { id });
@@ -32,9 +34,19 @@ export async function findPersonByEmail(database: Database, email: string): Prom
   return row ?? null;
 }
 
+/** The same as far as they can sign in: nobody who is to be deleted. */
+export async function findLivePersonByEmail(database: Database, email: string): Promise<PersonRow | null> {
+  const person = await findPersonByEmail(database, email);
+  return person?.deletedAt ? null : person;
+}
+
 /** A person to be made; what is left out is not known. */
 type NewPerson = Pick<PersonRow, 'id' | 'givenName' | 'familyName'> &
-  Partial<Omit<PersonRow, 'lastClassId'>> & { readonly createdAt: Date };
+  Partial<Omit<PersonRow, 'lastClassId' | 'deletedAt'>> & {
+    /** For a student: the class whose teachers speak for them. */
+    readonly homeClassId?: string | null;
+    readonly createdAt: Date;
+  };
 
 const UNKNOWN = {
   penName: null,
@@ -43,12 +55,13 @@ const UNKNOWN = {
   passcodeHash: null,
   passcodeKind: null,
   account: null,
+  homeClassId: null,
 };
 
 export async function insertPerson(database: Database, person: NewPerson): Promise<void> {
   await database.change(
-    `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, created_at)
-     VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :passcodeKind, :account, :createdAt)`,
+    `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, home_class_id, created_at)
+     VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :passcodeKind, :account, :homeClassId, :createdAt)`,
     { ...UNKNOWN, ...person },
   );
 }

@@ -1,7 +1,7 @@
 import { NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { endDeletion } from './deletion';
-import { findMembership } from './rosterQueries';
+import { findStudentStanding } from './standing';
 
 interface Input {
   readonly classId: string;
@@ -15,7 +15,8 @@ export const restorePerson = classUseCase<Input, null>({
   whileResting: true,
   fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
   async run({ classId, personId }, _, { database, now }) {
-    if (!(await findMembership(database, classId, personId))) return NOT_THERE;
+    // Only who speaks for a student brings them back.
+    if ((await findStudentStanding(database, personId))?.homeClassId !== classId) return NOT_THERE;
     return endDeletion(database, personId, now);
   },
 });

@@ -8,21 +8,18 @@ import { listClassesOf } from '../classes/queries';
 import { listConsentsOfClass } from '../consents/queries';
 import { database } from '../database/database';
 import type { Desk } from '../sessions/desk';
-import { LIMITS } from '../sessions/limits';
-import { listLockedAccounts, studentAccount } from '../sessions/queries';
-import { listRoster, type RosterRow } from './rosterQueries';
+import { listLockedStudents } from '../limits/queries';
+import { listRequestsOf, listRequestsTo } from './joinQueries';
+import { requestShown } from './requestShown';
+import { listPlacesElsewhere, listRoster, type RosterRow } from './rosterQueries';
 
 /** How a student gets in: what is known of their sign-in. */
-export type SignInState = 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount';
+export type SignInState = 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount' | 'otherHome';
 
 /** The people of a class for the teachers who run it; null for everybody else. */
 export async function maybeRoster({ personId, role, inClass, now }: Desk) {
   if (!may({ personId, role }, 'roster.read', {})) return null;
-  const soon = LIMITS.soon;
-  const locked = await listLockedAccounts(database, {
-    since: new Date(now.getTime() - soon.within),
-    most: soon.account,
-  });
+  const locked = await listLockedStudents(database, { classId: inClass.id, now });
   const rows = await listRoster(database, inClass.id);
   const consents = await listConsentsOfClass(database, inClass.id);
   const today = localDate(now.getTime(), inClass.timeZone);
@@ -30,6 +27,8 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
   const others = (await listClassesOf(database, personId)).filter(
     (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
   );
+  const alsoIn = await placesElsewhere(inClass.id);
+  const request = requestShown(now, inClass);
   const shown = rows.map((row) => ({
     personId: row.personId,
     name: nameInClass(row),
@@ -40,8 +39,8 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
     email: row.email ?? '',
     schoolId: row.schoolId ?? '',
     group: row.groupName ?? '',
-    signIn: signInState(row, locked),
-    wrongTries: locked.get(studentAccount(row.personId)) ?? 0,
+    signIn: signInState(row, inClass.id, locked),
+    wrongTries: locked.get(row.personId) ?? 0,
     lastSeen:
       row.lastSeenAt &&
       agoInWords(row.lastSeenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
@@ -60,6 +59,11 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
         holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
       })),
     goneForGood: row.eraseAt && dateInWords(row.eraseAt.getTime(), inClass.timeZone, inClass.language),
+    home: {
+      ours: row.standing.homeClassId === inClass.id,
+      title: row.homeTitle,
+    },
+    alsoIn: alsoIn(row.personId),
     left: row.leftAt && dayInWords(row.leftAt.getTime(), inClass.timeZone, inClass.language),
   }));
   return {
@@ -70,15 +74,32 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
     assignments: set,
     students: shown.filter((one) => one.left === null),
     gone: shown.filter((one) => one.left !== null),
+    requests: {
+      toUs: (await listRequestsTo(database, inClass.id)).map(request),
+      ofUs: (await listRequestsOf(database, inClass.id)).map(request),
+    },
     otherClasses: others.map(({ id, title, groupName }) => ({ id, title, groupName })),
   };
 }
 
-function signInState(row: RosterRow, locked: ReadonlyMap<string, number>): SignInState {
-  if (row.hasPassword) return 'ownAccount';
+function signInState(row: RosterRow, classId: string, locked: ReadonlyMap<string, number>): SignInState {
+  if (row.standing.ownSignIn) return 'ownAccount';
+  if (row.standing.homeClassId !== classId) return 'otherHome';
   if (!row.hasPasscode) return 'noCard';
-  if (locked.has(studentAccount(row.personId))) return 'locked';
+  if (locked.has(row.personId)) return 'locked';
   const used =
     row.lastSeenAt !== null && (row.passcodeMadeAt === null || row.lastSeenAt >= row.passcodeMadeAt);
   return used ? 'used' : 'notUsed';
+}
+
+/** In which further classes each student of a class is. */
+async function placesElsewhere(classId: string) {
+  const places = await listPlacesElsewhere(database, classId);
+  return (personId: string) =>
+    places
+      .filter((one) => one.personId === personId)
+      .map(({ classId: id, title, groupName }) => ({
+        id,
+        title: [title, groupName].filter(Boolean).join(', '),
+      }));
 }

@@ -57,7 +57,6 @@ export async function deleteOldLogLines(database: Database, before: Date): Promi
   const limit = { before, most: BATCH };
   return (
     (await database.change('DELETE FROM audit_log WHERE at < :before LIMIT :most', limit)) +
-    (await database.change('DELETE FROM sign_in_attempts WHERE at < :before LIMIT :most', limit)) +
     (await database.change('DELETE FROM jobs WHERE done_at < :before LIMIT :most', limit))
   );
 }

@@ -104,7 +104,8 @@ export async function insertReading(
   reading: { readonly handInId: string; readonly teacherId: string; readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO readings (hand_in_id, teacher_id, first_read_at) VALUES (:handInId, :teacherId, :at)`,
+    `INSERT INTO readings (hand_in_id, teacher_id, first_read_at) VALUES (:handInId, :teacherId, :at)
+     ON DUPLICATE KEY UPDATE teacher_id = teacher_id`,
     reading,
   );
 }

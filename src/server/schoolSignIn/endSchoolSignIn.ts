@@ -8,7 +8,7 @@ import {
 } from 'openid-client';
 import { done, refused, type Result } from '../access/useCase';
 import { inTransaction, type Database } from '../database/database';
-import { findPerson, findPersonByEmail, type PersonRow } from '../people/queries';
+import { findPerson, findLivePersonByEmail, type PersonRow } from '../people/queries';
 import { openSession, type OpenedSession } from '../sessions/openSession';
 import { IDLE } from '../sessions/signIn';
 import { returnAddress, type SchoolErrand } from './beginSchoolSignIn';
@@ -71,6 +71,6 @@ async function personFor(transaction: Database, claims: UserInfoResponse): Promi
   if (known) return findPerson(transaction, known);
   // An address counts only where the school has made sure of it.
   return claims.email && claims.email_verified
-    ? findPersonByEmail(transaction, claims.email.toLowerCase())
+    ? findLivePersonByEmail(transaction, claims.email.toLowerCase())
     : null;
 }

@@ -3,13 +3,10 @@ import { nameInClass } from '../../core/people/names';
 import { comparableCode, type PasscodeKind } from '../../core/people/passcode';
 import { findClassByCode, listMembers } from '../classes/queries';
 import { database } from '../database/database';
-import { newId } from '../database/newId';
 import { done, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
-import { countFailures, insertFailure } from './queries';
-
-const WINDOW = 15 * 60_000;
-const MOST_WRONG_CODES = 200;
+import { takeTurn, type Rest } from '../limits/takeTry';
+import { nameHandle } from './nameHandle';
 
 export interface NamesOfClass {
   readonly title: string;
@@ -17,7 +14,8 @@ export interface NamesOfClass {
   /** True where names are typed: then none are told, and cards carry what the class chose. */
   readonly typed: boolean;
   readonly kind: PasscodeKind;
-  readonly names: readonly { readonly id: string; readonly name: string; readonly kind: PasscodeKind }[];
+  /** Each with the handle by which it is named when its passcode is shown. */
+  readonly names: readonly { readonly who: string; readonly name: string; readonly kind: PasscodeKind }[];
 }
 
 const check = checkOf<{ readonly code: string }>({
@@ -30,27 +28,15 @@ const check = checkOf<{ readonly code: string }>({
 /** The first names and initials of a class, for whoever knows its code. */
 export async function listNames(
   input: unknown,
-  from: { readonly address: string; readonly now: Date },
+  from: { readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<NamesOfClass>> {
   const checked = check(input);
   if (!checked.ok) return refused('signIn.noCode', 'code');
-  const since = new Date(from.now.getTime() - WINDOW);
-  const failures = await countFailures(database, {
-    account: '',
-    address: `code ${from.address}`.slice(0, 45),
-    since,
-  });
-  if (failures.address >= MOST_WRONG_CODES) return refused('signIn.tooMany', 'code');
+  const taken = await takeTurn('classCode', { ...from, subject: from.address });
+  if (!taken.allowed) return refused('signIn.slowly', 'code');
   const found = await findClassByCode(database, comparableCode(checked.value.code));
-  if (!found) {
-    await insertFailure(database, {
-      id: newId(),
-      account: 'class code',
-      address: `code ${from.address}`.slice(0, 45),
-      at: from.now,
-    });
-    return refused('signIn.noClass', 'code');
-  }
+  if (!found) return refused('signIn.noClass', 'code');
+  await taken.giveBack();
   const students = (await listMembers(database, found.id)).filter((member) => isStudent(member.role));
   return done({
     title: found.title,
@@ -60,7 +46,7 @@ export async function listNames(
     names: found.namesTyped
       ? []
       : students.map((student) => ({
-          id: student.personId,
+          who: nameHandle(found.id, student.personId),
           name: nameInClass(student),
           kind: student.passcodeKind ?? found.passcodeKind,
         })),

@@ -61,29 +61,6 @@ export async function deleteSession(database: Database, tokenHash: Buffer): Prom
   await database.change('DELETE FROM sessions WHERE token_hash = :tokenHash', { tokenHash });
 }
 
-/** How many sign-ins failed since a moment, for one account and from one network address. */
-export async function countFailures(
-  database: Database,
-  { account, address, since }: { readonly account: string; readonly address: string; readonly since: Date },
-): Promise<{ readonly account: number; readonly address: number }> {
-  const [row] = await database.rows<{ account: number; address: number }>(
-    `SELECT (SELECT COUNT(*) FROM sign_in_attempts WHERE account = :account AND at > :since) AS account,
-            (SELECT COUNT(*) FROM sign_in_attempts WHERE address = :address AND at > :since) AS address`,
-    { account, address, since },
-  );
-  return { account: row?.account ?? 0, address: row?.address ?? 0 };
-}
-
-export async function insertFailure(
-  database: Database,
-  failure: { readonly id: string; readonly account: string; readonly address: string; readonly at: Date },
-): Promise<void> {
-  await database.change(
-    'INSERT INTO sign_in_attempts (id, account, address, at) VALUES (:id, :account, :address, :at)',
-    failure,
-  );
-}
-
 /** The class that a session looks at, from now on. */
 export async function updateSessionClass(
   database: Database,
@@ -94,29 +71,6 @@ export async function updateSessionClass(
     tokenHash,
     classId,
   });
-}
-
-/** The name under which wrong tries of a student are counted. */
-export function studentAccount(personId: string): string {
-  return `student ${personId}`;
-}
-
-/** Forgets the wrong tries of an account. */
-export async function deleteFailures(database: Database, account: string): Promise<void> {
-  await database.change('DELETE FROM sign_in_attempts WHERE account = :account', { account });
-}
-
-/** The accounts with at least so many wrong tries since a moment. */
-export async function listLockedAccounts(
-  database: Database,
-  { since, most }: { readonly since: Date; readonly most: number },
-): Promise<ReadonlyMap<string, number>> {
-  const rows = await database.rows<{ account: string; failures: number }>(
-    `SELECT account, COUNT(*) AS failures FROM sign_in_attempts WHERE at > :since GROUP BY account
-     HAVING COUNT(*) >= :most`,
-    { since, most },
-  );
-  return new Map(rows.map((row) => [row.account, row.failures]));
 }
 
 export interface OwnSessionRow {

@@ -20,7 +20,7 @@ export async function findSession(token: string, now: Date): Promise<Session | n
   const row = await findLiveSession(database, hash, now);
   if (!row) return null;
   const person = await findPerson(database, row.personId);
-  if (!person) return null;
+  if (!person || person.deletedAt) return null;
   if (now.getTime() - row.usedAt.getTime() > TOUCH_EVERY) {
     await touchSession(database, hash, now, new Date(now.getTime() + row.idle));
     await updateLastSeen(database, person.id, now);

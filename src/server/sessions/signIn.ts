@@ -1,17 +1,18 @@
 import { isStudent } from '../../core/access/may';
 import { comparableCode, comparablePasscode } from '../../core/people/passcode';
 import { nameInClass } from '../../core/people/names';
-import { alike, alikeWithoutPunctuation } from '../../core/text/alike';
+import { comparableEmail } from '../../core/people/emailAddress';
+import { alikeWithoutPunctuation } from '../../core/text/alike';
 import { findClassByCode, listMembers, type MemberRow } from '../classes/queries';
 import { database } from '../database/database';
-import { newId } from '../database/newId';
-import { findPerson, findPersonByEmail } from '../people/queries';
+import { takeTry, takeTurn, type Rest, type Try } from '../limits/takeTry';
+import { findLivePersonByEmail, findPerson } from '../people/queries';
 import { done, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
-import { isLimited } from './limits';
+import { isKnownDevice, rememberDevice } from './knownDevices';
+import { nameHandle } from './nameHandle';
 import { openSession, type OpenedSession } from './openSession';
-import { insertFailure, studentAccount } from './queries';
-import { isSecret } from './secrets';
+import { isSecret, tokenHash } from './secrets';
 
 const HOUR = 3_600_000;
 /** How long a session lives without use, in milliseconds: on a device of one's own, and on one that others use too. */
@@ -30,8 +31,8 @@ type SignIn =
   | {
       readonly as: 'student';
       readonly code: string;
-      /** Chosen from the class's list … */
-      readonly personId?: string;
+      /** Chosen from the class's list: the handle of the name … */
+      readonly who?: string;
       /** … or typed, where the class has it so. */
       readonly name?: string;
       readonly passcode: string;
@@ -58,7 +59,7 @@ const check = checkOf<SignIn>({
       properties: {
         as: { const: 'student' },
         code: { type: 'string', minLength: 1, maxLength: 40 },
-        personId: { type: 'string', minLength: 1, maxLength: 16 },
+        who: { type: 'string', minLength: 1, maxLength: 22 },
         name: { type: 'string', maxLength: 200 },
         passcode: secret,
         ownDevice: { type: 'boolean' },
@@ -74,38 +75,69 @@ interface Found {
   readonly classId: string | null;
   readonly hash: string | null;
   readonly secret: string;
-  readonly account: string;
+  /** Whose wrong tries are counted; null where it is nobody's account. */
+  readonly account: string | null;
 }
 
-/** Signs in an adult by e-mail and password or a student by class code, name and passcode. */
-export async function signIn(
-  input: unknown,
-  from: { readonly address: string; readonly device?: string; readonly now: Date },
-): Promise<Result<OpenedSession>> {
+export interface SigningInFrom {
+  readonly address: string;
+  /** What kind of device it is, in words. */
+  readonly device?: string;
+  /** The device's own token. */
+  readonly deviceToken?: string;
+  readonly now: Date;
+  readonly wait?: Rest;
+}
+
+/**
+ * Signs in an adult by e-mail and password or a student by class code, name and passcode. Each try is taken before anything
+ * is compared, and given back when it was right.
+ */
+export async function signIn(input: unknown, from: SigningInFrom): Promise<Result<OpenedSession>> {
   const checked = check(input);
   if (!checked.ok)
     return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
-  const found = await (checked.value.as === 'adult' ? findAdult(checked.value) : findStudent(checked.value));
-  if (await isLimited(database, { account: found.account, ...from }))
-    return refused('signIn.tooMany', secretField(checked.value));
-  if (!(await isSecret(found.hash, found.secret)) || found.personId === null) {
-    await insertFailure(database, {
-      id: newId(),
-      account: found.account,
-      address: from.address,
-      at: from.now,
-    });
-    return refused(`signIn.wrong.${checked.value.as}`, secretField(checked.value));
-  }
   const { as, ownDevice = as === 'adult' } = checked.value;
+  const found = await (checked.value.as === 'adult' ? findAdult(checked.value) : findStudent(checked.value));
+  const tries = await takeTries(found, as, from);
+  if (!tries) return refused('signIn.tooMany', secretField(checked.value));
+  if (!(await isSecret(found.hash, found.secret)) || found.personId === null)
+    return refused(`signIn.wrong.${as}`, secretField(checked.value));
+  for (const taken of tries) await taken.giveBack();
+  const { personId } = found;
   const session = await openSession(database, {
-    personId: found.personId,
+    personId,
     classId: found.classId,
     device: from.device ?? '',
     idle: ownDevice ? IDLE.own : IDLE.shared[as],
     now: from.now,
   });
+  if (from.deviceToken) await rememberDevice(database, { personId, device: from.deviceToken, at: from.now });
   return done(session);
+}
+
+/** Takes a try wherever one is counted, slowed by what is shared; null where the account itself is held back. */
+async function takeTries(
+  { account, personId, classId }: Found,
+  as: SignIn['as'],
+  from: SigningInFrom,
+): Promise<readonly Try[] | null> {
+  const { now, wait, deviceToken } = from;
+  const asked = { now, ...(wait ? { wait } : {}) };
+  const tries = [await takeTurn('address', { ...asked, subject: from.address })];
+  if (as === 'student' && classId !== null)
+    tries.push(await takeTurn('class', { ...asked, subject: classId }));
+  if (account === null) return tries;
+  const known = personId && deviceToken && (await isKnownDevice(database, personId, deviceToken));
+  // What others try elsewhere does not keep somebody out on their own device, where tries are counted apart.
+  const names =
+    as === 'adult'
+      ? (['password', 'passwordOnDevice'] as const)
+      : (['passcode', 'passcodeOnDevice'] as const);
+  const taken = known
+    ? await takeTry(names[1], { now, subject: `${account} ${tokenHash(deviceToken).toString('hex')}` })
+    : await takeTry(names[0], { now, subject: account });
+  return taken.allowed ? [...tries, taken] : null;
 }
 
 function secretField(input: SignIn): string {
@@ -113,14 +145,14 @@ function secretField(input: SignIn): string {
 }
 
 async function findAdult(input: SignIn & { readonly as: 'adult' }): Promise<Found> {
-  const email = input.email.trim().toLowerCase();
-  const person = await findPersonByEmail(database, email);
+  const email = comparableEmail(input.email);
+  const person = await findLivePersonByEmail(database, email);
   return {
     personId: person?.id ?? null,
     classId: person?.lastClassId ?? null,
     hash: person?.passwordHash ?? null,
     secret: input.password,
-    account: `adult ${email}`,
+    account: email,
   };
 }
 
@@ -128,19 +160,17 @@ async function findStudent(input: SignIn & { readonly as: 'student' }): Promise<
   const inClass = await findClassByCode(database, comparableCode(input.code));
   const members = inClass ? await listMembers(database, inClass.id) : [];
   const students = members.filter((one) => isStudent(one.role));
-  const typed = inClass?.namesTyped ? (input.name ?? '') : null;
-  const member =
-    typed === null
-      ? students.find((one) => one.personId === input.personId)
-      : findByTypedName(students, typed);
+  const member = inClass?.namesTyped
+    ? findByTypedName(students, input.name ?? '')
+    : students.find((one) => inClass && nameHandle(inClass.id, one.personId) === input.who);
   const person = member ? await findPerson(database, member.personId) : null;
   return {
     personId: person?.id ?? null,
     classId: inClass?.id ?? null,
-    hash: person?.passcodeHash ?? null,
+    hash: person?.deletedAt ? null : (person?.passcodeHash ?? null),
     secret: comparablePasscode(input.passcode),
-    // A name that is nobody's is counted too, or trying names would cost nothing.
-    account: studentAccount(person?.id ?? input.personId ?? `${inClass?.id ?? ''} ${alike(typed ?? '')}`),
+    // Only who has the class's code can lock a child of it; a name that is nobody's slows the class down.
+    account: person?.id ?? null,
   };
 }
 

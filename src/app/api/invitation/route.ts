@@ -1,5 +1,5 @@
 import { answer, jsonOf } from '@/server/http/answer';
-import { addressOf, currentSession, deviceOf, keepToken } from '@/server/http/request';
+import { addressOf, currentSession, deviceOf, keepDevice, keepToken } from '@/server/http/request';
 import { acceptInvitation } from '@/server/invitations/acceptInvitation';
 
 export async function POST(request: Request): Promise<Response> {
@@ -7,6 +7,7 @@ export async function POST(request: Request): Promise<Response> {
     const result = await acceptInvitation(await jsonOf(request), {
       address: addressOf(request),
       device: deviceOf(request),
+      deviceToken: await keepDevice(),
       personId: (await currentSession())?.person.id ?? null,
       now: new Date(),
     });

@@ -12,5 +12,7 @@ export async function POST(request: Request): Promise<Response> {
 
 /** Chooses the new password by such a link. */
 export async function PUT(request: Request): Promise<Response> {
-  return answer(request, async () => renewPassword(await jsonOf(request), new Date()));
+  return answer(request, async () =>
+    renewPassword(await jsonOf(request), { address: addressOf(request), now: new Date() }),
+  );
 }

@@ -5,6 +5,7 @@ import {
   currentToken,
   deviceOf,
   dropToken,
+  keepDevice,
   keepToken,
 } from '@/server/http/request';
 import { chooseClass } from '@/server/sessions/chooseClass';
@@ -16,6 +17,7 @@ export async function POST(request: Request): Promise<Response> {
     const result = await signIn(await jsonOf(request), {
       address: addressOf(request),
       device: deviceOf(request),
+      deviceToken: await keepDevice(),
       now: new Date(),
     });
     if (!result.ok) return result;

@@ -1,6 +1,8 @@
 import { keptSince } from '../../../core/privacy/retention';
 import { database, inTransaction } from '../../database/database';
 import { deleteOldLooks } from '../../links/queries';
+import { deleteOldLimits } from '../../limits/queries';
+import { deleteOldDevices } from '../../sessions/knownDevices';
 import { erasePost } from '../../posts/erasePost';
 import {
   deleteOldLogLines,
@@ -11,7 +13,11 @@ import {
 } from '../../retention/queries';
 
 /** How long it is known what was found at an address. */
-const LOOKS_KEPT = 30 * 24 * 60 * 60 * 1000;
+const DAY = 24 * 60 * 60 * 1000;
+const LOOKS_KEPT = 30 * DAY;
+/** How long it is shown what was tried in vain, and known on which devices somebody signed in. */
+const LIMITS_KEPT = 2 * DAY;
+const DEVICES_KEPT = 365 * DAY;
 
 /** Lets go what the school keeps no longer, a few rows at a time. */
 export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
@@ -21,6 +27,8 @@ export async function applyRetention(_: unknown, __: string, now: Date): Promise
   if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
   // Which addresses children typed is nobody's business for longer than it helps.
   await untilNone(() => deleteOldLooks(database, new Date(now.getTime() - LOOKS_KEPT)));
+  await untilNone(() => deleteOldLimits(database, new Date(now.getTime() - LIMITS_KEPT)));
+  await untilNone(() => deleteOldDevices(database, new Date(now.getTime() - DEVICES_KEPT)));
   if (leftPosts !== null) await untilNone(() => eraseLeftPosts(keptSince(now, leftPosts)));
 }
 

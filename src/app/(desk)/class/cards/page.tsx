@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Cards } from '@/components/roster/Cards';
+import { canHaveCard } from '@/components/roster/rosterProps';
 import { requireDesk } from '@/server/http/desk';
 import { maybeRoster } from '@/server/people/viewRoster';
 import { getSettings } from '@/server/settings/settings';
@@ -17,7 +18,7 @@ export default async function CardsPage({ searchParams }: CardsPageProps) {
   const named = typeof wanted === 'string' && wanted !== 'new' ? wanted.split(',') : null;
   const chosen = roster.students
     .filter((one) => (named ? named.includes(one.personId) : one.signIn === 'noCard'))
-    .filter((one) => one.signIn !== 'ownAccount');
+    .filter(canHaveCard);
   return (
     <Cards
       key={`${wanted?.toString() ?? ''} ${inClass.id}`}

@@ -1,0 +1,81 @@
+import { writeAuditLine } from '../access/auditLog';
+import { done, NOT_THERE, type Context, type Result } from '../access/useCase';
+import { installUseCase } from '../administration/installUseCase';
+import { classUseCase } from '../classes/classUseCase';
+import type { Database } from '../database/database';
+import { takeInstallTurn } from '../database/turns';
+import { deleteJoinRequest, findJoinRequest, markJoinDeclined } from './joinQueries';
+import { joinClass } from './rosterQueries';
+import { findStudentStanding } from './standing';
+
+interface Decision {
+  /** The class that asks. */
+  readonly askingClassId: string;
+  readonly personId: string;
+  readonly grant: boolean;
+}
+
+const id = { type: 'string', minLength: 1, maxLength: 16 } as const;
+const fields = { askingClassId: id, personId: id, grant: { type: 'boolean' } } as const;
+
+/** A teacher of a student's home class lets another class take the student in too, or says no. Both logs have it. */
+export const decideJoining = classUseCase<Decision & { readonly classId: string }, null>({
+  name: 'decideJoining',
+  action: 'roster.change',
+  whileResting: true,
+  fields,
+  async run({ classId, ...decision }, _, context) {
+    const student = await findStudentStanding(context.database, decision.personId);
+    return student?.homeClassId === classId ? decide(decision, context) : NOT_THERE;
+  },
+});
+
+/** An administrator decides the same, for whichever home class. */
+export const decideJoiningAnywhere = installUseCase<Decision, null>({
+  name: 'decideJoiningAnywhere',
+  fields,
+  async run(decision, context) {
+    const student = await findStudentStanding(context.database, decision.personId);
+    const decided = await decide(decision, context);
+    if (decided.ok && student?.homeClassId) await noteIn(student.homeClassId, decision, context);
+    return decided;
+  },
+});
+
+/** A class takes back what it asked of a home class. */
+export const withdrawJoining = classUseCase<{ readonly classId: string; readonly personId: string }, null>({
+  name: 'withdrawJoining',
+  action: 'roster.change',
+  whileResting: true,
+  fields: { personId: id },
+  async run({ classId, personId }, _, { database }) {
+    return (await deleteJoinRequest(database, { classId, personId })) > 0 ? done(null) : NOT_THERE;
+  },
+});
+
+type Deciding = Context & { readonly personId: string; readonly database: Database };
+
+async function decide(decision: Decision, context: Deciding): Promise<Result<null>> {
+  const { database, now } = context;
+  const { askingClassId: classId, personId, grant } = decision;
+  await takeInstallTurn(database, 'people');
+  const request = await findJoinRequest(database, { classId, personId });
+  const student = request && (await findStudentStanding(database, personId));
+  if (!request || !student || student.deleted || student.grownUp) return NOT_THERE;
+  if (grant) {
+    await joinClass(database, { classId, personId, groupName: request.groupName, at: now });
+    await deleteJoinRequest(database, { classId, personId });
+  } else await markJoinDeclined(database, { classId, personId, at: now });
+  await noteIn(classId, decision, context);
+  return done(null);
+}
+
+/** Notes in a class's own log what was decided. */
+async function noteIn(
+  classId: string,
+  { personId, grant }: Decision,
+  { database, personId: by, now }: Deciding,
+) {
+  const useCase = grant ? 'grantJoining' : 'declineJoining';
+  await writeAuditLine(database, { useCase, found: { classId, subjectId: personId }, personId: by, now });
+}
