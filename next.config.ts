@@ -6,6 +6,8 @@ const config: NextConfig = {
   distDir: process.env['PORCH_BUILD'] ?? '.next',
   serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino'],
   poweredByHeader: false,
+  // Pictures have sizes of ours; the framework’s would be kept without asking who may see them.
+  images: { unoptimized: true },
   reactStrictMode: true,
   reactCompiler: true,
   // Linting and types are steps of their own in the test command.

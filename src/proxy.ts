@@ -41,4 +41,4 @@ async function isOpenToSearchEngines(path: string): Promise<boolean> {
   return blog !== undefined && (await listFoundAddresses(database)).includes(blog);
 }
 
-export const config = { matcher: ['/((?!_next/static|pictures/|icon).*)'] };
+export const config = { matcher: ['/((?!_next/static|api/|pictures/|handouts/|icon).*)'] };

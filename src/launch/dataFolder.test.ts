@@ -1,7 +1,8 @@
-import { chmodSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
+import { run } from './childProcess';
 import { takeDataFolder } from './dataFolder';
 
 let folder: string;
@@ -15,7 +16,22 @@ test('a folder is taken by one process at a time, and given back', () => {
   expect(() => takeDataFolder(folder)).toThrow(/runs already with/);
   taken.release();
   takeDataFolder(folder).release();
-  expect(existsSync(path.join(folder, 'porch.lock'))).toBe(false);
+});
+
+test('of eight that begin in one instant one has it', async () => {
+  const program = path.join(folder, 'take.mts');
+  writeFileSync(
+    program,
+    `import { takeDataFolder } from ${JSON.stringify(path.resolve('src/launch/dataFolder.ts'))};
+     try { takeDataFolder(${JSON.stringify(folder)}); console.log('has it'); await new Promise((end) => setTimeout(end, 6000)); }
+     catch { console.log('has not'); }`,
+  );
+  const ends = await Promise.all(
+    Array.from({ length: 8 }, () => run(process.execPath, ['--import', 'tsx', program])),
+  );
+  expect(ends.filter(({ output }) => output.includes('has it'))).toHaveLength(1);
+  // The one that had it is gone.
+  takeDataFolder(folder).release();
 });
 
 test('a crash leaves no right to the folder behind, even where its number is used again', () => {

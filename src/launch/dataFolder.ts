@@ -1,12 +1,12 @@
+import { spawnSync } from 'node:child_process';
 import {
   closeSync,
   existsSync,
+  ftruncateSync,
   mkdirSync,
   openSync,
   readFileSync,
-  rmSync,
   statfsSync,
-  unlinkSync,
   writeSync,
 } from 'node:fs';
 import path from 'node:path';
@@ -33,12 +33,12 @@ export function takeDataFolder(folder: string): DataFolder {
   try {
     makeFolder(pictures);
     assertRoom(folder);
-    takeLock(lock, folder);
+    const held = takeLock(lock, folder);
+    return { path: folder, pictures, release: () => closeSync(held) };
   } catch (error) {
     if (error instanceof Failure) throw error;
     throw folderFailure(folder, error);
   }
-  return { path: folder, pictures, release: () => rmSync(lock, { force: true }) };
 }
 
 /** Makes a folder and those above it, one by one: made at once, a read-only disk looks as if something were missing. */
@@ -59,32 +59,23 @@ function assertRoom(folder: string): void {
     );
 }
 
-function takeLock(lock: string, folder: string): void {
-  for (;;) {
-    try {
-      const file = openSync(lock, 'wx');
-      writeSync(file, `${process.pid} ${startOf(process.pid) ?? ''}\n`);
-      closeSync(file);
-      return;
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
-      const [pid = '', start = ''] = existsSync(lock) ? readFileSync(lock, 'utf8').trim().split(' ') : [];
-      if (pid && start && startOf(Number(pid)) === start)
-        throw new Failure(`Green Porch runs already with ${folder} (process ${pid}). Stop that one first.`, {
-          cause: error,
-        });
-      // Whoever took it is gone: a crash leaves the file behind, never the right to it.
-      unlinkSync(lock);
-    }
+/**
+ * Holds a lock of the kernel on a file, which ends with this process however that ends. The lock belongs to the open file, so
+ * the small program that takes it may end at once; programs that we start later do not get the file.
+ * @returns the open file; closing it gives the lock back
+ */
+function takeLock(lock: string, folder: string): number {
+  const file = openSync(lock, 'a+', 0o600);
+  const { status, error } = spawnSync('flock', ['--nonblock', '3'], {
+    stdio: ['ignore', 'ignore', 'ignore', file],
+  });
+  if (error || status !== 0) {
+    const pid = readFileSync(lock, 'utf8').trim();
+    closeSync(file);
+    if (error) throw new Failure('The program flock (Debian: util-linux) is missing.', { cause: error });
+    throw new Failure(`Green Porch runs already with ${folder} (process ${pid}). Stop that one first.`);
   }
-}
-
-/** When a process started, in the kernel's own count, so that a number used again is not mistaken for the old process. */
-function startOf(pid: number): string | null {
-  try {
-    return readFileSync(`/proc/${pid}/stat`, 'utf8').replace(/^.*\)/, '').split(' ')[20] ?? null;
-  } catch (error) {
-    if (['ENOENT', 'ESRCH'].includes((error as NodeJS.ErrnoException).code ?? '')) return null;
-    throw error;
-  }
+  ftruncateSync(file);
+  writeSync(file, `${process.pid}\n`);
+  return file;
 }

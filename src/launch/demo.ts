@@ -4,7 +4,7 @@ import { loadDemo } from '../../demo/loadDemo';
 import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
-import { migrate } from '../server/database/migrate';
+import { migrate, NewerDatabase } from '../server/database/migrate';
 import { startApplication } from './application';
 import { build } from './build';
 import { LAID_OUT, takeDataFolder } from './dataFolder';
@@ -32,7 +32,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     await build(root, '.next');
     const database = await step('Starting the database', () => startMariadb(folder));
     running.push(database);
-    await migrate(database.url, path.join(root, 'src/server/database/migrations'));
+    await layOut(database.url, root);
     const mail = await startMailServer((await isFree(port + 1)) ? port + 1 : 0);
     running.push(mail);
     const origin = `http://127.0.0.1:${port}`;
@@ -51,17 +51,25 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
       PORCH_PICTURES: data.pictures,
       PORCH_ORIGIN: origin,
     });
+    const logFile = path.join(folder, 'application.log');
     const people = await loadDemo({
       now: new Date(),
       progress: (what) => process.stderr.write(`${what} …\n`),
     });
     writeFileSync(path.join(folder, LAID_OUT), '');
     const application = await step('Starting the application', () =>
-      startApplication({ root, build: '.next', port, databaseUrl: database.url, pictures: data.pictures }),
+      startApplication({
+        root,
+        build: '.next',
+        port,
+        databaseUrl: database.url,
+        pictures: data.pictures,
+        logFile,
+      }),
     );
     running.push(application);
     console.log(
-      `\nGreen Porch is open at ${application.origin}\n\n${people}\n\nThe mail that it sends is read at ${mail.page}\n\nCtrl-C stops it; what was done is kept.`,
+      `\nGreen Porch is open at ${application.origin}\n\n${people}\n\nThe mail that it sends is read at ${mail.page}\nWhat went wrong stands, by the id that people are shown, in ${logFile}\n\nCtrl-C stops it; what was done is kept.`,
     );
     const why = await Promise.race([
       told.then(() => null),
@@ -77,6 +85,19 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
   } finally {
     for (const part of running.reverse()) await part.stop();
     data.release();
+  }
+}
+
+/** Brings the database up to date. @throws Failure where a later version of ours has laid it out */
+async function layOut(url: string, root: string): Promise<void> {
+  try {
+    await migrate(url, path.join(root, 'src/server/database/migrations'));
+  } catch (error) {
+    if (!(error instanceof NewerDatabase)) throw error;
+    throw new Failure(
+      'This database was laid out by a newer version of Green Porch; this one leaves it alone. Start the newer one.',
+      { cause: error },
+    );
   }
 }
 

@@ -1,6 +1,5 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { run, startBound, stop } from './childProcess';
@@ -35,8 +34,10 @@ export async function startMariadb(
   const data = path.join(place, 'data');
   const password = await prepare(place, data);
   const port = wanted ?? (await freePort());
-  // Socket paths are limited to about a hundred characters, so it does not stand in the data folder.
-  const socket = path.join(tmpdir(), `porch-${process.pid}-${randomBytes(4).toString('hex')}.sock`);
+  // What is sorted and joined on disk belongs to this install alone; what a crash has left there goes.
+  const scratch = path.join(place, 'tmp');
+  rmSync(scratch, { recursive: true, force: true });
+  mkdirSync(scratch, { mode: 0o700 });
   const log = openSync(path.join(place, 'mariadb.log'), 'a');
   const server = startBound(
     'mariadbd',
@@ -44,7 +45,9 @@ export async function startMariadb(
       '--no-defaults',
       '--user=root',
       `--datadir=${data}`,
-      `--socket=${socket}`,
+      // Within the data directory, which is the server's own folder: paths of sockets are short.
+      '--socket=porch.sock',
+      `--tmpdir=${scratch}`,
       `--pid-file=${path.join(place, 'mariadb.pid')}`,
       '--bind-address=127.0.0.1',
       `--port=${port}`,
@@ -64,10 +67,7 @@ export async function startMariadb(
   return {
     url,
     ended,
-    stop: async () => {
-      await stop(server, 30_000);
-      rmSync(socket, { force: true });
-    },
+    stop: () => stop(server, 30_000),
   };
 }
 
@@ -83,6 +83,7 @@ async function prepare(place: string, data: string): Promise<string> {
         '--no-defaults',
         '--user=root',
         `--datadir=${unfinished}`,
+        `--tmpdir=${place}`,
         '--skip-test-db',
       ]);
       if (status !== 0) throw new Failure(`The database could not be laid out: ${lastLine(output)}`);

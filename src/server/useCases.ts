@@ -72,6 +72,7 @@ import { takeUpRevision } from './pages/takeUpRevision';
 import { setPassphrase } from './passphrases/setPassphrase';
 import { setPostPassphrase } from './passphrases/setPostPassphrase';
 import { openSet } from './publications/openSet';
+import { narrowPost } from './publications/narrowPost';
 import { publish } from './publications/publish';
 import { accept } from './reviews/accept';
 import { giveBackGrade } from './reviews/giveBackGrade';
@@ -182,6 +183,7 @@ export const USE_CASES = {
   accept,
   giveBackGrade,
   publish,
+  narrowPost,
   openSet,
 } as const;
 

@@ -10,7 +10,8 @@ export async function GET(): Promise<Response> {
   const lines = [
     'User-agent: *',
     ...open,
-    ...(open.length > 0 ? ['Allow: /pictures/'] : []),
+    // Each picture says itself whether it may be listed, which it can only to who asks.
+    'Allow: /pictures/',
     'Disallow: /',
     '',
   ];

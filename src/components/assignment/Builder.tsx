@@ -10,6 +10,7 @@ import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import type { BuilderProps } from './builderProps';
 import { Adjustments } from './Adjustments';
+import { DraftsSoFar } from './DraftsSoFar';
 import { BuilderRailing } from './BuilderRailing';
 import { EvidenceWarning } from './EvidenceWarning';
 import { LateRuleSentence } from './LateRuleSentence';
@@ -99,6 +100,7 @@ export function Builder(props: BuilderProps) {
             onChange={(lateRule) => change({ lateRule })}
           />
           <Adjustments {...props} draft={draft} />
+          {props.drafts.length > 0 ? <DraftsSoFar drafts={props.drafts} /> : null}
         </section>
       </main>
       <BuilderRailing

@@ -27,6 +27,8 @@ export interface BuilderProps {
   readonly isSet: boolean;
   readonly handedIn: number;
   readonly draft: AssignmentDraft;
+  /** Begun posts that teachers may read while they are written. */
+  readonly drafts: readonly { readonly postId: string; readonly writer: string }[];
   readonly groupName: string;
   readonly students: number;
   readonly timeZone: string;

@@ -24,7 +24,7 @@ export interface FrontPageProps {
   readonly posts: readonly (CardShown & { readonly postId: string })[];
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
   readonly labels: readonly Counted[];
-  readonly writers: readonly { readonly id: string; readonly name: string; readonly monogram: string }[];
+  readonly writers: readonly { readonly name: string; readonly monogram: string }[];
 }
 
 /** The front page of a class blog. */
@@ -82,8 +82,9 @@ export function FrontPage(props: FrontPageProps) {
             <section>
               <h2>{t('writers', { count: writers.length })}</h2>
               <ul className="flex flex-wrap gap-1.5">
-                {writers.map((writer) => (
-                  <li key={writer.id} className="mono" title={writer.name}>
+                {writers.map((writer, index) => (
+                  // Two may have the same name, and nothing else of them stands here.
+                  <li key={index} className="mono" title={writer.name}>
                     <span aria-hidden="true">{writer.monogram}</span>
                     <span className="sr-only">{writer.name}</span>
                   </li>

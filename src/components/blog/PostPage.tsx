@@ -3,6 +3,7 @@ import type { Audience } from '../../core/access/audience';
 import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import type { EntryLink } from '../../core/posts/entryLinks';
 import { Comments, type CommentsShown } from './Comments';
+import { NarrowPost } from './NarrowPost';
 import { InnerPage, type InnerPageProps } from './InnerPage';
 import { TellTeacher } from './TellTeacher';
 import type { CardShown } from './PostCard';
@@ -18,6 +19,8 @@ export interface PostPageProps extends CardShown, InnerPageProps {
   readonly audience: Audience;
   /** Null for readers from outside, who see none. */
   readonly comments: CommentsShown | null;
+  /** Whether who reads it can let fewer people read it. */
+  readonly narrows: boolean;
 }
 
 /** One post, as its readers see it. */
@@ -31,6 +34,7 @@ export function PostPage({
   labels,
   audience,
   comments,
+  narrows,
   ...post
 }: PostPageProps) {
   const t = useTranslations('blog');
@@ -81,6 +85,9 @@ export function PostPage({
             ) : null}
             {comments ? <Comments postId={post.postId} {...comments} /> : null}
             <TellTeacher />
+            {narrows ? (
+              <NarrowPost postId={post.postId} audience={audience} blog={`/blog/${blog.address}`} />
+            ) : null}
           </div>
         </article>
       </main>

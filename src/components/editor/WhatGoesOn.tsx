@@ -43,6 +43,11 @@ export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: W
           {t('openedForSafety', one)}
         </p>
       ))}
+      {props.draftReaders.map((one) => (
+        <p key={`draft ${one.teacher}`} className="mb-3 border-l-4 border-line pl-3 text-ink-2 no-print">
+          {t('draftReadBy', one)}
+        </p>
+      ))}
       {desk.unfitting ? (
         <p className="problem mb-4" role="alert">
           {t('unfitting')}

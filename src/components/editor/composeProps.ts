@@ -88,13 +88,20 @@ export interface ComposeProps {
   readonly notes: readonly NoteShown[];
   /** When a teacher and an administrator opened this draft for a safety concern. */
   readonly opened: readonly { readonly teacher: string; readonly when: string }[];
+  /** Which teachers have read this draft, and when last. */
+  readonly draftReaders: readonly { readonly teacher: string; readonly when: string }[];
   readonly due: DueShown;
   /** What a growing post is to reach, one after the other; none for a post that is written once. */
   readonly steps: readonly StepShown[];
   /** What counts at the gate today. */
   readonly counting: Counting;
   /** The class blog, such as `/blog/wind`, and the post's address on it; null before the first hand-in. */
-  readonly place: { readonly blog: string; readonly address: string | null };
+  readonly place: {
+    readonly blog: string;
+    readonly address: string | null;
+    /** Another address that waits for a teacher; null where none does. */
+    readonly asked: string | null;
+  };
   /** Whether the railing begins with the next thing alone. */
   readonly oneNextThing: boolean;
   readonly readers: {

@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
+import { narrower, type Audience } from '../../core/access/audience';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { Steps } from '../assignment/Steps';
@@ -38,8 +39,10 @@ export function Review(props: ReviewProps) {
     else router.refresh();
     return outcome.ok;
   };
-  const publish = async (audience: string) => {
-    const outcome = await call('publish', { postId, audience });
+  const publish = async (audience: Audience) => {
+    const { now } = props.readers;
+    const narrows = now !== null && narrower(audience, now) === audience;
+    const outcome = await call(narrows ? 'narrowPost' : 'publish', { postId, audience });
     if (!outcome.ok) setProblem(refusal(outcome));
     else router.refresh();
   };

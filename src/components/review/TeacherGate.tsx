@@ -40,6 +40,21 @@ export function TeacherGate(props: GateProps) {
             {problem}
           </p>
         ) : null}
+        {readers.askedAddress ? (
+          <p className="px-2.5 pb-1.5 text-[13px]">{t('askedAddress', { address: readers.askedAddress })}</p>
+        ) : null}
+        {stage !== 'accepted' && readers.now ? (
+          <label className="flex items-center gap-2 px-2.5 pb-1.5 text-[13.5px]">
+            {t('stillRead')}
+            <AudienceSelect
+              className="fill"
+              value={readers.now}
+              upTo={readers.now}
+              disabled={busy}
+              onChoose={(audience) => void props.publish(audience)}
+            />
+          </label>
+        ) : null}
         {stage === 'sentBack' ? <p className="px-2.5 pb-1.5 text-[13px]">{t('sentBack')}</p> : null}
         {stage === 'accepted' ? <AfterAcceptance {...props} /> : <Deciding {...props} open={open} />}
       </div>

@@ -67,6 +67,8 @@ export interface ReviewProps {
     readonly ceiling: Audience;
     readonly release: Release;
     readonly address: string | null;
+    /** The address that the writer would like instead; it comes with the acceptance. */
+    readonly askedAddress: string | null;
     /** Since when the post has a passphrase of its own, in words. */
     readonly passphraseSince: string | null;
   };
@@ -79,5 +81,5 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly busy: boolean;
   readonly problem: string;
   readonly act: (useCase: string, more?: object) => Promise<boolean>;
-  readonly publish: (audience: string) => Promise<void>;
+  readonly publish: (audience: Audience) => Promise<void>;
 }

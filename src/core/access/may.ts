@@ -1,5 +1,5 @@
 import { goesBeyondClass, type Audience } from './audience';
-import { ACCESS, RELATIONS, type Action, type Condition, type Relation } from './table';
+import { ACCESS, NOT_ABOUT_ONESELF, RELATIONS, type Action, type Condition, type Relation } from './table';
 
 /** What a person can be in a class. */
 export type ClassRole = 'teacher' | 'coTeacher' | 'studentEditor' | 'student' | 'reader';
@@ -38,30 +38,42 @@ export interface Subject {
   readonly openedFor?: readonly string[];
 }
 
-/** Whether `actor` may do `action` to `subject`: the access table, read once. */
+/**
+ * Whether `actor` may do `action` to `subject`: the access table, read for each relation in which they stand to it. Any that
+ * allows is enough, except where it is about themselves.
+ */
 export function may(actor: Actor, action: Action, subject: Subject): boolean {
-  const relation = relationOf(actor, subject);
-  const condition: Condition = ACCESS[action][RELATIONS.indexOf(relation)] ?? 'never';
-  return holds(condition, { relation, actor, subject });
+  if (isAboutSelf(actor, subject) && NOT_ABOUT_ONESELF.includes(action)) return false;
+  return relationsOf(actor, subject).some((relation) => {
+    const condition: Condition = ACCESS[action][RELATIONS.indexOf(relation)] ?? 'never';
+    return holds(condition, { relation, actor, subject });
+  });
 }
 
-/** What the actor is to the subject. */
-function relationOf({ personId, role, account }: Actor, subject: Subject): Relation {
-  if (personId === null) return 'visitor';
+function isAboutSelf({ personId }: Actor, { writerId }: Subject): boolean {
+  return personId !== null && writerId === personId;
+}
+
+/** What the actor is to the subject: one thing mostly, and a teacher who wrote it two. */
+function relationsOf(actor: Actor, subject: Subject): readonly Relation[] {
+  const { personId, role, account } = actor;
+  if (personId === null) return ['visitor'];
+  const own = isAboutSelf(actor, subject);
+  const administrates: readonly Relation[] = account === 'administrator' ? ['administrator'] : [];
   switch (role) {
     case 'teacher':
     case 'coTeacher':
-      return 'teacher';
+      return own ? ['teacher', 'writer', ...administrates] : ['teacher', ...administrates];
     case 'reader':
-      return 'reader';
+      return own ? ['reader', 'leaver', ...administrates] : ['reader', ...administrates];
     case 'student':
-      return subject.writerId === personId ? 'writer' : 'classmate';
+      return [own ? 'writer' : 'classmate'];
     case 'studentEditor':
-      return subject.writerId === personId ? 'writer' : 'editor';
+      return [own ? 'writer' : 'editor'];
     case null:
       // Only who was in the class can have written in it.
-      if (subject.writerId === personId) return 'leaver';
-      return account === 'administrator' ? 'administrator' : 'stranger';
+      if (own) return ['leaver', ...administrates];
+      return administrates.length > 0 ? administrates : ['stranger'];
   }
 }
 

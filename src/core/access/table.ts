@@ -56,7 +56,8 @@ type Row = readonly [
 
 /**
  * Who may do what. A student who acts on the class or an assignment stands as classmate; on an own post as writer, a
- * student editor too. An administrator who teaches a class stands there as a teacher. A reader is invited to the class
+ * student editor too. An administrator who teaches a class stands there as a teacher and as an administrator, a teacher who
+ * wrote a post as its writer too. A reader is invited to the class
  * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
@@ -83,7 +84,9 @@ export const ACCESS = {
   'post.readHandIn':       ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn'],
   'post.review':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'handedIn'],
   'post.publish':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'accepted'],
+  'post.narrow':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'published'],
   'post.read':             ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published', 'published'],
+  'comment.read':          ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published', 'published'],
   'comment.write':         ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published', 'published'],
   'comment.tend':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',    'always'],
   'comment.takeBack':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',     'never'],
@@ -99,3 +102,6 @@ export const ACCESS = {
 
 export type Action = keyof typeof ACCESS;
 export const ACTIONS = Object.keys(ACCESS) as Action[];
+
+/** What nobody does to what they wrote themselves, whatever else they are: judge it, or open it behind the writer's back. */
+export const NOT_ABOUT_ONESELF: readonly Action[] = ['post.review', 'draft.askToOpen', 'draft.readOpened'];

@@ -53,3 +53,16 @@ export async function listAuditLines(
     { classId, before, most },
   );
 }
+
+/** Who did something to a subject, each with the last time, the latest first. */
+export async function listReadersOf(
+  database: Database,
+  { useCase, subjectId }: { readonly useCase: string; readonly subjectId: string },
+): Promise<readonly { readonly givenName: string; readonly familyName: string; readonly at: Date }[]> {
+  return database.rows(
+    `SELECT given_name AS givenName, family_name AS familyName, MAX(audit_log.at) AS at
+     FROM audit_log JOIN people ON people.id = actor_id
+     WHERE subject_id = :subjectId AND use_case = :useCase GROUP BY actor_id ORDER BY at DESC`,
+    { useCase, subjectId },
+  );
+}

@@ -248,6 +248,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   accept: ({ postId, handInId }) => ({ postId, handInId }),
   giveBackGrade: ({ postId, handInId }) => ({ postId, handInId }),
   publish: ({ postId }) => ({ postId, audience: 'ourClass' }),
+  narrowPost: ({ postId }) => ({ postId, audience: 'writerAndTeachers' }),
   openSet: ({ assignmentId }) => ({ assignmentId }),
 };
 

@@ -3,6 +3,8 @@ import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
 import type { Database } from '../database/database';
 import { beginDeletion, countHoldings, endDeletion, lockDeleted } from '../people/deletion';
 import { findPerson } from '../people/queries';
+import { takeInstallTurn } from '../database/turns';
+import { turnsOfPerson } from '../people/turnsOfPerson';
 import { installUseCase } from './installUseCase';
 import { findPeople, hasTaught, type PersonFound } from './queries';
 
@@ -44,7 +46,9 @@ export const previewErasure = installUseCase<Input, PersonHoldings>({
 export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>({
   name: 'deleteAnybody',
   fields,
+  turn: turnsOfPerson,
   async run({ personId }, { database, now }) {
+    await takeInstallTurn(database, 'people');
     const problem = await problemOf(database, personId);
     return problem ?? done({ eraseAt: (await beginDeletion(database, personId, now)).toISOString() });
   },
@@ -54,7 +58,11 @@ export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>
 export const restoreAnybody = installUseCase<Input, null>({
   name: 'restoreAnybody',
   fields,
-  run: ({ personId }, { database, now }) => endDeletion(database, personId, now),
+  turn: turnsOfPerson,
+  async run({ personId }, { database, personId: by, now }) {
+    await takeInstallTurn(database, 'people');
+    return endDeletion(database, personId, { by, now });
+  },
 });
 
 async function problemOf(database: Database, personId: string): Promise<Refusal | null> {

@@ -1,3 +1,4 @@
+import type { Database } from '../database/database';
 import type { Context, Result, UseCase } from '../access/useCase';
 
 interface Spec<Input, Output> {
@@ -5,6 +6,8 @@ interface Spec<Input, Output> {
   /** JSON Schemas of the fields of the input, all of them required. */
   readonly fields: Readonly<Record<string, object>>;
   readonly looksOnly?: boolean;
+  /** The classes whose turn is taken. See `takeTurns`. */
+  readonly turn?: (input: Input, database: Database) => Promise<readonly string[]>;
   readonly run: (input: Input, context: Context & { readonly personId: string }) => Promise<Result<Output>>;
 }
 

@@ -9,6 +9,8 @@ import { FOR_ITSELF, insertAssignment, nextNumber } from './queries';
 export const makeAssignment = classUseCase<{ readonly classId: string }, { readonly assignmentId: string }>({
   name: 'makeAssignment',
   action: 'assignment.make',
+  // Its number is the next one.
+  turn: true,
   async run({ classId }, inClass, { database, personId, now }) {
     const id = newId();
     const assignment = {

@@ -43,6 +43,16 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       ...settingsOf(assignment),
       due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
     },
+    /** What teachers may read while it is written: whose it is, never a word of it here. */
+    drafts: assignment.draftsOpen
+      ? standings
+          .filter(
+            (one) =>
+              one.assignmentId === assignmentId && one.stage !== 'accepted' && one.writerId !== personId,
+          )
+          .map((one) => ({ postId: one.postId, writer: names.get(one.writerId) ?? '' }))
+          .filter((one) => one.writer !== '')
+      : [],
     groupName: inClass.groupName,
     students: students.length,
     timeZone: inClass.timeZone,

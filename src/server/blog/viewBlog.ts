@@ -1,6 +1,6 @@
-import { narrower } from '../../core/access/audience';
+import { narrower, type Audience } from '../../core/access/audience';
 import { SEEN_AS } from '../../core/access/eyes';
-import { may, type Actor } from '../../core/access/may';
+import { may, type Actor, type Subject } from '../../core/access/may';
 import { readersHtml, maybePictureAddress } from '../../core/document/html/readersHtml';
 import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
@@ -86,10 +86,9 @@ export async function maybeFront(address: string, reader: Reader, now: Date) {
     weeks: weekly(published, inClass, now),
     labels: counted(published.flatMap((post) => blog.labelsOf(post))),
     assignments: counted(published.map((post) => post.assignmentTitle)),
-    writers: [...new Set(published.map((post) => post.writerId))].map((id) => ({
-      id,
-      ...shownWriter(members.get(id), blog),
-    })),
+    writers: [...new Set(published.map((post) => post.writerId))].map((id) =>
+      shownWriter(members.get(id), blog),
+    ),
   };
 }
 
@@ -99,6 +98,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
   const post = blog && (await findPublished(database, blog.inClass.id, postAddress));
   if (!blog || !post || !maySee(blog, post)) return null;
   const body = openDocument(JSON.parse(post.body));
+  const audience = publishedTo(blog, post);
   return {
     blog: shownBlog(blog.inClass),
     signedIn: reader.personId !== null,
@@ -107,9 +107,11 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     lettering: post.beside.lettering,
     entries: entryLinks(body, blog.inClass.language),
     html: readersHtml(body, { sameTab: blog.inClass.desk.linksInSameTab }),
-    audience: post.audience,
-    searchEngines: blog.inClass.searchEngines && post.audience === 'everyone',
-    comments: await maybeComments(post.postId, { ...blog, now }),
+    audience,
+    searchEngines: blog.inClass.searchEngines && audience === 'everyone',
+    comments: await maybeComments(post.postId, { ...blog, subject: subjectOf(blog, post), now }),
+    /** For the class's teachers: whether they can let fewer read it, or take it down. */
+    narrows: may(blog.actor, 'post.narrow', subjectOf(blog, post)),
   };
 }
 
@@ -173,11 +175,18 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   };
 }
 
-function maySee({ actor, shown, appears }: Blog, post: PublishedRow): boolean {
-  const passphraseShown = shown.has('') || shown.has(post.postId);
-  // A consent may have run out since the post was published: nobody has to be there for it to count.
-  const publishedTo = narrower(post.audience, widestWith(appears(post.writerId)));
-  return may(actor, 'post.read', { writerId: post.writerId, publishedTo, passphraseShown });
+/** Before whom a post stands now: the ceiling may have come down since it was published, and a consent have run out. */
+function publishedTo({ inClass, appears }: Blog, post: PublishedRow): Audience {
+  return narrower(narrower(post.audience, inClass.ceiling), widestWith(appears(post.writerId)));
+}
+
+function subjectOf(blog: Blog, post: PublishedRow): Subject {
+  const passphraseShown = blog.shown.has('') || blog.shown.has(post.postId);
+  return { writerId: post.writerId, publishedTo: publishedTo(blog, post), passphraseShown };
+}
+
+function maySee(blog: Blog, post: PublishedRow): boolean {
+  return may(blog.actor, 'post.read', subjectOf(blog, post));
 }
 
 function shownBlog(inClass: ClassRow) {

@@ -1,7 +1,7 @@
 import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { done, refused } from '../access/useCase';
-import { drawBackWithoutConsent } from '../consents/appearances';
+import { drawBackToWhatIsAllowed } from '../consents/appearances';
 import { drawBack, listWritersBeyond, type DrawnBack } from '../publications/drawBack';
 import { classUseCase } from './classUseCase';
 import { updatePrivacy } from './queries';
@@ -23,6 +23,7 @@ export const changePrivacy = classUseCase<Input, { readonly drawnBack: readonly 
   name: 'changePrivacy',
   action: 'class.change',
   whileResting: true,
+  turn: true,
   fields: {
     ceiling: { enum: AUDIENCES },
     namingRule: { enum: NAMING_RULES },
@@ -38,7 +39,7 @@ export const changePrivacy = classUseCase<Input, { readonly drawnBack: readonly 
     const drawnBack = [...(await drawBack(database, whose, { to: input.ceiling, by: personId, now }))];
     if (input.consentNeeded)
       for (const writerId of await listWritersBeyond(database, input.classId))
-        drawnBack.push(...(await drawBackWithoutConsent(database, writerId, { by: personId, now })));
+        drawnBack.push(...(await drawBackToWhatIsAllowed(database, writerId, { by: personId, now })));
     return done({ drawnBack });
   },
 });

@@ -21,6 +21,7 @@ import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { database } from '../database/database';
 import { removeStudents } from '../people/removeStudents';
+import { narrowPost } from '../publications/narrowPost';
 import { publish } from '../publications/publish';
 import { changeAddress } from './changeAddress';
 import { changePrivacy } from './changePrivacy';
@@ -182,7 +183,7 @@ describe('a class at rest', () => {
       }),
     ).toEqual(refused);
     expect(await as(house, 'teacher', makeAssignment, { classId: house.classId })).toEqual(refused);
-    await succeeded(as(house, 'teacher', publish, { postId, audience: 'writerAndTeachers' }));
+    await succeeded(as(house, 'teacher', narrowPost, { postId, audience: 'writerAndTeachers' }));
     await succeeded(as(house, 'teacher', restClass, { classId: house.classId, rest: false }));
     await succeeded(as(house, 'classmate', beginPost, { assignmentId }));
   });

@@ -27,6 +27,7 @@ export const deleteClass = classUseCase<Input, { readonly eraseAt: string }>({
   name: 'deleteClass',
   action: 'class.delete',
   whileResting: true,
+  turn: true,
   fields: { title: { type: 'string', maxLength: 200 } },
   async run({ classId, title }, inClass, { database, now }) {
     const problem = notYet(inClass) ?? otherTitle(inClass, title);

@@ -8,6 +8,7 @@ export const restoreClass = classUseCase<{ readonly classId: string }, null>({
   action: 'class.delete',
   whileResting: true,
   whileDeleted: true,
+  turn: true,
   async run({ classId }, _, { database, now }) {
     const deleted = await lockDeletedClass(database, classId);
     if (!deleted) return NOT_THERE;

@@ -62,13 +62,15 @@ export async function listCommentsGiven(
   );
 }
 
-/** What somebody wrote under posts of a class, with the posts' titles, for who takes their writing along. */
+/** What somebody wrote under posts of a class, with the titles that readers saw last, for who takes their writing along. */
 export async function listCommentsBy(
   database: Database,
   { authorId, classId }: { readonly authorId: string; readonly classId: string },
 ): Promise<readonly { readonly under: string; readonly text: string; readonly writtenAt: Date }[]> {
   return database.rows(
-    `SELECT posts.title AS under, text, written_at AS writtenAt FROM comments JOIN posts ON posts.id = post_id
+    `SELECT COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
+         WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '') AS under,
+       text, written_at AS writtenAt FROM comments JOIN posts ON posts.id = post_id
      WHERE author_id = :authorId AND posts.class_id = :classId ORDER BY written_at`,
     { authorId, classId },
   );

@@ -1,4 +1,4 @@
-import { may, type Actor } from '../../core/access/may';
+import { may, type Actor, type Subject } from '../../core/access/may';
 import { monogram, nameInClass } from '../../core/people/names';
 import { agoInWords } from '../../core/timing/inWords';
 import type { ClassRow, MemberRow } from '../classes/queries';
@@ -7,20 +7,22 @@ import { listComments } from './queries';
 
 interface Around {
   readonly actor: Actor;
+  /** The post, as access knows it. */
+  readonly subject: Subject;
   readonly inClass: ClassRow;
   readonly members: ReadonlyMap<string, MemberRow>;
   readonly now: Date;
 }
 
 /** What stands under a post for somebody of the class; null for everybody from outside, who see no comments. */
-export async function maybeComments(postId: string, { actor, inClass, members, now }: Around) {
-  // Whoever could write one reads them, whatever may have become of the post's audience.
-  if (actor.role === null || actor.role === 'reader') return null;
+export async function maybeComments(postId: string, { actor, subject, inClass, members, now }: Around) {
+  if (!may(actor, 'comment.read', subject)) return null;
   const tends = may(actor, 'comment.tend', {});
   const all = await listComments(database, postId);
   const shown = all.filter((one) => one.hiddenAt === null || tends || one.authorId === actor.personId);
   return {
     tends,
+    writes: may(actor, 'comment.write', subject),
     list: shown.map((one) => {
       const author = members.get(one.authorId);
       return {

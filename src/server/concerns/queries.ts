@@ -30,10 +30,14 @@ export async function insertConcern(
   );
 }
 
+/** What the post was called for who told it: its title as readers saw it last. What its writer has changed since stays theirs. */
+const TOLD_TITLE = `SELECT revisions.title FROM publications JOIN revisions ON revisions.id = publications.revision_id
+  WHERE publications.post_id = concerns.post_id ORDER BY since DESC, publications.id LIMIT 1`;
+
 /** What readers told the teachers of a class, what nobody has looked into yet first. */
 export async function listConcerns(database: Database, classId: string): Promise<readonly ConcernRow[]> {
   return database.rows<ConcernRow>(
-    `SELECT concerns.id, concerns.class_id AS classId, concerns.post_id AS postId, posts.title, posts.writer_id AS writerId,
+    `SELECT concerns.id, concerns.class_id AS classId, concerns.post_id AS postId, COALESCE((${TOLD_TITLE}), '') AS title, posts.writer_id AS writerId,
        posts.address, comments.text AS commentText, comments.author_id AS commentBy, told_by AS toldBy, concerns.words, told_at AS toldAt, seen_at AS seenAt
      FROM concerns JOIN posts ON posts.id = concerns.post_id LEFT JOIN comments ON comments.id = comment_id
      WHERE concerns.class_id = :classId ORDER BY seen_at IS NOT NULL, told_at DESC LIMIT 200`,

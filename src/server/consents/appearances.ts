@@ -1,3 +1,4 @@
+import { narrower } from '../../core/access/audience';
 import { appearance, consentOn, widestWith, type Appearance } from '../../core/privacy/consent';
 import { localDate } from '../../core/timing/zonedTime';
 import { listClassesEverOf, type ClassRow, type MemberRow } from '../classes/queries';
@@ -33,15 +34,18 @@ export async function findAppearance(
   return appearance(purposes, { penName: person?.penName ?? null });
 }
 
-/** Draws back, in every class, what a writer has before more people than consent allows now. */
-export async function drawBackWithoutConsent(
+/** Draws back, in every class, what a writer has before more people than the class's ceiling and consent allow now. */
+export async function drawBackToWhatIsAllowed(
   database: Database,
   writerId: string,
   { by, now }: { readonly by: string; readonly now: Date },
 ): Promise<readonly DrawnBack[]> {
   const drawn: DrawnBack[] = [];
   for (const inClass of await listClassesEverOf(database, writerId)) {
-    const to = widestWith(await findAppearance(database, inClass, { writerId, now }));
+    const to = narrower(
+      inClass.ceiling,
+      widestWith(await findAppearance(database, inClass, { writerId, now })),
+    );
     drawn.push(...(await drawBack(database, { classId: inClass.id, writerId }, { to, by, now })));
   }
   return drawn;

@@ -1,8 +1,9 @@
 import { done, NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership } from '../people/rosterQueries';
+import { turnsOfPerson } from '../people/turnsOfPerson';
 import type { DrawnBack } from '../publications/drawBack';
-import { drawBackWithoutConsent } from './appearances';
+import { drawBackToWhatIsAllowed } from './appearances';
 import { markConsentWithdrawn } from './queries';
 
 interface Input {
@@ -16,6 +17,7 @@ export const withdrawConsent = classUseCase<Input, { readonly drawnBack: readonl
   name: 'withdrawConsent',
   action: 'roster.change',
   whileResting: true,
+  turn: turnsOfPerson,
   fields: {
     personId: { type: 'string', minLength: 1, maxLength: 16 },
     consentId: { type: 'string', minLength: 1, maxLength: 16 },
@@ -24,6 +26,6 @@ export const withdrawConsent = classUseCase<Input, { readonly drawnBack: readonl
     if (!(await findMembership(database, classId, personId))) return NOT_THERE;
     const withdrawn = await markConsentWithdrawn(database, { id: consentId, personId, by, at: now });
     if (withdrawn === 0) return NOT_THERE;
-    return done({ drawnBack: await drawBackWithoutConsent(database, personId, { by, now }) });
+    return done({ drawnBack: await drawBackToWhatIsAllowed(database, personId, { by, now }) });
   },
 });

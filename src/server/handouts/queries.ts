@@ -13,7 +13,8 @@ export interface HandoutRow {
 export async function findHandout(database: Database, id: string): Promise<HandoutRow | null> {
   const [row] = await database.rows<HandoutRow>(
     `SELECT id, class_id AS classId, uploaded_by AS uploadedBy, name, size, content_hash AS contentHash
-     FROM handouts WHERE id = :id`,
+     FROM handouts WHERE id = :id
+       AND (uploaded_by IS NULL OR uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL))`,
     { id },
   );
   return row ?? null;

@@ -8,7 +8,9 @@ import { findHandout, listAssignmentUses } from './queries';
 
 export interface ShownHandout {
   readonly name: string;
-  readonly content: Buffer;
+  /** The same for the same bytes. */
+  readonly tag: string;
+  read(): Promise<Buffer | null>;
 }
 
 /**
@@ -26,6 +28,6 @@ export async function maybeShowHandout(id: string, reader: Reader): Promise<Show
         (await mayReadOne(await listAssignmentUses(database, 'handout', id), personId)))) ||
     (await sightOnPages(await listPageUses(database, 'handout', id), reader)) !== 'nothing';
   if (!readable) return null;
-  const content = await maybeReadHandout(handout.contentHash);
-  return content && { name: handout.name, content };
+  const { name, contentHash } = handout;
+  return { name, tag: contentHash.slice(0, 32), read: () => maybeReadHandout(contentHash) };
 }

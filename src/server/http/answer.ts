@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { refused, type Progress, type Result } from '../access/useCase';
 import { isNoRoom } from '../database/errors';
 import { log } from '../logging/log';
+import { bodyOf } from './body';
 import { isSameOrigin } from './request';
 
 const MEGABYTE = 1024 * 1024;
@@ -24,6 +25,9 @@ const STATUS: Readonly<Record<string, number>> = {
   'account.slowly': 429,
 };
 
+/** Answers are for who asked, now; no search engine lists them. The server adds what all answers carry. */
+export const HEADERS = { 'cache-control': 'no-store', 'x-robots-tag': 'noindex, nofollow' };
+
 type Work = (progress: Progress) => Promise<Result<unknown>>;
 
 /**
@@ -31,12 +35,13 @@ type Work = (progress: Progress) => Promise<Result<unknown>>;
  * JSON for each report of progress first; work that nobody waits for any more is finished all the same.
  */
 export async function answer(request: Request, work: Work): Promise<Response> {
-  if (!isSameOrigin(request)) return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403 });
+  if (!isSameOrigin(request))
+    return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403, headers: HEADERS });
   if (request.headers.get('accept') === LINES) return inLines(work);
   const result = isTooLarge(request)
     ? refused('input.tooLarge', undefined, { most: MOST_JSON / MEGABYTE })
     : await outcomeOf(work, () => undefined);
-  return Response.json(result, { status: statusOf(result) });
+  return Response.json(result, { status: statusOf(result), headers: HEADERS });
 }
 
 /** Files have limits of their own; JSON is what was typed. */
@@ -84,17 +89,29 @@ function inLines(work: Work): Response {
       left = true;
     },
   });
-  return new Response(body, { headers: { 'content-type': LINES } });
+  return new Response(body, { headers: { ...HEADERS, 'content-type': LINES } });
 }
 
 /** The JSON of a request's body, or null where it is none or far too long. */
 export async function jsonOf(request: Request): Promise<unknown> {
-  const text = await request.text();
-  if (text.length > MOST_JSON) return null;
+  const body = await bodyOf(request, MOST_JSON);
+  if (!body.ok) return null;
   try {
-    return JSON.parse(text) as unknown;
+    return JSON.parse(body.content.toString('utf8')) as unknown;
   } catch (error) {
     if (error instanceof SyntaxError) return null;
     throw error;
   }
+}
+
+/** The file that a request sends, at most `most` bytes of it; or why it is not taken. @param refusals the group of its words */
+export async function fileOf(
+  request: Request,
+  refusals: 'picture' | 'handout' | 'file',
+  most: number,
+): Promise<Result<Buffer>> {
+  const body = await bodyOf(request, most);
+  if (body.ok) return { ok: true, value: body.content };
+  if (body.problem === 'cutOff') return refused('input.cutOff', 'file');
+  return refused(`${refusals}.tooLarge`, 'file', { most: most / MEGABYTE });
 }

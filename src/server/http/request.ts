@@ -11,13 +11,15 @@ const COOKIE = 'porch_session';
 const DEVICE_COOKIE = 'porch_device';
 
 /**
- * Writes are taken from our own pages only: the browser names the origin of every request that is not a plain read,
- * and it must be the host that was asked.
+ * Writes are taken from our own pages only: the browser names the origin of every request that is not a plain read. Where the
+ * install has an encrypted origin it must be that one; else it must be the host that was asked.
  */
 export function isSameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin');
   const host = request.headers.get('host');
   if (!origin || !host) return false;
+  const own = getSettings().origin;
+  if (own.startsWith('https:')) return origin === own;
   try {
     return new URL(origin).host === host;
   } catch {

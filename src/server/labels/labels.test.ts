@@ -17,6 +17,7 @@ import { changeDesk } from '../classes/changeDesk';
 import { copyClass } from '../classes/copyClass';
 import { database } from '../database/database';
 import { beginPost } from '../posts/beginPost';
+import { publish } from '../publications/publish';
 import { changePostAddress } from '../posts/changePostAddress';
 import { savePost } from '../posts/savePost';
 import { maybeCompose } from '../posts/viewCompose';
@@ -132,7 +133,11 @@ test('a label says what it is given to and is drawn, keeps that under another na
 test('a post gets another address, and the old one leads on', async () => {
   const postId = await published([]);
   const change = (address: string) => as(house, 'writer', changePostAddress, { postId, address });
-  expect(await succeeded(change('Ævintýri über dem Kai!'))).toEqual({ address: 'ævintyri-uber-dem-kai' });
+  // People outside read it: a teacher looks at the new words first.
+  const asked = 'ævintyri-uber-dem-kai';
+  expect(await succeeded(change('Ævintýri über dem Kai!'))).toEqual({ address: '2-skies', asked });
+  expect(await maybePost('wind', asked, readerOf(null), NOW)).toBeNull();
+  await succeeded(as(house, 'teacher', publish, { postId, audience: 'everyone' }));
   const at = async (address: string) => (await maybePost('wind', address, readerOf(null), NOW))?.address;
   expect(await at('2-skies')).toBe('/blog/wind/ævintyri-uber-dem-kai');
   expect(await change('···')).toMatchObject({ ok: false });
@@ -142,6 +147,7 @@ test('a post gets another address, and the old one leads on', async () => {
   expect((await maybeCompose(other, await deskFor(house, 'writer')))?.place).toEqual({
     blog: '/blog/wind',
     address: '2-skies-2',
+    asked: null,
   });
 });
 

@@ -21,12 +21,12 @@ export async function insertLabel(
   database: Database,
   classId: string,
   label: string,
-  { meaning, drawing } = NO_NOTES,
+  { meaning, drawing, broughtBy = null }: LabelNotes & { readonly broughtBy?: string | null } = NO_NOTES,
 ): Promise<void> {
   await database.change(
-    `INSERT INTO class_labels (class_id, label, meaning, drawing)
-     VALUES (:classId, :label, :meaning, :drawing) ON DUPLICATE KEY UPDATE label = label`,
-    { classId, label, meaning, drawing },
+    `INSERT INTO class_labels (class_id, label, meaning, drawing, brought_by)
+     VALUES (:classId, :label, :meaning, :drawing, :broughtBy) ON DUPLICATE KEY UPDATE label = label`,
+    { classId, label, meaning, drawing, broughtBy },
   );
 }
 
@@ -45,8 +45,8 @@ export async function updateLabelNotes(
 /** Gives a class all the labels of another. */
 export async function copyLabels(database: Database, from: string, to: string): Promise<void> {
   await database.change(
-    `INSERT INTO class_labels (class_id, label, meaning, drawing)
-     SELECT :to, label, meaning, drawing FROM class_labels AS others WHERE class_id = :from
+    `INSERT INTO class_labels (class_id, label, meaning, drawing, brought_by)
+     SELECT :to, label, meaning, drawing, brought_by FROM class_labels AS others WHERE class_id = :from
      ON DUPLICATE KEY UPDATE label = class_labels.label`,
     { from, to },
   );

@@ -10,15 +10,21 @@ export async function takeLabels(
   inClass: ClassRow,
   {
     postId,
+    writerId,
     labels,
     now,
-  }: { readonly postId: string; readonly labels: readonly string[]; readonly now: Date },
+  }: {
+    readonly postId: string;
+    readonly writerId: string;
+    readonly labels: readonly string[];
+    readonly now: Date;
+  },
 ): Promise<void> {
   const known = new Set((await listLabels(database, inClass.id)).map(labelKey));
   for (const label of shownLabels(labels, await findLabelChanges(database, inClass.id))) {
     if (known.has(labelKey(label)) || labelKey(label) === '') continue;
     if (inClass.desk.labelsWait)
       await insertProposal(database, { classId: inClass.id, label, postId, at: now });
-    else await insertLabel(database, inClass.id, label);
+    else await insertLabel(database, inClass.id, label, { meaning: '', drawing: null, broughtBy: writerId });
   }
 }

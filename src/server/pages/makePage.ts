@@ -12,6 +12,7 @@ const NOTHING_WRITTEN = JSON.stringify({ type: 'doc', content: [{ type: 'paragra
 export const makePage = classUseCase<{ readonly classId: string }, { readonly pageId: string }>({
   name: 'makePage',
   action: 'page.tend',
+  turn: true,
   async run({ classId }, _, { database, personId, now }) {
     const pages = await listPages(database, classId);
     if (pages.length >= MOST_PAGES) return refused('page.tooMany', '', { most: MOST_PAGES });

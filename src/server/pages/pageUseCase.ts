@@ -20,6 +20,8 @@ interface Spec<Input extends OnPage, Output> {
   /** JSON Schemas of the further fields of the input; all of them are required. */
   readonly fields?: Readonly<Record<string, object>>;
   readonly whileResting?: boolean;
+  /** True for what takes the class's turn. */
+  readonly turn?: boolean;
   readonly run: (
     input: Input,
     rows: PageFacts,
@@ -31,11 +33,13 @@ interface Spec<Input extends OnPage, Output> {
 export function pageUseCase<Input extends OnPage, Output>({
   action = 'page.tend',
   fields = {},
+  turn = false,
   run,
   ...spec
 }: Spec<Input, Output>): UseCase<Input, PageFacts, Output> {
   return {
     ...spec,
+    ...(turn ? { turn: turnOfPage } : {}),
     action,
     input: {
       type: 'object',
@@ -46,6 +50,12 @@ export function pageUseCase<Input extends OnPage, Output>({
     find: ({ pageId }, { database }) => findPageToActOn(database, pageId),
     run: (input, { rows }, context) => run(input, rows, context),
   };
+}
+
+/** The class of a page, whose turn is taken before the page is read. */
+async function turnOfPage({ pageId }: OnPage, database: Database): Promise<readonly string[]> {
+  const page = await findPage(database, pageId);
+  return page ? [page.classId] : [];
 }
 
 /** A page to act on, as the access table asks for it; null where there is none. */

@@ -11,6 +11,7 @@ interface Input {
 /** Moves a page among the others of its class: readers find them in this order. */
 export const placePage = pageUseCase<Input, object>({
   name: 'placePage',
+  turn: true,
   fields: { place: { type: 'integer', minimum: 0, maximum: 1000 } },
   async run({ place }, { page }, { database }) {
     const order = (await listPages(database, page.classId)).filter((other) => other.id !== page.id);

@@ -35,6 +35,9 @@ const COLUMNS = `id, class_id AS classId, address, title, body, place, version, 
 
 const REVISION = `id, page_id AS pageId, title, body, written_by AS writtenBy, written_at AS writtenAt, shown_at AS shownAt`;
 
+/** What somebody wrote who is deleted and may be brought back is before no readers meanwhile. */
+const OF_NOBODY_DELETED = `(written_by IS NULL OR written_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL))`;
+
 export async function findPage(database: Database, id: string): Promise<PageRow | null> {
   const [row] = await database.rows<PageRow>(`SELECT ${COLUMNS} FROM pages WHERE id = :id`, { id });
   return row ?? null;
@@ -130,6 +133,19 @@ export async function findPageRevision(
   return row ?? null;
 }
 
+/** What readers of a page see of it, if its audience lets them: what was shown last by nobody who is deleted. */
+export async function findShownToReaders(
+  database: Database,
+  pageId: string,
+): Promise<PageRevisionRow | null> {
+  const [row] = await database.rows<PageRevisionRow>(
+    `SELECT ${REVISION} FROM page_revisions WHERE page_id = :pageId AND shown_at IS NOT NULL AND ${OF_NOBODY_DELETED}
+     ORDER BY shown_at DESC, id LIMIT 1`,
+    { pageId },
+  );
+  return row ?? null;
+}
+
 /** The revision of a page that was shown last, whether readers still see it or not; null where none was. */
 export async function findLatestShown(database: Database, pageId: string): Promise<PageRevisionRow | null> {
   const [row] = await database.rows<PageRevisionRow>(
@@ -165,7 +181,7 @@ export interface ShownPageRow {
 
 const SHOWN = `pages.id AS pageId, address, audience, page_revisions.title, shown_at AS shownAt`;
 const FROM_SHOWN = `FROM pages JOIN page_revisions ON page_revisions.id =
-    (SELECT id FROM page_revisions AS latest WHERE latest.page_id = pages.id AND shown_at IS NOT NULL
+    (SELECT id FROM page_revisions AS latest WHERE latest.page_id = pages.id AND shown_at IS NOT NULL AND ${OF_NOBODY_DELETED}
      ORDER BY shown_at DESC, id LIMIT 1)
   WHERE class_id = :classId AND audience IS NOT NULL ORDER BY place, changed_at, pages.id`;
 

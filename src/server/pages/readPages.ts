@@ -5,7 +5,7 @@ import { openDocument } from '../../core/document/openDocument';
 import { dateInWords } from '../../core/timing/inWords';
 import type { ClassRow } from '../classes/queries';
 import { database } from '../database/database';
-import { findLatestShown, listShownTitles, type ShownPageRow } from './queries';
+import { findShownToReaders, listShownTitles, type ShownPageRow } from './queries';
 
 interface PageReader {
   readonly inClass: ClassRow;
@@ -27,7 +27,7 @@ export async function listReadablePages(
 /** One page for a reader; null for everybody whom its audience leaves out, as for one that is not there. */
 export async function maybeReadablePage(reader: PageReader, address: string) {
   const page = (await readable(reader)).find((one) => one.address === address);
-  const revision = page && (await findLatestShown(database, page.pageId));
+  const revision = page && (await findShownToReaders(database, page.pageId));
   if (!page || !revision) return null;
   const { inClass } = reader;
   const audience = narrower(page.audience, inClass.ceiling);

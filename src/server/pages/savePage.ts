@@ -21,6 +21,7 @@ const A_SITTING = 60 * 60_000;
 /** Saves what is written of a page, unless somebody else saved meanwhile. Readers see none of it until it is shown. */
 export const savePage = pageUseCase<Input, { readonly version: number }>({
   name: 'savePage',
+  turn: true,
   fields: {
     version: { type: 'integer', minimum: 1 },
     title: { type: 'string', maxLength: 300 },

@@ -24,6 +24,7 @@ const PAGE_AUDIENCES = ['ourClass', 'passphrase', 'everyone'] as const;
  */
 export const showPage = pageUseCase<Input, { readonly asked: boolean }>({
   name: 'showPage',
+  turn: true,
   fields: { version: { type: 'integer', minimum: 1 }, audience: { enum: PAGE_AUDIENCES } },
   async run({ version, audience }, { page, inClass }, { database, personId, now }) {
     if (page.version !== version) return refused('page.changedMeanwhile');
@@ -53,6 +54,7 @@ export const showPage = pageUseCase<Input, { readonly asked: boolean }>({
 /** Takes a page from its readers; who tends it goes on seeing it. */
 export const hidePage = pageUseCase<{ readonly pageId: string }, object>({
   name: 'hidePage',
+  turn: true,
   // Taking something from readers must always be possible.
   whileResting: true,
   async run(_, { page }, { database, personId }) {

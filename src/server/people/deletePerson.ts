@@ -6,6 +6,8 @@ import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
 import { beginDeletion, countHoldings, lockDeleted } from './deletion';
+import { takeInstallTurn } from '../database/turns';
+import { turnsOfPerson } from './turnsOfPerson';
 import { findMembership } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
@@ -33,9 +35,11 @@ export const deletePerson = classUseCase<Input, { readonly eraseAt: string }>({
   name: 'deletePerson',
   action: 'roster.change',
   whileResting: true,
+  turn: turnsOfPerson,
   fields,
   async run({ classId, personId }, _, context) {
     const { database, now } = context;
+    await takeInstallTurn(database, 'people');
     const problem = await problemOf(classId, personId, context);
     if (problem) return problem;
     return done({ eraseAt: (await beginDeletion(database, personId, now)).toISOString() });

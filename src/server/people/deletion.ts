@@ -1,6 +1,7 @@
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import type { Database } from '../database/database';
+import { drawBackToWhatIsAllowed } from '../consents/appearances';
 import { insertJob } from '../jobs/queries';
 import { erasePersonFromPages } from '../pages/erasePersonFromPages';
 import { erasePost } from '../posts/erasePost';
@@ -94,11 +95,17 @@ async function unhidePerson(
 }
 
 /** Brings a deleted person back while that is still possible. */
-export async function endDeletion(database: Database, personId: string, now: Date): Promise<Result<null>> {
+export async function endDeletion(
+  database: Database,
+  personId: string,
+  { by, now }: { readonly by: string; readonly now: Date },
+): Promise<Result<null>> {
   const deleted = await lockDeleted(database, personId);
   if (!deleted) return NOT_THERE;
   if (deleted.eraseAt <= now) return refused('roster.goneForGood');
   await unhidePerson(database, { personId, deletedAt: deleted.deletedAt });
+  // What was narrowed meanwhile is narrow for them too.
+  await drawBackToWhatIsAllowed(database, personId, { by, now });
   return done(null);
 }
 
@@ -113,10 +120,28 @@ export async function listOwnPictureFiles(database: Database, personId: string):
   return rows.map((row) => row.hash);
 }
 
+/** The same for the files that they gave out. */
+export async function listOwnHandoutFiles(database: Database, personId: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ hash: string }>(
+    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE uploaded_by = :personId
+       AND NOT EXISTS (SELECT 1 FROM handouts AS other
+                       WHERE other.content_hash = own.content_hash
+                         AND (other.uploaded_by IS NULL OR other.uploaded_by <> :personId))`,
+    { personId },
+  );
+  return rows.map((row) => row.hash);
+}
+
 /** From the leaves to the root, so that nothing points at what is gone. The log keeps its lines without the name. */
 const ERASING: readonly string[] = [
   `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE uploaded_by = :personId)`,
   'DELETE FROM pictures WHERE uploaded_by = :personId',
+  'DELETE FROM handouts WHERE uploaded_by = :personId',
+  'DELETE FROM looked_links WHERE asked_by = :personId',
+  // A label that only they used goes with them; one that others use is the class's.
+  `DELETE FROM class_labels WHERE brought_by = :personId AND NOT EXISTS (
+     SELECT 1 FROM revisions JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = class_labels.class_id AND JSON_CONTAINS(revisions.labels, JSON_QUOTE(class_labels.label)))`,
   'DELETE FROM consents WHERE person_id = :personId',
   'DELETE FROM password_resets WHERE person_id = :personId',
   'UPDATE invitations SET person_id = NULL WHERE person_id = :personId',
@@ -124,7 +149,7 @@ const ERASING: readonly string[] = [
   'DELETE FROM sessions WHERE person_id = :personId',
   'DELETE FROM memberships WHERE person_id = :personId',
   'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
-  'DELETE FROM limits WHERE LEFT(subject, 16) = :personId OR subject = (SELECT email FROM people WHERE id = :personId)',
+  'DELETE FROM limits WHERE LEFT(subject, 16) = :personId OR subject = (SELECT LOWER(email) COLLATE utf8mb4_bin FROM people WHERE id = :personId)',
   'DELETE FROM people WHERE id = :personId',
 ];
 

@@ -1,6 +1,8 @@
 import { NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { endDeletion } from './deletion';
+import { takeInstallTurn } from '../database/turns';
+import { turnsOfPerson } from './turnsOfPerson';
 import { findStudentStanding } from './standing';
 
 interface Input {
@@ -13,10 +15,12 @@ export const restorePerson = classUseCase<Input, null>({
   name: 'restorePerson',
   action: 'roster.change',
   whileResting: true,
+  turn: turnsOfPerson,
   fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
-  async run({ classId, personId }, _, { database, now }) {
+  async run({ classId, personId }, _, { database, personId: by, now }) {
+    await takeInstallTurn(database, 'people');
     // Only who speaks for a student brings them back.
     if ((await findStudentStanding(database, personId))?.homeClassId !== classId) return NOT_THERE;
-    return endDeletion(database, personId, now);
+    return endDeletion(database, personId, { by, now });
   },
 });

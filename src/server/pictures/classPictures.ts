@@ -27,14 +27,16 @@ export async function listClassPictureRows(
   return database.rows(
     `SELECT pictures.id, uploaded_by AS uploadedBy, given_name AS givenName, family_name AS familyName,
        perceptual_hash AS perceptualHash, pictures.created_at AS addedAt, revisions.post_id AS postId,
-       revisions.title AS postTitle, revisions.labels, description, caption, credit, licence,
+       IF(publications.revision_id IS NOT NULL OR posts.writer_id = :personId, revisions.title, NULL) AS postTitle, revisions.labels, description, caption, credit, licence,
        publications.revision_id IS NOT NULL AS published
      FROM pictures JOIN people ON people.id = uploaded_by
      LEFT JOIN revision_pictures ON picture_id = pictures.id
      LEFT JOIN revisions ON revisions.id = revision_pictures.revision_id
+     LEFT JOIN posts ON posts.id = revisions.post_id
      LEFT JOIN publications ON publications.revision_id = revisions.id AND until IS NULL
-       AND audience <> 'writerAndTeachers'
+       AND publications.audience <> 'writerAndTeachers'
      WHERE pictures.class_id = :classId AND purpose = 'picture' AND taken_out_at IS NULL
+       AND uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)
        AND (uploaded_by = :personId OR publications.revision_id IS NOT NULL)
      ORDER BY pictures.created_at DESC, pictures.id, published DESC, revisions.created_at DESC`,
     { classId, personId },

@@ -17,8 +17,13 @@ export interface PictureRow {
 const COLUMNS = `id, class_id AS classId, uploaded_by AS uploadedBy, content_hash AS contentHash,
   perceptual_hash AS perceptualHash, width, height`;
 
+/** A picture, unless who brought it is deleted and may be brought back: then it is nowhere meanwhile. */
 export async function findPicture(database: Database, id: string): Promise<PictureRow | null> {
-  const [row] = await database.rows<PictureRow>(`SELECT ${COLUMNS} FROM pictures WHERE id = :id`, { id });
+  const [row] = await database.rows<PictureRow>(
+    `SELECT ${COLUMNS} FROM pictures
+     WHERE id = :id AND uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)`,
+    { id },
+  );
   return row ?? null;
 }
 

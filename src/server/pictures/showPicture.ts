@@ -16,10 +16,14 @@ import { checkOf } from '../input/validate';
 import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../storage/pictureFiles';
 import { findPicture, listUses } from './queries';
 
-export interface ShownPicture {
-  readonly content: Buffer;
-  /** Whether anybody at all may see it, so that it may be kept by caches on the way. */
+interface ShownPicture {
+  /** The same for the same bytes. */
+  readonly tag: string;
+  /** Whether anybody at all may see it. */
   readonly forEveryone: boolean;
+  /** Whether something that is open to search engines shows it now. */
+  readonly searchable: boolean;
+  read(): Promise<Buffer | null>;
 }
 
 const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
@@ -47,7 +51,7 @@ export async function maybeShowPicture(
   for (const { postId, ...use } of await listUses(database, id))
     uses.push({
       ...use,
-      publishedTo: await withConsent(picture.classId, use, now),
+      publishedTo: await audienceNow(picture.classId, use, now),
       passphraseShown: shown.has('') || shown.has(postId),
     });
   const onPages = await sightOnPages(await listPageUses(database, 'picture', id), reader);
@@ -57,20 +61,27 @@ export async function maybeShowPicture(
     uses.some((use) => maySee(actor, use)) ||
     (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
   if (!seen) return null;
-  const content = await maybeReadPicture(picture.contentHash, checked.value.width);
+  const { contentHash } = picture;
+  const { width: wanted } = checked.value;
   const forEveryone = onPages === 'forEveryone' || uses.some((use) => use.publishedTo === 'everyone');
-  return content && { content, forEveryone };
+  return {
+    tag: `${contentHash.slice(0, 32)}-${wanted}`,
+    forEveryone,
+    searchable: forEveryone && (await findClass(database, picture.classId))?.searchEngines === true,
+    read: () => maybeReadPicture(contentHash, wanted),
+  };
 }
 
-/** Before whom a picture stands now, as far as consent of the writer whose post shows it goes. */
-async function withConsent(
+/** Before whom a picture stands now, as far as the ceiling, and consent of the writer whose post shows it, go. */
+async function audienceNow(
   classId: string,
   { publishedTo, writerId }: { readonly publishedTo: Audience | null; readonly writerId: string },
   now: Date,
 ): Promise<Audience | null> {
   const inClass = publishedTo && (await findClass(database, classId));
   if (!inClass) return null;
-  return narrower(publishedTo, widestWith(await findAppearance(database, inClass, { writerId, now })));
+  const appears = await findAppearance(database, inClass, { writerId, now });
+  return narrower(narrower(publishedTo, inClass.ceiling), widestWith(appears));
 }
 
 function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {

@@ -4,6 +4,15 @@ export async function updateAddress(database: Database, id: string, address: str
   await database.change('UPDATE posts SET address = :address WHERE id = :id', { id, address });
 }
 
+/** What a writer would like, until a teacher has looked at it; null for nothing. */
+export async function updateAskedAddress(
+  database: Database,
+  id: string,
+  asked: string | null,
+): Promise<void> {
+  await database.change('UPDATE posts SET asked_address = :asked WHERE id = :id', { id, asked });
+}
+
 /** Whether another post of the class has an address, or had it before. */
 export async function isAddressTaken(
   database: Database,
@@ -11,6 +20,7 @@ export async function isAddressTaken(
 ): Promise<boolean> {
   const rows = await database.rows(
     `SELECT id FROM posts WHERE class_id = :classId AND address = :address AND id <> :postId
+     UNION ALL SELECT id FROM posts WHERE class_id = :classId AND asked_address = :address AND id <> :postId
      UNION ALL SELECT post_id FROM post_addresses WHERE class_id = :classId AND address = :address AND post_id <> :postId`,
     wish,
   );

@@ -46,6 +46,7 @@ export const beginPost: UseCase<Input, AssignmentRow, { readonly postId: string 
       body: JSON.stringify(outlineDocument(assignment.outline).toJSON()),
       audience: null,
       address: null,
+      askedAddress: null,
       version: 1,
       begunAt: now,
       savedAt: now,

@@ -1,7 +1,9 @@
+import { goesBeyondClass } from '../../core/access/audience';
 import { addressFrom } from '../../core/posts/address';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
-import { isAddressTaken, keepOldAddress, updateAddress } from './addressQueries';
+import { isAddressTaken, keepOldAddress, updateAddress, updateAskedAddress } from './addressQueries';
+import { turnOfPost } from './turnOfPost';
 
 interface Input {
   readonly postId: string;
@@ -9,8 +11,17 @@ interface Input {
   readonly address: string;
 }
 
-/** Gives a post another address on the class blog. The old one leads on to it. */
-export const changePostAddress: UseCase<Input, PostFacts, { readonly address: string }> = {
+interface AddressOfPost {
+  readonly address: string;
+  /** What was asked for and waits for a teacher; null for nothing. */
+  readonly asked: string | null;
+}
+
+/**
+ * Gives a post another address on the class blog; the old one leads on to it. Where people outside the class read the post, the
+ * address waits until a teacher accepts it.
+ */
+export const changePostAddress: UseCase<Input, PostFacts, AddressOfPost> = {
   name: 'changePostAddress',
   action: 'post.write',
   input: {
@@ -22,15 +33,25 @@ export const changePostAddress: UseCase<Input, PostFacts, { readonly address: st
       address: { type: 'string', minLength: 1, maxLength: 120, pattern: '[\\p{L}\\p{N}]' },
     },
   },
+  turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ address: typed }, { rows: { post } }, { database }) {
+  async run({ address: typed }, { rows: { post, publication } }, { database }) {
     const address = addressFrom(typed);
-    if (address === post.address) return done({ address });
     const { classId, id } = post;
+    if (address === post.address) {
+      await updateAskedAddress(database, id, null);
+      return done({ address, asked: null });
+    }
     if (await isAddressTaken(database, { classId, address, postId: id }))
       return refused('post.addressTaken', 'address');
+    // Its words stand before people outside the class: like any change there they wait for a teacher.
+    if (post.address !== null && publication && goesBeyondClass(publication.audience)) {
+      await updateAskedAddress(database, id, address);
+      return done({ address: post.address, asked: address });
+    }
     if (post.address !== null) await keepOldAddress(database, { classId, address: post.address, postId: id });
     await updateAddress(database, id, address);
-    return done({ address });
+    await updateAskedAddress(database, id, null);
+    return done({ address, asked: null });
   },
 };

@@ -94,7 +94,8 @@ function subjectOf({ post, assignment, inClass, handIns, readBy, publication, gr
     handedIn: handIns.length > 0,
     openedByTeacher: readBy.length > 0,
     accepted: post.stage === 'accepted',
-    publishedTo: publication?.audience ?? null,
+    // The ceiling, or consent, may have come down since it was published.
+    publishedTo: publication && narrower(publication.audience, inClass.ceiling),
     gradeGivenBack: grade?.givenBackAt !== null && grade !== null,
   };
 }

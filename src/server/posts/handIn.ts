@@ -24,6 +24,7 @@ import {
   updateStage,
   type PostRow,
 } from './queries';
+import { turnOfPost } from './turnOfPost';
 import { pictureIds, picturesNamed } from './writing';
 
 interface Input {
@@ -42,6 +43,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
   },
+  turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ version }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
     const next = maybeNextStage(post.stage, 'handIn');
@@ -88,7 +90,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     if (webAddresses(openDocument(JSON.parse(body))).length > 0)
       await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
     if (post.address === null) await giveAddress(database, post);
-    await takeLabels(database, inClass, { postId: post.id, labels, now });
+    await takeLabels(database, inClass, { postId: post.id, writerId: post.writerId, labels, now });
     const audience = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
     const reached = maybeReaches('handIn', assignment.release, audience, {
       setOpened: assignment.openedAt !== null,

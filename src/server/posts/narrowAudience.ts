@@ -2,6 +2,7 @@ import { audiencesUpTo, AUDIENCES, cappedAudience, type Audience } from '../../c
 import { done, refused, type UseCase } from '../access/useCase';
 import { putBeforeReaders, takeFromReaders } from '../publications/putBeforeReaders';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { turnOfPost } from './turnOfPost';
 import { updateAudience } from './queries';
 
 interface Input {
@@ -20,6 +21,7 @@ export const narrowAudience: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
   },
+  turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ audience }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
     const widest = cappedAudience(inClass.ceiling, assignment.audience, null);

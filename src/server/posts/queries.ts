@@ -20,6 +20,8 @@ export interface PostRow extends Writing {
   readonly stage: Stage;
   readonly audience: Audience | null;
   readonly address: string | null;
+  /** The address that its writer would like, while it waits for a teacher. */
+  readonly askedAddress: string | null;
   readonly version: number;
   readonly begunAt: Date;
   readonly savedAt: Date;
@@ -56,7 +58,7 @@ export interface RevisionRow extends Writing {
 }
 
 const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  beside, body, audience, address, version, begun_at AS begunAt, saved_at AS savedAt`;
+  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt`;
 const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words,
   handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
 const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, beside, body, created_at AS createdAt';

@@ -2,6 +2,7 @@ import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused, type UseCase } from '../access/useCase';
 import { takeFromReaders } from '../publications/putBeforeReaders';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { turnOfPost } from './turnOfPost';
 import { markTakenBack, updateStage } from './queries';
 
 interface Input {
@@ -18,6 +19,7 @@ export const takeBack: UseCase<Input, PostFacts, null> = {
     additionalProperties: false,
     properties: { postId: { type: 'string', maxLength: 16 } },
   },
+  turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run(_, { rows: { post, handIns, publication } }, { database, now }) {
     const latest = handIns.at(-1);

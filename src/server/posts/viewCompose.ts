@@ -1,5 +1,5 @@
 import { showLesson } from '../../core/assignments/lessonText';
-import { cappedAudience } from '../../core/access/audience';
+import { cappedAudience, narrower } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
 import { webAddresses } from '../../core/document/webAddresses';
@@ -25,6 +25,7 @@ import { listNotes } from '../reviews/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { listOpeningsToTell } from '../safety/viewOpenings';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
+import { listDraftReaders } from './viewDraft';
 import { pictureIds } from './writing';
 
 /** Everything that the writing desk shows; null for everybody but the writer. */
@@ -68,7 +69,10 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
-    notes: (await listNotes(database, post.id)).map((note) => ({
+    notes: (may({ personId, role }, 'note.read', found.subject)
+      ? await listNotes(database, post.id)
+      : []
+    ).map((note) => ({
       id: note.id,
       author: teacherName({ ...note, penName: null }),
       when: weekdayInWords(note.createdAt.getTime(), inClass.timeZone, inClass.language),
@@ -76,11 +80,13 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     })),
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, inClass),
+    /** Which teachers have read this draft, where the assignment lets them. */
+    draftReaders: await listDraftReaders(post.id, inClass.id),
     due: dueOf(found.rows, now),
     /** What a growing post is to reach, and what counts at its gate today. */
     steps: standingsIn(assignment, inClass, handIns, now),
     counting: countingIn(assignment, inClass, now),
-    place: { blog: `/blog/${inClass.address}`, address: post.address },
+    place: { blog: `/blog/${inClass.address}`, address: post.address, asked: post.askedAddress },
     oneNextThing: inClass.desk.oneNextThing,
     readers: readersOf(found.rows, teachers),
     classWords: inClass.words,
@@ -130,7 +136,7 @@ function readersOf(
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
     widest: cappedAudience(inClass.ceiling, assignment.audience, null),
-    now: publication?.audience ?? null,
+    now: publication && narrower(publication.audience, inClass.ceiling),
     readBy:
       teacher && handedInAt
         ? {

@@ -34,7 +34,7 @@ export async function maybeLeftPost(postId: string, personId: string, now: Date)
     assignment: assignment.title,
     inClass: inClass.title,
     saved: momentInWords(post.savedAt.getTime(), timeZone, language),
-    notes: (await listNotes(database, postId)).map((note) => ({
+    notes: (may(actor, 'note.read', found.subject) ? await listNotes(database, postId) : []).map((note) => ({
       id: note.id,
       author: teacherName({ ...note, penName: null }),
       when: dateInWords(note.createdAt.getTime(), timeZone, language),

@@ -12,6 +12,7 @@ import { listAcceptedPosts } from './queries';
 /** Opens an assignment's whole set: every accepted post reaches its audience now, and later ones as they are accepted. */
 export const openSet = assignmentUseCase<{ readonly assignmentId: string }, { readonly published: number }>({
   name: 'openSet',
+  turn: true,
   async run({ assignmentId }, { assignment, inClass }, { database, personId, now }) {
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');
     await markOpened(database, assignmentId, now);

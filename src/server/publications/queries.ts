@@ -38,16 +38,17 @@ export async function endPublications(database: Database, postId: string, at: Da
   });
 }
 
-/** The posts of a class that readers see, with their audience; of one writer, or of all. */
+/** The posts of a class that readers see, with their audience and the title that readers see; of one writer, or of all. */
 export async function listPublications(
   database: Database,
   classId: string,
   writerId: string | null = null,
 ): Promise<readonly (PublicationRow & { readonly title: string; readonly writerId: string })[]> {
   return database.rows(
-    `SELECT publications.id, post_id AS postId, revision_id AS revisionId, publications.audience, since, posts.title,
-       posts.writer_id AS writerId
+    `SELECT publications.id, publications.post_id AS postId, revision_id AS revisionId, publications.audience, since,
+       revisions.title, posts.writer_id AS writerId
      FROM publications JOIN posts ON posts.id = publications.post_id
+     JOIN revisions ON revisions.id = publications.revision_id
      WHERE posts.class_id = :classId AND until IS NULL AND (:writerId IS NULL OR posts.writer_id = :writerId)
      ORDER BY since DESC`,
     { classId, writerId },

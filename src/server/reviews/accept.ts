@@ -4,6 +4,7 @@ import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
 import { updateStage } from '../posts/queries';
+import { takeAskedAddress } from '../posts/takeAskedAddress';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { handInUseCase } from './handInUseCase';
 import { insertDecision, listJudgements } from './queries';
@@ -11,6 +12,7 @@ import { insertDecision, listJudgements } from './queries';
 /** Accepts a hand-in; where the assignment says so, that very revision reaches its audience. */
 export const accept = handInUseCase<object, { readonly reaches: Audience | null }>({
   name: 'accept',
+  turn: true,
   async run(_, { post, latest, assignment, inClass }, { database, personId, now }) {
     const next = maybeNextStage(post.stage, 'accept');
     if (!next) return refused('post.cannotFollow');
@@ -20,6 +22,7 @@ export const accept = handInUseCase<object, { readonly reaches: Audience | null 
     const open = assignment.rubric.filter((criterion) => !judged.has(criterion.id)).length;
     if (open > 0) return refused('review.judgeFirst', undefined, { open });
     await updateStage(database, post.id, next);
+    await takeAskedAddress(database, post);
     await insertDecision(database, {
       id: newId(),
       handInId: latest.id,

@@ -1,6 +1,7 @@
 import type { UseCase } from '../access/useCase';
 import { refused, type Context, type Result } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
+import { turnOfPost } from '../posts/turnOfPost';
 import type { HandInRow } from '../posts/queries';
 
 interface Named {
@@ -11,6 +12,8 @@ interface Named {
 
 interface Review<Input, Output> {
   readonly name: string;
+  /** True for what takes the class's turn. */
+  readonly turn?: boolean;
   /** JSON Schemas of what is given besides post and hand-in. */
   readonly properties?: Readonly<Record<string, object>>;
   run(
@@ -38,6 +41,7 @@ export function handInUseCase<Input, Output>(
         ...properties,
       },
     },
+    ...(review.turn ? { turn: turnOfPost } : {}),
     find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
     async run(input, { rows }, context) {
       const latest = rows.handIns.at(-1);

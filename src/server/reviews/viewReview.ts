@@ -1,4 +1,4 @@
-import { cappedAudience } from '../../core/access/audience';
+import { cappedAudience, narrower } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
 import { headings } from '../../core/document/headings';
@@ -75,12 +75,14 @@ export async function maybeReview(postId: string, { personId, role: ownRole, inC
             when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
           }
         : null,
-    notes: (await listNotes(database, postId)).map((note) => ({
-      id: note.id,
-      author: teacherName({ ...note, penName: null }),
-      when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
-      text: note.text,
-    })),
+    notes: (may({ personId, role }, 'note.read', found.subject) ? await listNotes(database, postId) : []).map(
+      (note) => ({
+        id: note.id,
+        author: teacherName({ ...note, penName: null }),
+        when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
+        text: note.text,
+      }),
+    ),
     readers: readersOf(found.rows, await findPostPassphraseSince(database, postId)),
     readBy: readBy.map((reading) => {
       const teacher = members.get(reading.teacherId);
@@ -124,7 +126,8 @@ async function documentsOf(revisionId: string, body: Node, { timeZone, language 
 function readersOf({ post, assignment, inClass, publication }: PostFacts, passphraseSince: Date | null) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
-    now: publication?.audience ?? null,
+    // The ceiling, or consent, may have come down since it was published.
+    now: publication && narrower(publication.audience, inClass.ceiling),
     since: publication && momentInWords(publication.since.getTime(), inClass.timeZone, inClass.language),
     whenAccepted: maybeReaches('accepted', assignment.release, wished, {
       setOpened: assignment.openedAt !== null,
@@ -132,6 +135,7 @@ function readersOf({ post, assignment, inClass, publication }: PostFacts, passph
     ceiling: cappedAudience(inClass.ceiling, null, post.audience),
     release: assignment.release,
     address: post.address && `/blog/${inClass.address}/${post.address}`,
+    askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
     passphraseSince:
       passphraseSince && dateInWords(passphraseSince.getTime(), inClass.timeZone, inClass.language),
   };

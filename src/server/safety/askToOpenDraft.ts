@@ -3,6 +3,7 @@ import { done, refused, type UseCase } from '../access/useCase';
 import { newId } from '../database/newId';
 import { sendMail } from '../mail/sendMail';
 import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
+import { turnOfPost } from '../posts/turnOfPost';
 import { getSettings } from '../settings/settings';
 import { insertOpening, listAdministratorsToAsk, listOpeningsOf } from './queries';
 
@@ -32,6 +33,8 @@ export const askToOpenDraft: UseCase<Input, PostFacts, { readonly openingId: str
       harm: { type: 'string', maxLength: 300 },
     },
   },
+  // One question about a draft at a time.
+  turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async run({ postId, reason, harm }, { rows: { post, inClass } }, { database, personId, now }) {
     if (reason.trim() === '') return refused('safety.noReason', 'reason');

@@ -1,5 +1,6 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/archives/archiveClass';
 import { maybeArchive, type Archive } from '@/server/archives/archivePerson';
+import { HEADERS } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 
 /**
@@ -9,12 +10,12 @@ import { currentSession } from '@/server/http/request';
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
   const archive = session && (await archiveFor(new URL(request.url).searchParams, session.person.id));
-  if (!archive) return new Response('There is nothing here for you.', { status: 404 });
+  if (!archive) return new Response('There is nothing here for you.', { status: 404, headers: HEADERS });
   return new Response(new Uint8Array(archive.content), {
     headers: {
       'content-type': archive.name.endsWith('.csv') ? 'text/csv; charset=utf-8' : 'application/zip',
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(archive.name)}`,
-      'cache-control': 'no-store',
+      ...HEADERS,
     },
   });
 }

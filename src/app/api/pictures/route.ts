@@ -1,5 +1,4 @@
-import { refused } from '@/server/access/useCase';
-import { answer } from '@/server/http/answer';
+import { answer, fileOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 import { addPicture } from '@/server/pictures/addPicture';
 import { MOST_BYTES } from '@/server/pictures/encode';
@@ -9,9 +8,9 @@ export async function POST(request: Request): Promise<Response> {
     const session = await currentSession();
     if (!session) return { ok: false, code: 'signedOut' };
     const classId = new URL(request.url).searchParams.get('class') ?? '';
-    if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
-      return refused('picture.tooLarge', 'file', { most: MOST_BYTES / 1024 / 1024 });
-    const file = Buffer.from(await request.arrayBuffer());
+    const sent = await fileOf(request, 'picture', MOST_BYTES);
+    if (!sent.ok) return sent;
+    const file = sent.value;
     return addPicture({ classId, file }, { personId: session.person.id, now: new Date() });
   });
 }

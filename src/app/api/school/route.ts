@@ -1,3 +1,4 @@
+import { HEADERS } from '@/server/http/answer';
 import { keepErrand, originUrl } from '@/server/http/errand';
 import { log } from '@/server/logging/log';
 import { beginSchoolSignIn } from '@/server/schoolSignIn/beginSchoolSignIn';
@@ -5,7 +6,8 @@ import { hasSchoolSignIn } from '@/server/schoolSignIn/schoolClient';
 
 /** Leads to the school's own sign-in. */
 export async function GET(): Promise<Response> {
-  if (!hasSchoolSignIn()) return new Response('There is nothing here for you.', { status: 404 });
+  if (!hasSchoolSignIn())
+    return new Response('There is nothing here for you.', { status: 404, headers: HEADERS });
   try {
     const { address, errand } = await beginSchoolSignIn();
     await keepErrand(errand);

@@ -13,14 +13,17 @@ interface PostAddressProps {
   readonly blog: string;
   /** Null before the first hand-in: then it is made from the title. */
   readonly address: string | null;
+  /** Another one that waits for a teacher; null where none does. */
+  readonly asked: string | null;
   readonly title: string;
 }
 
 /** Where the post stands on the class blog, and another address for it; the old one leads on. */
-export function PostAddress({ postId, blog, address: first, title }: PostAddressProps) {
+export function PostAddress({ postId, blog, address: first, asked: firstAsked, title }: PostAddressProps) {
   const t = useTranslations('editor.postAddress');
   const refusal = useRefusal();
   const [address, setAddress] = useState(first);
+  const [asked, setAsked] = useState(firstAsked);
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const shown = address ?? addressFrom(title);
@@ -29,6 +32,7 @@ export function PostAddress({ postId, blog, address: first, title }: PostAddress
       <p className="text-[14px] text-ink-2">
         {t(address === null ? 'willBe' : 'is')}{' '}
         <b className="[overflow-wrap:anywhere]">{`${blog}/${shown}`}</b>{' '}
+        {asked === null ? null : <span>{t('waits', { address: `${blog}/${asked}` })} </span>}
         <button type="button" className="act" onClick={() => setTyped(shown)}>
           {t('change')}
         </button>
@@ -39,9 +43,13 @@ export function PostAddress({ postId, blog, address: first, title }: PostAddress
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void call<{ address: string }>('changePostAddress', { postId, address: typed }).then((outcome) => {
+        void call<{ address: string; asked: string | null }>('changePostAddress', {
+          postId,
+          address: typed,
+        }).then((outcome) => {
           if (!outcome.ok) return setProblem(refusal(outcome));
           setAddress(outcome.value.address);
+          setAsked(outcome.value.asked);
           return setTyped(null);
         });
       }}

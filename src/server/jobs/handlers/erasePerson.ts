@@ -1,5 +1,11 @@
 import { inTransaction } from '../../database/database';
-import { erasePersonRows, listOwnPictureFiles, lockDeleted } from '../../people/deletion';
+import {
+  erasePersonRows,
+  listOwnHandoutFiles,
+  listOwnPictureFiles,
+  lockDeleted,
+} from '../../people/deletion';
+import { deleteHandout } from '../../storage/handoutFiles';
 import { deletePicture } from '../../storage/pictureFiles';
 
 /** Erases a person whose time to be brought back is over. Who was brought back meanwhile, or is gone, is left alone. */
@@ -10,11 +16,13 @@ export async function erasePerson(
 ): Promise<void> {
   const files = await inTransaction(async (transaction) => {
     const deleted = await lockDeleted(transaction, personId);
-    if (!deleted || deleted.eraseAt > now) return [];
-    const hashes = await listOwnPictureFiles(transaction, personId);
+    if (!deleted || deleted.eraseAt > now) return null;
+    const pictures = await listOwnPictureFiles(transaction, personId);
+    const handouts = await listOwnHandoutFiles(transaction, personId);
     await erasePersonRows(transaction, personId);
-    return hashes;
+    return { pictures, handouts };
   });
   // After the rows: a file without a row is only litter, a row without its file would be a broken picture.
-  for (const hash of files) await deletePicture(hash);
+  for (const hash of files?.pictures ?? []) await deletePicture(hash);
+  for (const hash of files?.handouts ?? []) await deleteHandout(hash);
 }
