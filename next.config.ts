@@ -4,7 +4,7 @@ import createNextIntlPlugin from 'next-intl/plugin';
 const config: NextConfig = {
   // Tests build beside a running demo, into a folder of their own.
   distDir: process.env['PORCH_BUILD'] ?? '.next',
-  serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino'],
+  serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino', 'piscina'],
   poweredByHeader: false,
   // Pictures have sizes of ours; the framework’s would be kept without asking who may see them.
   images: { unoptimized: true },

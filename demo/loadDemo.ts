@@ -10,6 +10,7 @@ import { insertClass, insertMembership, updateLook } from '../src/server/classes
 import { recordConsent } from '../src/server/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/database/database';
 import { newId } from '../src/server/database/newId';
+import { closeWork } from '../src/server/work/work';
 import { closePool } from '../src/server/database/pool';
 import { insertLabel } from '../src/server/labels/queries';
 import { makePage } from '../src/server/pages/makePage';
@@ -69,6 +70,7 @@ export async function loadDemo({
     return signInLines();
   } finally {
     await closePool();
+    await closeWork();
   }
 }
 

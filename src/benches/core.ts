@@ -3,7 +3,7 @@ import { readHtml } from '../core/document/html/readHtml';
 import { documentSchema } from '../core/document/schema';
 import { evaluate } from '../core/requirements/evaluate';
 import type { AssignmentToCheck, Requirement } from '../core/requirements/requirement';
-import { maybeSpeller } from '../server/spelling/spellers';
+import { maybeSpeller } from '../commands/spellers';
 import { measurement, type Measurement } from './measure';
 
 const TURNS = 400;

@@ -2,7 +2,7 @@ import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import { countWords } from '../core/words/countWords';
-import { spellerFor } from '../server/spelling/spellers';
+import { spellerFor } from './spellers';
 import { assignmentOf, gradeInputOf, postFileOf } from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;

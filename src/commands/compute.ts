@@ -8,7 +8,7 @@ import { countWords } from '../core/words/countWords';
 import { countDocumentWords } from '../core/words/documentWords';
 import { planRoster } from '../core/roster/planRoster';
 import { readRosterCsv } from '../core/roster/readRosterCsv';
-import { spellerFor } from '../server/spelling/spellers';
+import { spellerFor } from './spellers';
 import { runCase } from './cases';
 import { assignmentOf, existingPeopleOf, gradeInputOf, postFileOf } from './checks';
 import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './input';

@@ -8,12 +8,17 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|writing`: measurements as lines of JSON. */
-export async function bench(root: string, [part = '']: readonly string[]): Promise<number> {
+/** `./porch bench core|roster|writing|hostile|load|kills`: measurements as lines of JSON. */
+export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster') return benchOnDatabase(root);
   if (part === 'writing') return benchInBrowser();
+  if (part === 'hostile') return benchHouse(({ benchHostileHouse }) => benchHostileHouse());
+  if (part === 'load') return benchHouse(({ benchLoadHouse }) => benchLoadHouse());
+  if (part === 'kills') return benchHouse(({ benchKillsHouse }) => benchKillsHouse(roundsOf(args)));
   if (part !== 'core')
-    throw new Failure(`There is no benchmark ${part}; there are core, roster and writing.`);
+    throw new Failure(
+      `There is no benchmark ${part}; there are core, roster, writing, hostile, load and kills.`,
+    );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   for (const line of benchCore()) console.log(JSON.stringify(line));
   return 0;
@@ -25,6 +30,25 @@ async function benchInBrowser(): Promise<number> {
   const { benchWriting } = await import('../../tests/browser/benchWriting');
   for (const line of await benchWriting()) console.log(JSON.stringify(line));
   return 0;
+}
+
+type HouseBenches = typeof import('../../tests/browser/benchHouse');
+
+/** What is measured on a whole house with the demo class, asked over the network. */
+async function benchHouse(measure: (benches: HouseBenches) => Promise<readonly object[]>): Promise<number> {
+  await install([MARIADB]);
+  for (const line of await measure(await import('../../tests/browser/benchHouse')))
+    console.log(JSON.stringify(line));
+  return 0;
+}
+
+/** How often `kills` ends something: `--rounds N`, 20 where that is absent. */
+function roundsOf(args: readonly string[]): number {
+  const at = args.indexOf('--rounds');
+  const rounds = at < 0 ? 20 : Number(args[at + 1]);
+  if (!Number.isInteger(rounds) || rounds < 1)
+    throw new Failure('--rounds needs a whole number, such as --rounds 20.');
+  return rounds;
 }
 
 /** What is measured on a database of their own that is gone afterwards. */

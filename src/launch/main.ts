@@ -8,7 +8,7 @@ const HELP = `./porch demo [--fresh]      the demo class, from an empty machine;
 ./porch backup [FOLDER] [--keep DAYS]   database and pictures in one file, while people write on
 ./porch restore FILE         a backup, laid out in an empty data folder
 ./porch test [core|server|browser]
-./porch bench core|roster|writing    measurements as lines of JSON
+./porch bench core|roster|writing|hostile|load|kills [--rounds 20]    measurements as lines of JSON
 ./porch words FILE
 ./porch check --assignment A.json POST
 ./porch grade FILE

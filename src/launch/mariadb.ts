@@ -11,6 +11,8 @@ export interface RunningDatabase {
   /** Settles when the server has ended, for whatever reason. */
   readonly ended: Promise<void>;
   stop(): Promise<void>;
+  /** Ends it in the middle of whatever it does, as a machine does that goes down. */
+  kill(): Promise<void>;
 }
 
 /** In the folder of the database: where it is reached while it runs, with the password, for our own commands. */
@@ -68,6 +70,10 @@ export async function startMariadb(
     url,
     ended,
     stop: () => stop(server, 30_000),
+    kill: () => {
+      server.kill('SIGKILL');
+      return ended;
+    },
   };
 }
 

@@ -7,6 +7,8 @@ export interface House {
   readonly killApplication: () => Promise<void>;
   readonly startApplication: () => Promise<void>;
   readonly stopDatabase: () => Promise<void>;
+  /** Ends the database in the middle of whatever it does. */
+  readonly killDatabase: () => Promise<void>;
   readonly startDatabase: () => Promise<void>;
 }
 

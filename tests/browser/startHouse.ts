@@ -77,6 +77,7 @@ async function furnish(ended: (by: End) => void): Promise<void> {
       application = await startApplication(settings);
     },
     stopDatabase: () => database.stop(),
+    killDatabase: () => database.kill(),
     startDatabase: async () => {
       database = await startMariadb(folder, databaseSettings);
     },

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { startWeb } from '../../standins/web';
 import { startMailServer } from '../../standins/mailServer';
+import { bundleTasks } from '../../src/launch/bundleTasks';
 import { startMariadb } from '../../src/launch/mariadb';
 import { migrate } from '../../src/server/database/migrate';
 
@@ -11,6 +12,7 @@ export default async function startDatabase(): Promise<() => Promise<void>> {
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-test-'));
   const pictures = path.join(folder, 'pictures');
   mkdirSync(pictures);
+  await bundleTasks(process.cwd());
   const database = await startMariadb(folder, { quick: true });
   await migrate(database.url, path.resolve('src/server/database/migrations'));
   const mail = await startMailServer();

@@ -48,7 +48,7 @@ export async function callWithProgress<Value>(
 /** Sends a body to one of our own addresses and reads the outcome. */
 export async function send<Value>(address: string, method: string, body?: BodyInit): Promise<Outcome<Value>> {
   try {
-    const response = await fetch(address, {
+    const response = await asked(address, {
       method,
       ...(body === undefined ? {} : { body }),
       ...(typeof body === 'string' ? { headers: { 'content-type': 'application/json' } } : {}),
@@ -57,6 +57,23 @@ export async function send<Value>(address: string, method: string, body?: BodyIn
   } catch (error) {
     if (isBrokenLine(error)) return OFFLINE;
     throw error;
+  }
+}
+
+/** How soon a request fails that met a connection which the other side was just closing, in milliseconds. */
+const AT_ONCE = 150;
+
+/**
+ * Asks, and once more where the connection broke off at once: it had been kept open since the last request, and the other side
+ * closed it in that moment. Nothing had been read of the request then.
+ */
+async function asked(address: string, request: RequestInit): Promise<Response> {
+  const began = performance.now();
+  try {
+    return await fetch(address, request);
+  } catch (error) {
+    if (!(error instanceof TypeError) || performance.now() - began > AT_ONCE) throw error;
+    return fetch(address, request);
   }
 }
 

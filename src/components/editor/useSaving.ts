@@ -55,6 +55,8 @@ interface SavingOptions {
 export function useSaving({ personId, postId, version: first, savedAt }: SavingOptions): Saving {
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: savedAt });
   const based = useRef(first);
+  /** The branch that is written on in, while two versions wait for the writer to choose. */
+  const branch = useRef<string | null>(null);
   const unsaved = useRef<Writing | null>(null);
   const kept = useRef(true);
   /** When the first of the changes was made that wait to be saved; 0 while none does. */
@@ -67,7 +69,8 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
     if (!writing) return true;
     waitingSince.current = 0;
     setState({ kind: 'saving', kept: kept.current });
-    const outcome = await call<Saved>('savePost', { postId, version: based.current, writing });
+    const goesOn = branch.current === null ? {} : { branchId: branch.current };
+    const outcome = await call<Saved>('savePost', { postId, version: based.current, writing, ...goesOn });
     if (!outcome.ok) {
       kept.current = await keepUnsaved(personId, postId, {
         version: based.current,
@@ -80,6 +83,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
       return false;
     }
     if (outcome.value.kind === 'branched') {
+      branch.current = outcome.value.branchId;
       setState({ kind: 'branched', version: outcome.value.version, theirs: outcome.value.writing });
       return false;
     }
@@ -118,6 +122,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
 
   const settle = useCallback((standing: number) => {
     based.current = standing;
+    branch.current = null;
   }, []);
   const currentVersion = useCallback(() => based.current, []);
 

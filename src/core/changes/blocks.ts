@@ -20,6 +20,10 @@ export type BlockChange =
 /** From this likeness on, two blocks of one kind are one block that was rewritten. */
 const ALIKE = 0.5;
 
+/** Bounds after which a comparison is told more coarsely: blocks that differ, and pairs of blocks that are compared. */
+const MOST_EDITS = 1000;
+const MOST_PAIRS = 100_000;
+
 /**
  * What became of each block from one document to another, in the order of the later one; removed blocks stand where
  * they were. Blocks that are equal are matched first, then those that stand somewhere else now, then those that were
@@ -65,7 +69,9 @@ class Pairs {
     const parts = diffArrays(
       this.old.map((block) => block.key),
       this.young.map((block) => block.key),
+      { maxEditLength: MOST_EDITS },
     );
+    if (!parts) return this.matchEnds();
     let [from, to] = [0, 0];
     for (const part of parts) {
       const count = part.value.length;
@@ -73,6 +79,19 @@ class Pairs {
         for (let step = 0; step < count; step += 1) this.pair(from + step, to + step, false);
       if (!part.added) from += count;
       if (!part.removed) to += count;
+    }
+  }
+
+  /** Where little is the same: what both begin with, and end with. */
+  private matchEnds(): void {
+    const shortest = Math.min(this.old.length, this.young.length);
+    const same = (old: number, young: number) => this.old[old]!.key === this.young[young]!.key;
+    let begin = 0;
+    for (; begin < shortest && same(begin, begin); begin += 1) this.pair(begin, begin, false);
+    for (let end = 1; end <= shortest - begin; end += 1) {
+      const [old, young] = [this.old.length - end, this.young.length - end];
+      if (!same(old, young)) return;
+      this.pair(old, young, false);
     }
   }
 
@@ -91,6 +110,8 @@ class Pairs {
   }
 
   matchRewritten(): void {
+    // Each with each: where that would be too many, what was rewritten is told as gone and new.
+    if (this.openYoung().length * this.openOld().length > MOST_PAIRS) return;
     for (const index of this.openYoung()) {
       const [low, high] = this.gapAround(index);
       const within = this.best(index, (old) => old > low && old < high);

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { readHtml } from '../document/html/readHtml';
 import { writeHtml } from '../document/html/writeHtml';
+import { documentSchema } from '../document/schema';
 import { NOTHING_BESIDE } from '../posts/beside';
 import { blockChanges, type BlockChange } from './blocks';
 import { changesBetween, type Snapshot } from './changes';
@@ -217,3 +218,39 @@ test('what stands beside the text is compared too', () => {
   });
   expect(changesBetween(snapshot(A), snapshot(A)).any).toBe(false);
 });
+
+test('two long texts that share nothing are told coarsely, in no time', () => {
+  const words = (seed: string, count: number) =>
+    Array.from({ length: count }, (_, index) => `${seed}${index}`).join(' ');
+  const told = wordChanges(
+    `It began so. ${words('a', 20_000)} The end.`,
+    `It began so. ${words('b', 20_000)} The end.`,
+  );
+  expect(told.map((change) => change.kind)).toEqual(['same', 'removed', 'added', 'same']);
+  expect(told[0]?.text).toBe('It began so. ');
+  expect(
+    told
+      .filter((one) => one.kind !== 'added')
+      .map((one) => one.text)
+      .join(''),
+  ).toContain('The end.');
+});
+
+test('two long documents that share nothing but their ends keep these', () => {
+  const long = (seed: string) =>
+    documentOf([
+      'same first',
+      ...Array.from({ length: 3000 }, (_, index) => `${seed}${index} here`),
+      'same last',
+    ]);
+  const kinds = blockChanges(long('a'), long('b')).map((change) => change.kind);
+  expect([kinds[0], kinds.at(-1)]).toEqual(['same', 'same']);
+  expect(new Set(kinds.slice(1, -1))).toEqual(new Set(['removed', 'added']));
+});
+
+function documentOf(paragraphs: readonly string[]) {
+  const blocks = paragraphs.map((text) =>
+    documentSchema.node('paragraph', null, [documentSchema.text(text)]),
+  );
+  return documentSchema.node('doc', null, blocks);
+}

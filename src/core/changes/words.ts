@@ -7,13 +7,37 @@ export interface WordChange {
   readonly text: string;
 }
 
-/** Two texts compared word by word (Myers' difference, by the `diff` package); removed words stand before added ones. */
+/** Two texts that differ by more words than this are told by their beginning and end alone, which takes no time. */
+const MOST_EDITS = 1000;
+
+/**
+ * Two texts compared word by word (Myers' difference, by the `diff` package); removed words stand before added ones. Where
+ * they have little in common it is told more coarsely: what both begin and end with, and what stands between.
+ */
 export function wordChanges(before: string, after: string): readonly WordChange[] {
   if (before === after) return before === '' ? [] : [{ kind: 'same', text: before }];
-  return diffWordsWithSpace(before, after).map((part) => ({
+  const parts = diffWordsWithSpace(before, after, { maxEditLength: MOST_EDITS });
+  if (!parts) return coarseChanges(before, after);
+  return parts.map((part) => ({
     kind: part.added ? 'added' : part.removed ? 'removed' : 'same',
     text: part.value,
   }));
+}
+
+function coarseChanges(before: string, after: string): readonly WordChange[] {
+  const [old, young] = [before.split(/(?<=\s)/u), after.split(/(?<=\s)/u)];
+  const shortest = Math.min(old.length, young.length);
+  let begin = 0;
+  while (begin < shortest && old[begin] === young[begin]) begin += 1;
+  let end = 0;
+  while (end < shortest - begin && old.at(-1 - end) === young.at(-1 - end)) end += 1;
+  const told: readonly WordChange[] = [
+    { kind: 'same', text: old.slice(0, begin).join('') },
+    { kind: 'removed', text: old.slice(begin, old.length - end).join('') },
+    { kind: 'added', text: young.slice(begin, young.length - end).join('') },
+    { kind: 'same', text: end === 0 ? '' : old.slice(-end).join('') },
+  ];
+  return told.filter((change) => change.text !== '');
 }
 
 /** How many words were added and how many removed. */

@@ -1,4 +1,5 @@
 import type { Node } from 'prosemirror-model';
+import { isWithinBounds } from './bounds';
 import { DOCUMENT_VERSION, documentSchema } from './schema';
 
 /** A document as it is stored and sent: plain JSON in the form of `documentSchema`. */
@@ -12,7 +13,7 @@ export interface DocumentJson {
 
 export type OpenedDocument =
   | { readonly ok: true; readonly document: Node }
-  | { readonly ok: false; readonly reason: 'form' | 'version' };
+  | { readonly ok: false; readonly reason: 'form' | 'version' | 'bounds' };
 
 /** Steps from one version of the document form to the next; the key is the version that a step starts from. */
 const MIGRATIONS: Readonly<Record<number, (json: DocumentJson) => DocumentJson>> = {};
@@ -23,6 +24,7 @@ const MIGRATIONS: Readonly<Record<number, (json: DocumentJson) => DocumentJson>>
  */
 export function maybeOpenDocument(json: unknown): OpenedDocument {
   if (typeof json !== 'object' || json === null) return { ok: false, reason: 'form' };
+  if (!isWithinBounds(json)) return { ok: false, reason: 'bounds' };
   const migrated = migrate(json);
   if (!migrated) return { ok: false, reason: 'version' };
   try {

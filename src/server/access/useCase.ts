@@ -38,7 +38,7 @@ export type Result<Output> = { readonly ok: true; readonly value: Output } | Ref
  * One thing that a person can do. `find` reads what it acts on, the access table decides, `run` does it; all in one
  * transaction with one line in the audit log.
  */
-export interface UseCase<Input, Rows, Output> {
+export interface UseCase<Input, Rows, Output, Prepared = unknown> {
   readonly name: string;
   readonly action: Action;
   /** JSON Schema of the input. */
@@ -49,6 +49,17 @@ export interface UseCase<Input, Rows, Output> {
   readonly whileResting?: boolean;
   /** True for what can be done to a class that is to be deleted. */
   readonly whileDeleted?: boolean;
+  /** True for what only looks and takes long: it is done outside a transaction, so that it holds nothing up. */
+  readonly outside?: boolean;
+  /**
+   * Work that takes long and is done before the transaction, for whom it is allowed: hashing, measuring. What it was made of may
+   * have changed until `run`, which looks at that. A refusal ends it here.
+   */
+  prepare?(
+    input: Input,
+    found: Found<Rows>,
+    context: Context & { readonly personId: string },
+  ): Promise<Result<Prepared>>;
   /**
    * The classes whose turn is taken before anything is read, for what widens, narrows, or must be there once at most. See
    * `takeTurns`.
@@ -60,6 +71,7 @@ export interface UseCase<Input, Rows, Output> {
     input: Input,
     found: Found<Rows>,
     context: Context & { readonly personId: string },
+    prepared: Prepared,
   ): Promise<Result<Output>>;
 }
 

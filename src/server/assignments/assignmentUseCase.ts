@@ -1,4 +1,4 @@
-import type { Context, Result, UseCase } from '../access/useCase';
+import type { Context, Found, Result, UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findAssignment } from './queries';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
@@ -7,27 +7,36 @@ interface OnAssignment {
   readonly assignmentId: string;
 }
 
-interface Spec<Input extends OnAssignment, Output> {
+interface Spec<Input extends OnAssignment, Output, Prepared> {
   readonly name: string;
   /** JSON Schemas of the further fields of the input; all of them are required. */
   readonly fields?: Readonly<Record<string, object>>;
   readonly looksOnly?: boolean;
+  readonly outside?: boolean;
+  /** Work that takes long, before the transaction. See `UseCase`. */
+  readonly prepare?: (
+    input: Input,
+    rows: AssignmentFacts,
+    context: Context & { readonly personId: string },
+  ) => Promise<Result<Prepared>>;
   /** True for what takes the class's turn. */
   readonly turn?: boolean;
   readonly run: (
     input: Input,
     rows: AssignmentFacts,
     context: Context & { readonly personId: string },
+    prepared: Prepared,
   ) => Promise<Result<Output>>;
 }
 
 /** A use case with which a teacher changes an assignment, or looks what a change would do. */
-export function assignmentUseCase<Input extends OnAssignment, Output>({
+export function assignmentUseCase<Input extends OnAssignment, Output, Prepared = unknown>({
   fields = {},
   turn = false,
+  prepare,
   run,
   ...spec
-}: Spec<Input, Output>): UseCase<Input, AssignmentFacts, Output> {
+}: Spec<Input, Output, Prepared>): UseCase<Input, AssignmentFacts, Output, Prepared> {
   return {
     ...spec,
     ...(turn ? { turn: turnOfAssignment } : {}),
@@ -39,7 +48,12 @@ export function assignmentUseCase<Input extends OnAssignment, Output>({
       properties: { assignmentId: { type: 'string', maxLength: 16 }, ...fields },
     },
     find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
-    run: (input, { rows }, context) => run(input, rows, context),
+    ...(prepare
+      ? {
+          prepare: (input: Input, { rows }: Found<AssignmentFacts>, context) => prepare(input, rows, context),
+        }
+      : {}),
+    run: (input, { rows }, context, prepared) => run(input, rows, context, prepared),
   };
 }
 

@@ -1,10 +1,10 @@
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
-import { done } from '../access/useCase';
+import { done, refused } from '../access/useCase';
 import { updateEvidence } from '../posts/queries';
 import { assignmentUseCase } from './assignmentUseCase';
 import { taughtSiblings } from './taughtSiblings';
-import { evidenceChanges } from './evidenceChanges';
+import { evidenceChanges, type EvidenceChange } from './evidenceChanges';
 
 /** How somebody's hand-in would stand before and after, in points of the bays. */
 export interface StandingChange {
@@ -26,6 +26,7 @@ export const previewEvidence = assignmentUseCase<
 >({
   name: 'previewEvidence',
   looksOnly: true,
+  outside: true,
   fields: { requirements: { type: 'array', maxItems: 40, items: requirementSchema } },
   async run({ requirements }, { assignment, inClass }, { database, personId }) {
     const changes = [];
@@ -44,16 +45,24 @@ export const previewEvidence = assignmentUseCase<
   },
 });
 
-/** Measures what was handed in anew by the assignment's requirements as they stand. What a grade was given back for stays. */
+/**
+ * Measures what was handed in anew by the assignment's requirements as they stand. What a grade was given back for stays. All of
+ * a class takes a while, so it is measured first and written then, unless the requirements have changed meanwhile.
+ */
 export const reviseEvidence = assignmentUseCase<
   { readonly assignmentId: string },
-  { readonly revised: number }
+  { readonly revised: number },
+  { readonly version: number; readonly changes: readonly EvidenceChange[] }
 >({
   name: 'reviseEvidence',
-  async run(_, rows, { database, personId }) {
+  async prepare(_, rows, { database, personId }) {
     const changes = await evidenceChanges(database, rows);
     for (const sibling of await taughtSiblings(database, rows.assignment, personId))
       changes.push(...(await evidenceChanges(database, sibling)));
+    return done({ version: rows.assignment.version, changes });
+  },
+  async run(_, { assignment }, { database }, { version, changes }) {
+    if (assignment.version !== version) return refused('assignment.changedMeanwhile');
     for (const { handInId, after } of changes) await updateEvidence(database, handInId, after);
     return done({ revised: changes.length });
   },

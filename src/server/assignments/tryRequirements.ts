@@ -3,8 +3,8 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { findActor } from '../access/roles';
-import { done, NOT_THERE } from '../access/useCase';
-import { evidenceFor } from '../posts/evidence';
+import { done, NOT_THERE, refused } from '../access/useCase';
+import { evidenceFor, TooMuchToMeasure } from '../posts/evidence';
 import { findPostToShow } from '../posts/findPostToActOn';
 import { findRevision } from '../posts/queries';
 import { assignmentUseCase } from './assignmentUseCase';
@@ -20,6 +20,7 @@ interface Input {
 export const tryRequirements = assignmentUseCase<Input, Answer>({
   name: 'tryRequirements',
   looksOnly: true,
+  outside: true,
   fields: {
     requirements: { type: 'array', maxItems: 40, items: requirementSchema },
     postId: { type: 'string', maxLength: 16 },
@@ -33,6 +34,11 @@ export const tryRequirements = assignmentUseCase<Input, Answer>({
     if (!revision) return NOT_THERE;
     const { title, labels, beside, body } = revision;
     const post = { ...found.rows.post, title, labels, beside, body };
-    return done((await evidenceFor(database, post, { ...assignment, requirements }, inClass)).answer);
+    try {
+      return done((await evidenceFor(database, post, { ...assignment, requirements }, inClass)).answer);
+    } catch (error) {
+      if (error instanceof TooMuchToMeasure) return refused('post.tooMuch');
+      throw error;
+    }
   },
 });

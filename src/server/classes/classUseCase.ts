@@ -1,5 +1,5 @@
 import type { Action } from '../../core/access/table';
-import type { Context, Result, UseCase } from '../access/useCase';
+import type { Context, Found, Result, UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findClass, type ClassRow } from './queries';
 
@@ -7,32 +7,41 @@ interface OnClass {
   readonly classId: string;
 }
 
-interface Spec<Input extends OnClass, Output> {
+interface Spec<Input extends OnClass, Output, Prepared> {
   readonly name: string;
   readonly action: Action;
   /** JSON Schemas of the further fields of the input; all of them are required unless `optional` names them. */
   readonly fields?: Readonly<Record<string, object>>;
   readonly optional?: readonly string[];
   readonly looksOnly?: boolean;
+  readonly outside?: boolean;
   readonly whileResting?: boolean;
   readonly whileDeleted?: boolean;
   /** True for what takes the class's turn; or the classes whose turn is taken. See `takeTurns`. */
   readonly turn?: true | ((input: Input, database: Database) => Promise<readonly string[]>);
+  /** Work that takes long, before the transaction. See `UseCase`. */
+  readonly prepare?: (
+    input: Input,
+    inClass: ClassRow,
+    context: Context & { readonly personId: string },
+  ) => Promise<Result<Prepared>>;
   readonly run: (
     input: Input,
     inClass: ClassRow,
     context: Context & { readonly personId: string },
+    prepared: Prepared,
   ) => Promise<Result<Output>>;
 }
 
 /** A use case that acts on a class as a whole, or on its people. */
-export function classUseCase<Input extends OnClass, Output>({
+export function classUseCase<Input extends OnClass, Output, Prepared = unknown>({
   fields = {},
   optional = [],
   turn,
+  prepare,
   run,
   ...spec
-}: Spec<Input, Output>): UseCase<Input, ClassRow, Output> {
+}: Spec<Input, Output, Prepared>): UseCase<Input, ClassRow, Output, Prepared> {
   const ownTurn = ({ classId }: Input) => Promise.resolve([classId]);
   return {
     ...spec,
@@ -47,7 +56,10 @@ export function classUseCase<Input extends OnClass, Output>({
       const row = await findClass(database, classId);
       return row && { subject: { ceiling: row.ceiling }, classId, subjectId: classId, rows: row };
     },
-    run: (input, { rows }, context) => run(input, rows, context),
+    ...(prepare
+      ? { prepare: (input: Input, { rows }: Found<ClassRow>, context) => prepare(input, rows, context) }
+      : {}),
+    run: (input, { rows }, context, prepared) => run(input, rows, context, prepared),
   };
 }
 

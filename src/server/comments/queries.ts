@@ -76,15 +76,6 @@ export async function listCommentsBy(
   );
 }
 
-/** How many comments somebody has written since a moment, anywhere. */
-export async function countCommentsSince(database: Database, authorId: string, since: Date): Promise<number> {
-  const [row] = await database.rows<{ count: number }>(
-    'SELECT COUNT(*) AS count FROM comments WHERE author_id = :authorId AND written_at > :since',
-    { authorId, since },
-  );
-  return row?.count ?? 0;
-}
-
 export async function updateHidden(
   database: Database,
   comment: { readonly id: string; readonly at: Date | null; readonly by: string | null },

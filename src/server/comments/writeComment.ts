@@ -2,16 +2,14 @@ import { countWords } from '../../core/words/countWords';
 import { done, refused, type UseCase } from '../access/useCase';
 import { newId } from '../database/newId';
 import { findPostToShow, type PostFacts } from '../posts/findPostToActOn';
-import { countCommentsSince, insertComment } from './queries';
+import { takeSome } from '../limits/takeTry';
+import { insertComment } from './queries';
 
 interface Input {
   readonly postId: string;
   readonly text: string;
 }
 
-/** So many comments in so many minutes are a conversation; more are a flood. */
-const MOST_AT_ONCE = 12;
-const AT_ONCE = 5 * 60_000;
 const LONGEST = 2000;
 
 /** Writes a comment under a published post, for the class to read. */
@@ -29,9 +27,9 @@ export const writeComment: UseCase<Input, PostFacts, { readonly commentId: strin
     const text = typed.trim();
     const words = countWords(text);
     if (words === 0) return refused('comment.noWords', 'text');
-    const since = new Date(now.getTime() - AT_ONCE);
-    if ((await countCommentsSince(database, personId, since)) >= MOST_AT_ONCE)
-      return refused('comment.tooMany', 'text');
+    // Counted before, and in the same transaction: many sent at once are as many.
+    const allowed = await takeSome('comments', { subject: personId, now, many: 1 }, database);
+    if (allowed === 0) return refused('comment.tooMany', 'text');
     const commentId = newId();
     await insertComment(database, { id: commentId, postId, authorId: personId, text, words, writtenAt: now });
     return done({ commentId });

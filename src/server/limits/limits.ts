@@ -62,6 +62,8 @@ export const LIMITS = {
   /** What one person tells the teachers, and what comes from one network address without a name. */
   concern: lock(8, 15 * MINUTE, 5 * MINUTE),
   concernFrom: pace({ free: 20, within: 15 * MINUTE, gap: 2 * SECOND, longest: 8 * SECOND, refuses: true }),
+  /** Comments of one person: so many in so many minutes are a conversation, more are a flood. */
+  comments: { kind: 'allowance', most: 12, within: 5 * MINUTE },
   /** Other people's addresses that are looked at for one writer; nobody's post has so many. */
   looks: { kind: 'allowance', most: 120, within: 10 * MINUTE },
   videos: { kind: 'allowance', most: 20, within: 10 * MINUTE },

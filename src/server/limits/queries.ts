@@ -111,7 +111,7 @@ export interface LimitRow {
 /** What was tried most often since a moment. */
 export async function listMostTried(database: Database, since: Date): Promise<readonly LimitRow[]> {
   return database.rows<LimitRow>(
-    `SELECT limits.name, CASE WHEN limits.name LIKE 'passcode%' OR limits.name IN ('looks', 'videos') THEN ''
+    `SELECT limits.name, CASE WHEN limits.name LIKE 'passcode%' OR limits.name IN ('looks', 'videos', 'comments') THEN ''
          WHEN people.id IS NOT NULL THEN ''
          ELSE COALESCE(classes.title, subject) END AS subject, taken AS tries, begun_at AS since
      FROM limits

@@ -1,4 +1,4 @@
-import { database } from '../database/database';
+import { database, type Database } from '../database/database';
 import { LIMITS, type AllowanceName, type LimitName, type LockName, type PaceName } from './limits';
 import { countLocked, countPaced, countSome, uncount } from './queries';
 
@@ -50,12 +50,13 @@ export async function takeTurn(
 export async function takeSome(
   name: AllowanceName,
   { subject, now, many }: Asking & { readonly many: number },
+  on: Database = database,
 ): Promise<number> {
   if (many === 0) return 0;
   const { most, within } = LIMITS[name];
-  const taken = await countSome(database, { ...counting(name, subject, { now, within }), many });
+  const taken = await countSome(on, { ...counting(name, subject, { now, within }), many });
   const granted = Math.max(0, Math.min(many, most - (taken - many)));
-  if (granted < many) await uncount(database, { name, subject: cut(subject), many: many - granted, most });
+  if (granted < many) await uncount(on, { name, subject: cut(subject), many: many - granted, most });
   return granted;
 }
 

@@ -3,6 +3,7 @@ import type { OpenResult } from '../../core/requirements/post';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
+import { takeSome } from '../limits/takeTry';
 import { keepPicture } from '../pictures/keepPicture';
 import { findClassToWriteIn } from '../posts/findClassToWriteIn';
 import { guardedFetch } from './guardedFetch';
@@ -48,6 +49,8 @@ export async function describeVideo(
   const classId =
     personId === null ? null : await findClassToWriteIn(checked.value.writingId, { personId, now });
   if (!classId || personId === null) return NOT_THERE;
+  if ((await takeSome('videos', { subject: personId, now, many: 1 })) === 0)
+    return refused('links.tooMany', 'address');
   const page = await guardedFetch(address, PAGE);
   const result = openResultOf(address, page);
   await recordLook(database, { address, result, lookedAt: now, askedBy: personId });

@@ -1,4 +1,5 @@
-import { lookup as resolve, type LookupAddress } from 'node:dns';
+import type { LookupAddress } from 'node:dns';
+import { Resolver } from 'node:dns/promises';
 import { request as plainRequest, type IncomingMessage, type RequestOptions } from 'node:http';
 import { request as safeRequest } from 'node:https';
 import { isIP, type LookupFunction } from 'node:net';
@@ -64,6 +65,7 @@ function maybeRefusal(url: URL): 'scheme' | 'port' | 'inside' | null {
   if (!PORTS.has(url.port)) return 'port';
   // An address in figures is not looked up, so it is not checked there.
   const host = url.hostname.replace(/^\[|\]$/g, '');
+  if (host === 'localhost' || host.endsWith('.localhost')) return 'inside';
   return isIP(host) && !isPublicAddress(host) ? 'inside' : null;
 }
 
@@ -117,7 +119,8 @@ function send(url: URL, signal: AbortSignal): Promise<IncomingMessage> {
           headers: { ...HEADERS, host: url.host },
         })
       : (url.protocol === 'https:' ? safeRequest : plainRequest)(url, options);
-    asking.once('response', done).once('error', failed).end();
+    // A line that breaks may say so more than once; what nobody listens to would end the process.
+    asking.once('response', done).on('error', failed).end();
   });
 }
 
@@ -127,14 +130,33 @@ function standInFor(url: URL): URL | null {
   return standInWeb !== null && url.hostname.endsWith('.example') ? new URL(standInWeb) : null;
 }
 
+/**
+ * The addresses of a host, of both kinds. Asked by a resolver of our own with a short patience: the system's holds one of the
+ * process's few threads for as long as it likes.
+ */
+async function addressesOf(host: string): Promise<readonly LookupAddress[]> {
+  const resolver = new Resolver({ timeout: 1500, tries: 2 });
+  const of = async (family: 4 | 6) => {
+    try {
+      const found = await (family === 4 ? resolver.resolve4(host) : resolver.resolve6(host));
+      return found.map((address) => ({ address, family }));
+    } catch (error) {
+      // Not there, or nobody answers: the same to who asks.
+      if (error instanceof Error) return [];
+      throw error;
+    }
+  };
+  return (await Promise.all([of(4), of(6)])).flat();
+}
+
 /** Looks a host up and gives its addresses only where all of them are public. */
 const publicLookup: LookupFunction = (host, options, answer) => {
-  resolve(host, { ...options, all: true }, (error, addresses: LookupAddress[]) => {
+  void addressesOf(host).then((addresses) => {
     const first = addresses[0];
-    if (error || !first) return answer(error ?? new Error('no address'), '', 4);
+    if (!first) return answer(Object.assign(new Error('no address'), { code: 'ENOTFOUND' }), '', 4);
     if (!addresses.every(({ address }) => isPublicAddress(address)))
       return answer(Object.assign(new Error('not a public address'), { code: INSIDE }), '', 4);
-    return options.all ? answer(null, addresses) : answer(null, first.address, first.family);
+    return options.all ? answer(null, [...addresses]) : answer(null, first.address, first.family);
   });
 };
 

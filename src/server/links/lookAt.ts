@@ -2,7 +2,8 @@ import type { OpenResult } from '../../core/requirements/post';
 import { database, type Database } from '../database/database';
 import { guardedFetch } from './guardedFetch';
 import { openResultOf } from './openResult';
-import { countLooks, listLooked, recordLook, type LookedRow } from './queries';
+import { takeSome } from '../limits/takeTry';
+import { listLooked, recordLook, type LookedRow } from './queries';
 
 const MINUTE = 60_000;
 /** How long a finding is believed. What is shut may be opened any minute by the child who has just been told. */
@@ -14,8 +15,6 @@ const BELIEVED: Readonly<Record<OpenResult, number>> = {
 };
 const AT_ONCE = 6;
 const LOOK = { mostBytes: 64 * 1024, patience: 8_000 };
-/** Nobody's post has so many; whoever asks for more wants something else from us. */
-const MOST = { looks: 120, within: 10 * MINUTE };
 
 /** What each of the addresses does for a stranger, as far as anybody has looked; nothing is asked here. */
 export async function findOpenResults(
@@ -38,10 +37,8 @@ export async function lookAt(
   const believed = new Set(known.filter((row) => isBelieved(row, now)).map((row) => row.address));
   const open = addresses.filter((address) => !believed.has(address));
   const allowed =
-    askedBy === null
-      ? open.length
-      : MOST.looks - (await countLooks(database, askedBy, new Date(now.getTime() - MOST.within)));
-  const asked = open.slice(0, Math.max(0, allowed));
+    askedBy === null ? open.length : await takeSome('looks', { subject: askedBy, now, many: open.length });
+  const asked = open.slice(0, allowed);
   const found: LookedRow[] = [];
   const next = asked.values();
   const look = async () => {

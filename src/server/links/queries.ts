@@ -39,15 +39,6 @@ export async function deleteOldLooks(database: Database, before: Date): Promise<
   return database.change('DELETE FROM looked_links WHERE looked_at < :before LIMIT 1000', { before });
 }
 
-/** How many addresses were looked at for somebody since a moment. */
-export async function countLooks(database: Database, personId: string, since: Date): Promise<number> {
-  const [row] = await database.rows<{ looks: number }>(
-    'SELECT COUNT(*) AS looks FROM looked_links WHERE asked_by = :personId AND looked_at >= :since',
-    { personId, since },
-  );
-  return row?.looks ?? 0;
-}
-
 export interface DocumentCopyRow {
   readonly revisionId: string;
   readonly address: string;

@@ -11,16 +11,18 @@ interface Input {
 }
 
 /** Gives a class another passphrase. Devices that had shown the old one are asked again. */
-export const setPassphrase = classUseCase<Input, null>({
+export const setPassphrase = classUseCase<Input, null, string | null>({
   name: 'setPassphrase',
   action: 'class.change',
   whileResting: true,
   fields: { passphrase: { type: 'string', maxLength: 200 } },
-  async run({ classId, passphrase }, inClass, { database, now }) {
+  async prepare({ passphrase }, inClass, { personId }) {
     const known = [inClass.title, inClass.groupName, inClass.address, inClass.schoolName];
     const weakness = passphrase === '' ? null : passphraseWeakness(passphrase, known);
     if (weakness) return refused(`passphrase.${weakness}`, 'passphrase');
-    const hash = passphrase === '' ? null : await hashSecret(comparablePassphrase(passphrase));
+    return done(passphrase === '' ? null : await hashSecret(comparablePassphrase(passphrase), personId));
+  },
+  async run({ classId }, _, { database, now }, hash) {
     await updateClassPassphrase(database, { classId, hash, at: now });
     await deleteShown(database, classId, '');
     return done(null);

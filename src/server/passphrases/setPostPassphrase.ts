@@ -11,7 +11,7 @@ interface Input {
 }
 
 /** Gives a post a passphrase of its own, for readers who are not to read the other posts. */
-export const setPostPassphrase: UseCase<Input, PostFacts, null> = {
+export const setPostPassphrase: UseCase<Input, PostFacts, null, string | null> = {
   name: 'setPostPassphrase',
   action: 'post.publish',
   whileResting: true,
@@ -22,11 +22,13 @@ export const setPostPassphrase: UseCase<Input, PostFacts, null> = {
     properties: { postId: { type: 'string', maxLength: 16 }, passphrase: { type: 'string', maxLength: 200 } },
   },
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ postId, passphrase }, { rows: { post, inClass } }, { database, now }) {
+  async prepare({ passphrase }, { rows: { post, inClass } }, { personId }) {
     const known = [inClass.title, inClass.groupName, inClass.address, inClass.schoolName, post.title];
     const weakness = passphrase === '' ? null : passphraseWeakness(passphrase, known);
     if (weakness) return refused(`passphrase.${weakness}`, 'passphrase');
-    const hash = passphrase === '' ? null : await hashSecret(comparablePassphrase(passphrase));
+    return done(passphrase === '' ? null : await hashSecret(comparablePassphrase(passphrase), personId));
+  },
+  async run({ postId }, { rows: { post } }, { database, now }, hash) {
     await updatePostPassphrase(database, { postId, hash, at: now });
     await deleteShown(database, post.classId, postId);
     return done(null);

@@ -5,6 +5,7 @@ import { newId } from '../database/newId';
 import { namesOf, planImport } from './planImport';
 import { importFields, type ImportInput } from './previewImport';
 import { insertStudents, type NewStudentRow } from './rosterQueries';
+import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { readSource } from './rosterSource';
 import { listClassesRunBy } from './standing';
 import { takeIn } from './takeIn';
@@ -26,17 +27,16 @@ const BATCH = 500;
  * Makes the people of a list or file and takes them into a class, all of them or none. The plan is made again here, so
  * whatever changed since the preview counts. Passcodes are made when cards are asked for.
  */
-export const importPeople = classUseCase<ImportInput, Imported>({
+export const importPeople = classUseCase<ImportInput, Imported, RosterRecords>({
   name: 'importPeople',
   action: 'roster.change',
   fields: importFields,
   // Sent twice at once, a list makes its people once.
   turn: true,
-  async run({ classId, source, same, another }, _, { database, personId: by, now, progress }) {
-    const read = readSource(source);
-    if (!read.ok) return read;
+  prepare: ({ source }, _, { personId }) => readSource(source, personId),
+  async run({ classId, same, another }, _, { database, personId: by, now, progress }, read) {
     await takeInstallTurn(database, 'people');
-    const { rows } = await planImport(database, classId, read.value, { same, another, by });
+    const { rows } = await planImport(database, classId, read, { same, another, by });
     const made = rows.flatMap((row) => (row.outcome === 'made' ? [studentOf(row.record)] : []));
     const known = rows.flatMap((row) => (row.outcome === 'joins' || row.outcome === 'asks' ? [row] : []));
     if (made.length + known.length === 0) return refused('roster.nobody', 'source');

@@ -2,12 +2,13 @@ import { randomInt } from 'node:crypto';
 import { nameInClass } from '../../core/people/names';
 import { newPasscode, type PasscodeKind } from '../../core/people/passcode';
 import { whyNotTheirs } from '../../core/roster/takingIn';
-import { done, NOT_THERE, refused } from '../access/useCase';
+import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
+import type { Database } from '../database/database';
 import { classUseCase, personIds } from '../classes/classUseCase';
 import { forgetCounted } from '../limits/queries';
 import { deleteOtherSessions } from '../sessions/queries';
 import { hashPasscode } from '../sessions/secrets';
-import { listRoster, updatePasscode } from './rosterQueries';
+import { listRoster, updatePasscode, type RosterRow } from './rosterQueries';
 
 interface Input {
   readonly classId: string;
@@ -22,34 +23,66 @@ export interface Card {
   readonly passcode: string;
 }
 
+interface Made {
+  readonly passcode: string;
+  readonly kind: PasscodeKind;
+  readonly hash: string;
+}
+
 const MOST_AT_ONCE = 200;
 
 /**
  * Makes new passcodes for students of a class. What they had before stops working, every session of theirs ends,
  * and whoever was locked out by wrong tries can try again.
  */
-export const makePasscodes = classUseCase<Input, { readonly cards: readonly Card[] }>({
+export const makePasscodes = classUseCase<Input, { readonly cards: readonly Card[] }, readonly Made[]>({
   name: 'makePasscodes',
   action: 'roster.change',
   fields: { personIds: { ...personIds, maxItems: MOST_AT_ONCE } },
-  async run({ classId, personIds: wanted }, inClass, { database, now }) {
-    const roster = new Map((await listRoster(database, classId)).map((one) => [one.personId, one]));
+  // Hashing two hundred takes seconds, which nobody else waits for.
+  prepare: async ({ classId, personIds: wanted }, { passcodeKind }, { database, personId: by }) => {
+    const problem = await problemOf(database, classId, wanted);
+    if (problem) return problem;
+    const passcodes = wanted.map(() => newPasscode(passcodeKind, randomInt));
+    const hashes = await Promise.all(passcodes.map((passcode) => hashPasscode(passcode, by)));
+    return done(
+      passcodes.map((passcode, index) => ({ passcode, kind: passcodeKind, hash: hashes[index] ?? '' })),
+    );
+  },
+  async run({ classId, personIds: wanted }, _, { database, now }, made) {
+    const problem = await problemOf(database, classId, wanted);
+    if (problem) return problem;
+    const roster = await rosterOf(database, classId);
     const cards: Card[] = [];
-    for (const personId of wanted) {
-      const student = roster.get(personId);
-      if (!student || student.leftAt) return NOT_THERE;
-      // A class must not become anybody who can do more than a student, nor a student of others.
-      const problem = whyNotTheirs(student.standing, classId);
-      if (problem) return refused(`roster.${problem}`, 'personIds', { name: nameInClass(student) });
-      const passcode = newPasscode(inClass.passcodeKind, randomInt);
-      cards.push({ personId, name: nameInClass(student), kind: inClass.passcodeKind, passcode });
-    }
-    const hashes = await Promise.all(cards.map(({ passcode }) => hashPasscode(passcode)));
-    for (const [index, { personId, kind }] of cards.entries()) {
-      await updatePasscode(database, { personId, hash: hashes[index] ?? '', kind, at: now });
+    for (const [index, personId] of wanted.entries()) {
+      const [student, one] = [roster.get(personId), made[index]];
+      if (!student || !one) return NOT_THERE;
+      const { hash, kind, passcode } = one;
+      await updatePasscode(database, { personId, hash, kind, at: now });
       await deleteOtherSessions(database, personId, null);
       await forgetCounted(database, { name: 'passcode', subject: personId });
+      cards.push({ personId, name: nameInClass(student), kind, passcode });
     }
     return done({ cards });
   },
 });
+
+/** A class must not become anybody who can do more than a student, nor a student of others. */
+async function problemOf(
+  database: Database,
+  classId: string,
+  wanted: readonly string[],
+): Promise<Refusal | null> {
+  const roster = await rosterOf(database, classId);
+  for (const personId of wanted) {
+    const student = roster.get(personId);
+    if (!student || student.leftAt) return NOT_THERE;
+    const problem = whyNotTheirs(student.standing, classId);
+    if (problem) return refused(`roster.${problem}`, 'personIds', { name: nameInClass(student) });
+  }
+  return null;
+}
+
+async function rosterOf(database: Database, classId: string): Promise<ReadonlyMap<string, RosterRow>> {
+  return new Map((await listRoster(database, classId)).map((one) => [one.personId, one]));
+}

@@ -6,7 +6,7 @@ import { comparableEmail } from '../../core/people/emailAddress';
 import { takingIn, type StudentStanding } from '../../core/roster/takingIn';
 import type { Database } from '../database/database';
 import { listKnownPeople, listRoster, type KnownPersonRow, type RosterRow } from './rosterQueries';
-import type { RosterRecords } from './rosterSource';
+import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { listClassesRunBy } from './standing';
 
 /** A teacher's answers to "is this the one who is here?", by row. Rows that are not named are left out. */

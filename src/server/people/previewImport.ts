@@ -19,9 +19,10 @@ export const previewImport = classUseCase<ImportInput, ImportPlan>({
   name: 'previewImport',
   action: 'roster.change',
   looksOnly: true,
+  outside: true,
   fields: importFields,
   async run({ classId, source, same, another }, _, { database, personId }) {
-    const read = readSource(source);
+    const read = await readSource(source, personId);
     if (!read.ok) return read;
     return done(await planImport(database, classId, read.value, { same, another, by: personId }));
   },

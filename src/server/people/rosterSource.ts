@@ -1,9 +1,7 @@
-import { readOneRoster } from '../../core/roster/readOneRoster';
-import { readRosterCsv } from '../../core/roster/readRosterCsv';
-import { readRosterLines } from '../../core/roster/readRosterLines';
-import type { RosterRecord, RosterRemark } from '../../core/roster/rosterRecord';
 import type { RosterSource } from '../../core/roster/rosterSource';
+import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { done, refused, type Result } from '../access/useCase';
+import { work } from '../work/work';
 
 /** One megabyte is some 20,000 people. */
 const file = { type: 'string', maxLength: 1_400_000 } as const;
@@ -37,27 +35,12 @@ export const rosterSource = {
   ],
 } as const;
 
-export interface RosterRecords {
-  readonly records: readonly RosterRecord[];
-  /** Lines that hold no single name, with what stands there. */
-  readonly refused: readonly (RosterRemark & { readonly text: string })[];
-  readonly warnings: readonly RosterRemark[];
-}
-
-/** The records of a source, or why it cannot be read. */
-export function readSource(source: RosterSource): Result<RosterRecords> {
-  if (source.kind === 'lines') return done(readRosterLines(source.text));
-  const read =
-    source.kind === 'csv'
-      ? readRosterCsv(bytesOf(source.file))
-      : readOneRoster(
-          { users: bytesOf(source.users), enrollments: bytesOf(source.enrollments) },
-          source.oneRosterClass,
-        );
-  if (!read.ok) return refused(`roster.${read.problem}`, 'source', { row: read.row ?? 0 });
-  return done({ records: read.records, refused: [], warnings: read.warnings });
-}
-
-function bytesOf(base64: string): Uint8Array {
-  return Buffer.from(base64, 'base64');
+/** The records of a source, read beside the thread that answers everybody; or why it cannot be read. @param by for whom */
+export async function readSource(source: RosterSource, by: string): Promise<Result<RosterRecords>> {
+  const worked = await work('readRoster', source, by);
+  if (!worked.ok) return refused('roster.tooMuch', 'source');
+  const read = worked.value;
+  if (!read.ok) return refused(`roster.${read.problem}`, 'source', { row: read.row });
+  const { records, refused: notRead, warnings } = read;
+  return done({ records, refused: notRead, warnings });
 }

@@ -1,10 +1,6 @@
 import { openDocument } from '../../core/document/openDocument';
 import { webAddresses } from '../../core/document/webAddresses';
-import { evaluate } from '../../core/requirements/evaluate';
-import type { Answer } from '../../core/requirements/answer';
-import type { PostToCheck } from '../../core/requirements/post';
 import { asksFor } from '../../core/requirements/requirement';
-import { countDocumentWords } from '../../core/words/documentWords';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
@@ -12,62 +8,73 @@ import { listCommentsGiven } from '../comments/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
 import { findOpenResults } from '../links/lookAt';
-import { spellerFor } from '../spelling/spellers';
+import type { Measured, Measuring } from '../../workers/tasks/measure';
+import { work } from '../work/work';
 import { listOthersBodies, type PostRow } from './queries';
 import { pictureIds } from './writing';
 
-export interface Evidence {
-  readonly answer: Answer;
-  readonly words: number;
+/** How a post stands against its assignment; at a hand-in this alone counts. */
+export type Evidence = Measured;
+
+/** A post that is too much to be measured: who wrote it is told. */
+export class TooMuchToMeasure extends Error {
+  override readonly name = 'TooMuchToMeasure';
 }
 
-/** How a post stands against its assignment, computed here and now; at a hand-in this alone counts. */
+/**
+ * How a post stands against its assignment, computed here and now, beside the thread that answers everybody: never within a
+ * transaction. @throws TooMuchToMeasure
+ */
 export async function evidenceFor(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
 ): Promise<Evidence> {
-  const body = openDocument(JSON.parse(post.body));
   const { teaser, cover, selfChecked } = post.beside;
-  const answer = evaluate(await assignmentToCheck(database, assignment, inClass), {
-    title: post.title,
-    labels: post.labels,
-    body,
-    teaser,
-    cover,
-    selfChecked,
-    classWords: inClass.words,
-    pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
-    ...(await foundElsewhere(database, post, assignment, inClass)),
-  });
-  return { answer, words: countDocumentWords(body) };
+  const measured = await work(
+    'measure',
+    {
+      assignment: await assignmentToCheck(database, assignment, inClass),
+      post: {
+        title: post.title,
+        labels: post.labels,
+        body: post.body,
+        teaser,
+        cover,
+        selfChecked,
+        classWords: inClass.words,
+        pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
+        openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
+        ...(await commentsGiven(database, post, assignment, inClass)),
+      },
+      ...(await othersOf(database, post, assignment)),
+      // A dictionary only where it is asked for.
+      spelling: asksFor(assignment.requirements, 'spelling') ? inClass.language : null,
+    },
+    post.writerId,
+  );
+  if (!measured.ok) throw new TooMuchToMeasure(measured.why);
+  return measured.value;
 }
 
-/** What is known of addresses; other people's words and a dictionary only where they are asked for. */
-async function foundElsewhere(
+async function commentsGiven(
+  database: Database,
+  post: PostRow,
+  { requirements }: AssignmentRow,
+  inClass: ClassRow,
+): Promise<Pick<Measuring['post'], 'commentsGiven'>> {
+  if (!asksFor(requirements, 'comments')) return {};
+  const of = { authorId: post.writerId, classId: inClass.id };
+  return { commentsGiven: await listCommentsGiven(database, of) };
+}
+
+/** Other people's words, only where own ones are asked for. */
+async function othersOf(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
-  inClass: ClassRow,
-): Promise<Pick<PostToCheck, 'others' | 'speller' | 'openResults' | 'commentsGiven'>> {
-  const { requirements } = assignment;
-  const others = asksFor(requirements, 'ownWords')
-    ? await listOthersBodies(database, assignment.id, post.writerId)
-    : null;
-  return {
-    openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
-    ...spellerFor(requirements, inClass.language),
-    ...(asksFor(requirements, 'comments')
-      ? {
-          commentsGiven: await listCommentsGiven(database, {
-            authorId: post.writerId,
-            classId: inClass.id,
-          }),
-        }
-      : {}),
-    ...(others
-      ? { others: others.map(({ id, body }) => ({ id, body: openDocument(JSON.parse(body)) })) }
-      : {}),
-  };
+): Promise<Pick<Measuring, 'others'>> {
+  if (!asksFor(assignment.requirements, 'ownWords')) return {};
+  return { others: await listOthersBodies(database, assignment.id, post.writerId) };
 }

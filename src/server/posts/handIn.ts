@@ -14,7 +14,7 @@ import { insertJob } from '../jobs/queries';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { listAddressesLike, updateAddress } from './addressQueries';
-import { evidenceFor } from './evidence';
+import { evidenceFor, TooMuchToMeasure, type Evidence } from './evidence';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import {
   findHandInByReceipt,
@@ -22,6 +22,7 @@ import {
   insertRevision,
   listHandIns,
   updateStage,
+  type HandInRow,
   type PostRow,
 } from './queries';
 import { turnOfPost } from './turnOfPost';
@@ -33,8 +34,20 @@ interface Input {
   readonly version: number;
 }
 
-/** Hands a post in: its draft becomes a snapshot, and the evidence is computed from that. */
-export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
+/** The same version, handed in again within so many milliseconds, is the same hand-in. */
+const AT_ONCE = 30_000;
+
+interface Prepared {
+  readonly evidence: Evidence;
+  /** What it was measured by. */
+  readonly assignmentVersion: number;
+}
+
+/**
+ * Hands a post in: its draft becomes a snapshot, and the evidence is computed from that. The same version handed in twice at
+ * once is one hand-in with one receipt.
+ */
+export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Prepared> = {
   name: 'handIn',
   action: 'post.handIn',
   input: {
@@ -45,13 +58,29 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
   },
   turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ version }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
+  async prepare({ version }, { rows: { post, assignment, inClass } }, { database }) {
+    if (version !== post.version) return refused('post.changedMeanwhile');
+    try {
+      const evidence = await evidenceFor(database, post, assignment, inClass);
+      return done({ evidence, assignmentVersion: assignment.version });
+    } catch (error) {
+      if (error instanceof TooMuchToMeasure) return refused('post.tooMuch');
+      throw error;
+    }
+  },
+  async run({ version }, { rows }, { database, personId, now }, { evidence, assignmentVersion }) {
+    const { post, assignment, inClass, publication, handIns } = rows;
+    const latest = handIns.at(-1);
+    if (post.stage === 'handedIn' && latest && isAgain(latest, version, now))
+      return done({ receipt: latest.receipt });
     const next = maybeNextStage(post.stage, 'handIn');
     if (!next) return refused('post.cannotFollow');
     if (version !== post.version) return refused('post.changedMeanwhile');
+    // A teacher has changed what is asked for while it was measured.
+    if (assignment.version !== assignmentVersion) return refused('sameMoment');
     if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
       return refused('post.empty');
-    const { answer, words } = await evidenceFor(database, post, assignment, inClass);
+    const { answer, words } = evidence;
     if (assignment.missing === 'stops') {
       const counting = countingIn(assignment, inClass, now);
       const [missing] = missingNow(answer, assignment.requirements, counting);
@@ -82,6 +111,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
       receipt,
       evidence: answer,
       words,
+      version,
       handedInAt: now,
       takenBackAt: null,
     });
@@ -107,6 +137,11 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }> = {
     return done({ receipt });
   },
 };
+
+/** Pressed twice, or sent again because the answer was lost on the way. */
+function isAgain({ version: handedIn, handedInAt }: HandInRow, version: number, now: Date): boolean {
+  return handedIn === version && now.getTime() - handedInAt.getTime() < AT_ONCE;
+}
 
 async function giveAddress(database: Database, post: PostRow): Promise<void> {
   const wished = addressFrom(post.title);

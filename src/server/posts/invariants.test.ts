@@ -16,10 +16,12 @@ import { RELEASES, type Release } from '../../core/posts/release';
 import { database } from '../database/database';
 import { closePool } from '../database/pool';
 import { openSet } from '../publications/openSet';
+import { narrowPost } from '../publications/narrowPost';
 import { publish } from '../publications/publish';
 import { accept } from '../reviews/accept';
 import { giveBackGrade } from '../reviews/giveBackGrade';
 import { judge } from '../reviews/judge';
+import { maybePile } from '../reviews/listPile';
 import { openHandIn } from '../reviews/openHandIn';
 import { sendBack } from '../reviews/sendBack';
 import { beginPost } from './beginPost';
@@ -53,6 +55,7 @@ const DEEDS = [
   'publishToEveryone',
   'publishToClass',
   'takeDown',
+  'letFewerRead',
   'narrowToClass',
   'narrowToTeachers',
   'widenAgain',
@@ -89,6 +92,7 @@ async function attempt(deed: Deed, stage: Stage): Promise<void> {
     publishToEveryone: () => as(house, 'teacher', publish, { postId, audience: 'everyone' }, now),
     publishToClass: () => as(house, 'teacher', publish, { postId, audience: 'ourClass' }, now),
     takeDown: () => as(house, 'teacher', publish, { postId, audience: 'writerAndTeachers' }, now),
+    letFewerRead: () => as(house, 'teacher', narrowPost, { postId, audience: 'ourClass' }, now),
     narrowToClass: () => as(house, 'writer', narrowAudience, { postId, audience: 'ourClass' }, now),
     narrowToTeachers: () =>
       as(house, 'writer', narrowAudience, { postId, audience: 'writerAndTeachers' }, now),
@@ -115,6 +119,21 @@ function beforeReaders(postId: string): Promise<readonly BeforeReaders[]> {
      FROM publications JOIN posts ON posts.id = publications.post_id WHERE post_id = :postId AND until IS NULL`,
     { postId },
   );
+}
+
+/** Whether the hand-in that stands is one that nobody has decided about. */
+async function waitsUnread(postId: string): Promise<boolean> {
+  const [standing] = await database.rows<{ decided: number }>(
+    `SELECT EXISTS (SELECT 1 FROM decisions WHERE decisions.hand_in_id = hand_ins.id) AS decided FROM hand_ins
+     WHERE post_id = :postId AND taken_back_at IS NULL ORDER BY ordinal DESC LIMIT 1`,
+    { postId },
+  );
+  return standing?.decided === 0;
+}
+
+async function standsInPile({ house, postId }: Stage): Promise<boolean> {
+  const pile = await maybePile(await deskFor(house, 'teacher'));
+  return pile?.some((slip) => slip.postId === postId) === true;
 }
 
 async function snapshots(postId: string): Promise<ReadonlyMap<string, string>> {
@@ -153,6 +172,7 @@ test.each(RELEASES)(
               if (wish) expect(audiencesUpTo(wish)).toContain(audience);
               expect([deed, takenBack]).toEqual([deed, 0]);
             }
+            expect([deed, await waitsUnread(postId)]).toEqual([deed, await standsInPile(stage)]);
             // No revision that there was is changed or gone.
             const now = await snapshots(postId);
             for (const [id, body] of kept) expect(now.get(id)).toBe(body);

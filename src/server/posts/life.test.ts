@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import {
   acceptPost,
+  addPerson,
   as,
   deskFor,
   handInPost,
@@ -13,6 +14,7 @@ import {
 } from '../../../tests/server/house';
 import { openDocument } from '../../core/document/openDocument';
 import { plainText } from '../../core/document/plainText';
+import { perform } from '../access/perform';
 import { database } from '../database/database';
 import { findPublication } from '../publications/queries';
 import { openSet } from '../publications/openSet';
@@ -27,6 +29,7 @@ import { maybeReview } from '../reviews/viewReview';
 import { writeNote } from '../reviews/writeNote';
 import { listWork } from '../today/listWork';
 import { maybeTeacherToday } from '../today/viewTeacherToday';
+import { beginPost } from './beginPost';
 import { handIn } from './handIn';
 import { narrowAudience } from './narrowAudience';
 import { findPost, findRevision, listHandIns } from './queries';
@@ -41,6 +44,9 @@ const save = (postId: string, version: number, html: string, now = NOW) =>
   succeeded(as(house, 'writer', savePost, { postId, version, writing: writing(html) }, now));
 const wordsOf = async (postId: string) =>
   plainText(openDocument(JSON.parse((await findPost(database, postId))?.body ?? '')));
+
+const begin = async () =>
+  (await succeeded(as(house, 'writer', beginPost, { assignmentId: await setWork(house) }))).postId;
 
 describe('saving', () => {
   test('a save from an older base never overwrites: it is kept as a branch, and the writer is given what stands', async () => {
@@ -66,6 +72,74 @@ describe('saving', () => {
       { postId },
     );
     expect(rows.some((row) => row.body.includes('a long text'))).toBe(true);
+  });
+
+  test('who writes on while two versions wait writes on in one branch, and copies of it are kept as of a draft', async () => {
+    const postId = await begin();
+    await save(postId, 1, '<p>from the laptop</p>');
+    const sendOn = async (html: string, branchId: string | undefined, minutes: number) => {
+      const input = { postId, version: 1, writing: writing(html), ...(branchId ? { branchId } : {}) };
+      const saved = await succeeded(
+        as(house, 'writer', savePost, input, new Date(NOW.getTime() + minutes * 60_000)),
+      );
+      return saved.kind === 'branched' ? saved.branchId : '';
+    };
+    let branchId = await sendOn('<p>from</p>', undefined, 0);
+    for (const words of ['from the', 'from the phone', 'from the phone, later'])
+      branchId = await sendOn(`<p>${words}</p>`, branchId, 1);
+    const branches = () =>
+      database.rows<{ body: string }>(
+        "SELECT body FROM revisions WHERE post_id = :postId AND kind = 'branch'",
+        {
+          postId,
+        },
+      );
+    expect((await branches()).map((one) => one.body.includes('from the phone, later'))).toEqual([true]);
+    await sendOn('<p>from the phone, much later</p>', branchId, 5);
+    expect(await branches()).toHaveLength(2);
+    // A branch of another post is nobody's to go on from.
+    expect(await sendOn('<p>from elsewhere</p>', 'nosuchbranch0000', 6)).not.toBe('');
+    expect(await branches()).toHaveLength(3);
+  });
+
+  test('a version handed in twice, or forty times, at once is one hand-in with one receipt', async () => {
+    const postId = await begin();
+    await save(postId, 1, '<p>grey all day long</p>');
+    const all = await Promise.all(
+      Array.from({ length: 12 }, () => as(house, 'writer', handIn, { postId, version: 2 })),
+    );
+    const receipts = new Set(all.map((one) => (one.ok ? one.value.receipt : one.code)));
+    expect(receipts.size).toBe(1);
+    expect(await listHandIns(database, postId)).toHaveLength(1);
+  });
+
+  test('a class that hands in posts of one title in one moment gets as many addresses', async () => {
+    const assignmentId = await setWork(house);
+    const people = await Promise.all(
+      Array.from({ length: 20 }, (_, index) => addPerson(`Kid${index}`, house.classId, 'student')),
+    );
+    const doAs = (personId: string) => ({ personId, now: NOW });
+    const posts = await Promise.all(
+      people.map(async (personId) => {
+        const begun = await Promise.all(
+          Array.from({ length: 4 }, () => perform(beginPost, { assignmentId }, doAs(personId))),
+        );
+        const ids = new Set(begun.map((one) => (one.ok ? one.value.postId : one.code)));
+        expect(ids.size).toBe(1);
+        const [postId = ''] = ids;
+        await perform(savePost, { postId, version: 1, writing: writing('<p>a</p>') }, doAs(personId));
+        return { personId, postId };
+      }),
+    );
+    const outcomes = await Promise.all(
+      posts.map(({ personId, postId }) => perform(handIn, { postId, version: 2 }, doAs(personId))),
+    );
+    expect(outcomes.filter((one) => !one.ok)).toEqual([]);
+    const addresses = await database.rows<{ address: string }>(
+      'SELECT DISTINCT address FROM posts WHERE assignment_id = :assignmentId AND address IS NOT NULL',
+      { assignmentId },
+    );
+    expect(addresses).toHaveLength(20);
   });
 
   test('two saves at the same moment leave one in place and one as a branch', async () => {

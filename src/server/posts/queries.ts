@@ -35,6 +35,8 @@ export interface HandInRow {
   readonly receipt: number;
   readonly evidence: Answer;
   readonly words: number;
+  /** The version of the draft that was handed in; null for those from before it was noted. */
+  readonly version: number | null;
   readonly handedInAt: Date;
   readonly takenBackAt: Date | null;
 }
@@ -59,7 +61,7 @@ export interface RevisionRow extends Writing {
 
 const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
   beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt`;
-const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words,
+const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version,
   handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
 const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, beside, body, created_at AS createdAt';
 
@@ -153,6 +155,12 @@ export async function insertRevision(
   );
 }
 
+/** Forgets a revision that nothing points at, with what it says of its pictures. */
+export async function deleteRevision(database: Database, id: string): Promise<void> {
+  await database.change('DELETE FROM revision_pictures WHERE revision_id = :id', { id });
+  await database.change('DELETE FROM revisions WHERE id = :id', { id });
+}
+
 export async function findRevision(database: Database, id: string): Promise<RevisionRow | null> {
   const [row] = await database.rows<StoredWriting<RevisionRow>>(
     `SELECT ${REVISION_COLUMNS} FROM revisions WHERE id = :id`,
@@ -215,8 +223,8 @@ export async function updateEvidence(database: Database, id: string, evidence: A
 
 export async function insertHandIn(database: Database, handIn: HandInRow): Promise<void> {
   await database.change(
-    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, handed_in_at, taken_back_at)
-     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :handedInAt, :takenBackAt)`,
+    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, handed_in_at, taken_back_at)
+     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :handedInAt, :takenBackAt)`,
     { ...handIn, evidence: JSON.stringify(handIn.evidence) },
   );
 }

@@ -1,9 +1,18 @@
 import type { Context, UseCase } from '../access/useCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
+import { isWithinBounds } from '../../core/document/bounds';
 import { keepAsRevision } from './keepAsRevision';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
-import { findLatestRevision, insertRevision, updateDraft, type PostRow, type Writing } from './queries';
+import {
+  deleteRevision,
+  findLatestRevision,
+  findRevision,
+  insertRevision,
+  updateDraft,
+  type PostRow,
+  type Writing,
+} from './queries';
 import { maybeWriting, picturesNamed, writingSchema, type SentWriting } from './writing';
 
 interface Input {
@@ -11,6 +20,8 @@ interface Input {
   /** The version that the writing was based on. */
   readonly version: number;
   readonly writing: SentWriting;
+  /** The branch that an earlier save of the same page became, which this one goes on from. */
+  readonly branchId?: string;
 }
 
 export type Saved =
@@ -42,15 +53,17 @@ export const savePost: UseCase<Input, PostFacts, Saved> = {
       postId: { type: 'string', maxLength: 16 },
       version: { type: 'integer', minimum: 1 },
       writing: writingSchema,
+      branchId: { type: 'string', maxLength: 16 },
     },
   },
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ version, writing: sent }, { rows: { post } }, context) {
+  async run({ version, writing: sent, branchId }, { rows: { post } }, context) {
+    if (!isWithinBounds(sent.body)) return refused('post.tooMuch', 'body');
     const writing = maybeWriting(sent);
     if (!writing) return refused('post.notADocument', 'body');
     if (isSame(writing, post))
       return done({ kind: 'saved', version: post.version, savedAt: post.savedAt.toISOString() });
-    if (version !== post.version) return done(await branch(post, writing, context));
+    if (version !== post.version) return done(await branch(post, { writing, branchId }, context));
     await keepCopy(post, writing, context);
     const next = post.version + 1;
     await updateDraft(context.database, { ...writing, id: post.id, version: next, savedAt: context.now });
@@ -58,11 +71,27 @@ export const savePost: UseCase<Input, PostFacts, Saved> = {
   },
 };
 
-async function branch(post: PostRow, writing: Writing, { database, now }: Context): Promise<Saved> {
+/**
+ * Keeps what was saved from an older base beside what stands. Who writes on while both wait writes on in the same branch; copies
+ * of that are kept as they are of a draft.
+ */
+async function branch(
+  post: PostRow,
+  { writing, branchId }: { readonly writing: Writing; readonly branchId: string | undefined },
+  { database, now }: Context,
+): Promise<Saved> {
+  const before = branchId === undefined ? null : await findRevision(database, branchId);
+  const goesOn =
+    before?.postId === post.id &&
+    before.kind === 'branch' &&
+    now.getTime() - before.createdAt.getTime() < KEEP_EVERY &&
+    before.body.length - writing.body.length <= MUCH;
+  if (goesOn) await deleteRevision(database, before.id);
   const id = newId();
+  const createdAt = goesOn ? before.createdAt : now;
   await insertRevision(
     database,
-    { ...writing, id, postId: post.id, kind: 'branch', createdAt: now },
+    { ...writing, id, postId: post.id, kind: 'branch', createdAt },
     picturesNamed(writing),
   );
   const stands = {

@@ -1,7 +1,8 @@
-import { changesBetween, type Changes } from '../../core/changes/changes';
-import { openDocument } from '../../core/document/openDocument';
+import type { ChangesShown } from '../../core/posts/changesShown';
 import type { Database } from '../database/database';
-import { findRevision, type HandInRow, type RevisionRow } from './queries';
+import type { KeptWriting } from '../../workers/tasks/compare';
+import { work } from '../work/work';
+import { findRevision, type HandInRow } from './queries';
 
 /**
  * What changed up to the last hand-in; null where there is only one.
@@ -13,16 +14,24 @@ export async function changesSinceLast(
   database: Database,
   handIns: readonly HandInRow[],
   read: ReadonlySet<string> = new Set(),
-): Promise<{ readonly since: HandInRow; readonly changes: Changes } | null> {
+): Promise<{ readonly since: HandInRow; readonly changes: ChangesShown } | null> {
   const latest = handIns.at(-1);
   const earlier = handIns.slice(0, -1);
   const since = earlier.findLast((one) => read.has(one.id)) ?? earlier.at(-1);
   const before = since && latest && (await findRevision(database, since.revisionId));
   const after = latest && (await findRevision(database, latest.revisionId));
   if (!since || !before || !after) return null;
-  return { since, changes: changesBetween(snapshotOf(before), snapshotOf(after)) };
+  const changes = await maybeChanges(before, after, latest.postId);
+  return changes && { since, changes };
 }
 
-function snapshotOf({ title, labels, beside, body }: RevisionRow) {
-  return { title, labels, beside, body: openDocument(JSON.parse(body)) };
+/** What changed between two kept writings; null where that is too much to be told. @param by for whom it is told */
+export async function maybeChanges(
+  before: KeptWriting,
+  after: KeptWriting,
+  by: string,
+): Promise<ChangesShown | null> {
+  const bare = ({ title, labels, beside, body }: KeptWriting) => ({ title, labels, beside, body });
+  const compared = await work('compare', { before: bare(before), after: bare(after) }, by);
+  return compared.ok ? compared.value : null;
 }

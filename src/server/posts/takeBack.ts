@@ -3,6 +3,7 @@ import { done, refused, type UseCase } from '../access/useCase';
 import { takeFromReaders } from '../publications/putBeforeReaders';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import { turnOfPost } from './turnOfPost';
+import { findDecision } from '../reviews/queries';
 import { markTakenBack, updateStage } from './queries';
 
 interface Input {
@@ -26,8 +27,10 @@ export const takeBack: UseCase<Input, PostFacts, null> = {
     const next = maybeNextStage(post.stage, 'takeBack');
     if (!latest || !next) return refused('post.cannotFollow');
     await markTakenBack(database, latest.id, now);
-    // With an earlier hand-in the teacher has spoken already; the post is back in its writer's hands after that.
-    await updateStage(database, post.id, handIns.length > 1 ? 'sentBack' : next);
+    const standing = handIns.at(-2);
+    // What stands then is what a teacher said of the hand-in before, or that it waits to be read.
+    const decision = standing && (await findDecision(database, standing.id));
+    await updateStage(database, post.id, standing ? (decision ?? 'handedIn') : next);
     if (publication?.revisionId === latest.revisionId) await takeFromReaders(database, post.id, now);
     return done(null);
   },

@@ -1,12 +1,10 @@
 import { may } from '../../core/access/may';
-import { changesBetween, type Snapshot } from '../../core/changes/changes';
-import { openDocument } from '../../core/document/openDocument';
-import { showChanges } from '../../core/posts/changesShown';
 import { nameMoments } from '../../core/posts/moments';
 import { momentInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
 import type { Desk } from '../sessions/desk';
 import { findPostToShow } from './findPostToActOn';
+import { maybeChanges } from './sinceLast';
 import { findRevision, listRevisionMoments, type PostRow, type Writing } from './queries';
 
 interface Wanted {
@@ -52,13 +50,12 @@ export async function maybeRevisions(postId: string, wanted: Wanted, { personId,
     all: wanted.all,
     from,
     to,
-    changes: older ? showChanges(changesBetween(older, younger)) : null,
+    changes: older ? await maybeChanges(older, younger, personId) : null,
   };
 }
 
-async function snapshotOf(post: PostRow, id: string): Promise<Snapshot | null> {
-  const writing: Writing | null = id === DRAFT_NOW ? post : await findRevision(database, id);
-  if (!writing || (id !== DRAFT_NOW && (writing as { postId?: string }).postId !== post.id)) return null;
-  const { title, labels, beside, body } = writing;
-  return { title, labels, beside, body: openDocument(JSON.parse(body)) };
+async function snapshotOf(post: PostRow, id: string): Promise<Writing | null> {
+  if (id === DRAFT_NOW) return post;
+  const revision = await findRevision(database, id);
+  return revision?.postId === post.id ? revision : null;
 }

@@ -127,6 +127,18 @@ export async function insertDecision(
   );
 }
 
+/** What a teacher decided last about a hand-in, or null while nobody has. */
+export async function findDecision(
+  database: Database,
+  handInId: string,
+): Promise<'sentBack' | 'accepted' | null> {
+  const [row] = await database.rows<{ decision: 'sentBack' | 'accepted' }>(
+    'SELECT decision FROM decisions WHERE hand_in_id = :handInId ORDER BY at DESC, id LIMIT 1',
+    { handInId },
+  );
+  return row?.decision ?? null;
+}
+
 export async function insertNote(
   database: Database,
   note: NoteRow & { readonly postId: string },

@@ -7,7 +7,6 @@ import { maybeWebAddress } from '../../core/document/links';
 import { nodesOfType } from '../../core/document/nodesOfType';
 import { openDocument } from '../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
-import { showChanges } from '../../core/posts/changesShown';
 import { maybeReaches } from '../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { standingsIn } from '../assignments/growingSteps';
@@ -102,7 +101,7 @@ async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: 
   if (!found) return null;
   return {
     since: momentInWords(found.since.handedInAt.getTime(), timeZone, language),
-    changes: showChanges(found.changes),
+    changes: found.changes,
   };
 }
 

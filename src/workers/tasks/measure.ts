@@ -1,0 +1,36 @@
+import { openDocument } from '../../core/document/openDocument';
+import { evaluate } from '../../core/requirements/evaluate';
+import type { Answer } from '../../core/requirements/answer';
+import type { PostToCheck } from '../../core/requirements/post';
+import type { AssignmentToCheck } from '../../core/requirements/requirement';
+import { countDocumentWords } from '../../core/words/documentWords';
+import { maybeSpeller } from './spellers';
+
+export interface Measuring {
+  readonly assignment: AssignmentToCheck;
+  /** The post with its body, and those of others, as JSON text. */
+  readonly post: Omit<PostToCheck, 'body' | 'others' | 'speller'> & { readonly body: string };
+  /** Absent where nothing is compared with them. */
+  readonly others?: readonly { readonly id: string; readonly body: string }[];
+  /** The language to spell by; null where nothing is spelt. */
+  readonly spelling: string | null;
+}
+
+export interface Measured {
+  readonly answer: Answer;
+  readonly words: number;
+}
+
+/** How a post stands against an assignment, with a dictionary and the words of others where these are asked for. */
+export async function measure({ assignment, post, others, spelling }: Measuring): Promise<Measured> {
+  const body = openDocument(JSON.parse(post.body));
+  const answer = evaluate(assignment, {
+    ...post,
+    body,
+    ...(spelling === null ? {} : { speller: await maybeSpeller(spelling) }),
+    ...(others
+      ? { others: others.map((other) => ({ id: other.id, body: openDocument(JSON.parse(other.body)) })) }
+      : {}),
+  });
+  return { answer, words: countDocumentWords(body) };
+}

@@ -1,0 +1,97 @@
+import mammoth from 'mammoth';
+import { unzipSync } from 'fflate';
+import { escapeHtml } from '../../core/document/html/writeHtml';
+import type { DocumentJson } from '../../core/document/openDocument';
+import { isWithinBounds } from '../../core/document/bounds';
+import { readMarkdown } from '../../core/document/readMarkdown';
+import { cleanPaste, type PastedPicture, type PasteNote } from '../../core/formats/cleanPaste';
+import { maybeReadOdt, MOST_UNPACKED } from './readOdt';
+
+/** What was read in a file. */
+export interface FileRead {
+  readonly body: DocumentJson;
+  readonly notes: readonly PasteNote[];
+  readonly pictures: readonly PastedPicture[];
+}
+
+export type ReadOutcome =
+  | ({ readonly kind: 'read' } & FileRead)
+  /** It is broken, or none of its kind; or there is more in it, or it is nested deeper, than a post may be. */
+  | { readonly kind: 'broken' | 'tooMuch' };
+
+/** The kinds of files that can be read, by the end of their names. */
+export const FILE_KINDS = ['docx', 'odt', 'txt', 'md', 'html', 'htm'] as const;
+export type FileKind = (typeof FILE_KINDS)[number];
+
+/** Reads a word processor's file, a text, Markdown or HTML into a document. */
+export async function readFile({
+  kind,
+  file,
+}: {
+  readonly kind: FileKind;
+  readonly file: Uint8Array;
+}): Promise<ReadOutcome> {
+  if (kind === 'md') return fitting({ body: json(readMarkdown(textOf(file))), notes: [], pictures: [] });
+  const html = await READERS[kind](file);
+  if (html === null) return { kind: 'broken' };
+  const { document, notes, pictures } = cleanPaste(html);
+  return fitting({ body: json(document), notes, pictures });
+}
+
+function fitting(read: FileRead): ReadOutcome {
+  return isWithinBounds(read.body) ? { kind: 'read', ...read } : { kind: 'tooMuch' };
+}
+
+/** How each kind of file becomes HTML; null where it is broken, or none of its kind. */
+const READERS: Readonly<
+  Record<Exclude<FileKind, 'md'>, (file: Uint8Array) => string | null | Promise<string | null>>
+> = {
+  docx: readDocx,
+  odt: maybeReadOdt,
+  txt: (file) => paragraphs(textOf(file)),
+  html: textOf,
+  htm: textOf,
+};
+
+async function readDocx(file: Uint8Array): Promise<string | null> {
+  if (!unpacksWithin(file)) return null;
+  try {
+    return (await mammoth.convertToHtml({ buffer: Buffer.from(file) })).value;
+  } catch (error) {
+    // The package answers every broken file with a plain error; what is nested too deep is told by who runs this.
+    if (error instanceof Error && !(error instanceof RangeError)) return null;
+    throw error;
+  }
+}
+
+/** Whether an archive says that it unpacks to no more than we take; false too where it is none. */
+function unpacksWithin(file: Uint8Array): boolean {
+  let size = 0;
+  try {
+    unzipSync(file, {
+      filter: ({ originalSize }) => {
+        size += originalSize;
+        return false;
+      },
+    });
+    return size <= MOST_UNPACKED;
+  } catch {
+    // fflate throws for whatever is no archive.
+    return false;
+  }
+}
+
+function paragraphs(text: string): string {
+  return text
+    .split(/\r?\n\s*\r?\n/)
+    .map((block) => `<p>${escapeHtml(block.trim()).replace(/(&#13;)?\n/g, '<br>')}</p>`)
+    .join('');
+}
+
+function textOf(file: Uint8Array): string {
+  return Buffer.from(file).toString('utf8');
+}
+
+function json(document: { toJSON(): unknown }): DocumentJson {
+  return document.toJSON() as DocumentJson;
+}

@@ -1,0 +1,94 @@
+import { STUDENTS, TEACHERS } from '../../demo/people';
+import { benchHostile } from '../../src/benches/hostile';
+import { benchKills } from '../../src/benches/kills';
+import { benchLoad, LOAD_WRITERS, type Writer } from '../../src/benches/load';
+import { Visitor } from '../../src/benches/visitor';
+import { addPerson, NOW, setWork, succeeded, type House } from '../server/house';
+import { perform } from '../../src/server/access/perform';
+import { findClassByAddress, listMembers } from '../../src/server/classes/queries';
+import { database } from '../../src/server/database/database';
+import { closePool } from '../../src/server/database/pool';
+import { updatePasscode } from '../../src/server/people/rosterQueries';
+import { beginPost } from '../../src/server/posts/beginPost';
+import { nameHandle } from '../../src/server/sessions/nameHandle';
+import { hashPasscode } from '../../src/server/sessions/secrets';
+import { closeWork } from '../../src/server/work/work';
+import { toHouse } from './houseControl';
+import startHouse from './startHouse';
+
+const CODE = 'QUAY2418';
+const PASSCODE = 'kite boat lamp';
+
+/** Runs a measurement on a house of its own that is gone afterwards. */
+async function inHouse<Value>(measure: (origin: string) => Promise<Value>): Promise<Value> {
+  const stop = await startHouse();
+  try {
+    return await measure(process.env['PORCH_TEST_ORIGIN'] ?? '');
+  } finally {
+    await closePool();
+    await closeWork();
+    await stop();
+  }
+}
+
+export function benchHostileHouse() {
+  return inHouse((origin) => {
+    const [teacher, student] = [TEACHERS[0], STUDENTS.find((one) => one.hasCard)];
+    if (!teacher?.password || !student) throw new Error('the demo class is not as it was');
+    return benchHostile({
+      origin,
+      teacher: { email: teacher.email, password: teacher.password },
+      student: { code: CODE, name: student.givenName, passcode: student.passcode },
+    });
+  });
+}
+
+export function benchLoadHouse() {
+  return inHouse(async (origin) => {
+    const writers = await writersOf(origin, LOAD_WRITERS);
+    const { lines } = await benchLoad(origin, writers, async () => {
+      const rows = await database.rows<{ id: string; body: string }>('SELECT id, body FROM posts');
+      return new Map(rows.map((row) => [row.id, row.body]));
+    });
+    return lines;
+  });
+}
+
+export function benchKillsHouse(rounds: number) {
+  return inHouse(async (origin) => {
+    const writers = await writersOf(origin, 12);
+    const house = {
+      killApplication: () => toHouse('killApplication'),
+      startApplication: () => toHouse('startApplication'),
+      killDatabase: () => toHouse('killDatabase'),
+      startDatabase: () => toHouse('startDatabase'),
+    };
+    const held = async () => {
+      const rows = await database.rows<{ id: string; version: number }>('SELECT id, version FROM posts');
+      return new Map(rows.map((row) => [row.id, row.version]));
+    };
+    return [await benchKills(house, writers, { rounds, held })];
+  });
+}
+
+/** Makes students of the demo class who are signed in, each with a post that is begun. */
+async function writersOf(origin: string, count: number): Promise<readonly Writer[]> {
+  const inClass = await findClassByAddress(database, 'wind');
+  const teacher = (await listMembers(database, inClass?.id ?? '')).find((one) => one.role === 'teacher');
+  if (!inClass || !teacher) throw new Error('the demo class is not there');
+  const house = { classId: inClass.id, people: { teacher: teacher.personId } } as unknown as House;
+  const assignmentId = await setWork(house);
+  const hash = await hashPasscode(PASSCODE);
+  const writers: Writer[] = [];
+  for (let index = 0; index < count; index += 1) {
+    const personId = await addPerson(`Load${index}`, inClass.id, 'student');
+    await updatePasscode(database, { personId, hash, kind: 'pictures', at: NOW });
+    const { postId } = await succeeded(perform(beginPost, { assignmentId }, { personId, now: new Date() }));
+    const visitor = new Visitor(origin, `192.0.2.${index % 250}`);
+    const input = { as: 'student', code: CODE, who: nameHandle(inClass.id, personId), passcode: PASSCODE };
+    const { status } = await visitor.send('/api/session', JSON.stringify(input));
+    if (status !== 200) throw new Error(`a writer is not let in: ${status}`);
+    writers.push({ visitor, postId });
+  }
+  return writers;
+}
