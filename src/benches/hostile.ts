@@ -4,6 +4,8 @@ import { Visitor } from './visitor';
 
 const ASKS = 2000;
 const REST = 4;
+/** How long each of those who send waits before the next, in milliseconds. */
+const BETWEEN = 1000;
 /** A machine that answers faster than this counts as answering in this time, in milliseconds. */
 const FLOOR = 5;
 
@@ -26,6 +28,7 @@ export async function benchHostile(house: HostileHouse): Promise<readonly Measur
     while (sending.on) {
       await send();
       sending.sent += 1;
+      await new Promise((resolve) => setTimeout(resolve, BETWEEN));
     }
   });
   const beside = await askAlive(house.origin);

@@ -2,7 +2,7 @@
  * How much a document may hold, as JSON: far more than anybody writes, and little enough that opening one takes no time that
  * others would notice. A list within a list takes four levels.
  */
-const MOST = { values: 150_000, characters: 1_000_000, levels: 200 };
+const MOST = { values: 30_000, characters: 600_000, levels: 200 };
 
 /** Whether something is within these bounds. It is walked without recursion, so nothing is too deep to be told so. */
 export function isWithinBounds(json: unknown): boolean {

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { AccountRole } from '../../core/access/may';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { takeInstallTurn } from '../database/turns';
@@ -16,7 +17,7 @@ interface Input {
 export const changeAccount = installUseCase<Input, null>({
   name: 'changeAccount',
   fields: {
-    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    personId: idSchema,
     account: { enum: ['teacher', 'administrator', null] },
   },
   async run({ personId, account }, { database }) {

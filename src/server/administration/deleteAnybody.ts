@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
 import type { Database } from '../database/database';
@@ -12,7 +13,7 @@ interface Input {
   readonly personId: string;
 }
 
-const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
+const fields = { personId: idSchema };
 
 /** Finds people of the install by a part of their name or e-mail address, those that are deleted too. */
 export const searchPeople = installUseCase<

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { isStudent } from '../../core/access/may';
 import { adjusted, adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
 import { limitsCross } from '../../core/requirements/limitsCross';
@@ -49,7 +50,7 @@ export const dropAdjustment = assignmentUseCase<
   object
 >({
   name: 'dropAdjustment',
-  fields: { personId: { type: 'string', maxLength: 16 } },
+  fields: { personId: idSchema },
   async run({ assignmentId: id, personId }, _, { database }) {
     await deleteAdjustment(database, id, personId);
     return done({});

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { Context, Found, Result, UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findAssignment } from './queries';
@@ -45,7 +46,7 @@ export function assignmentUseCase<Input extends OnAssignment, Output, Prepared =
       type: 'object',
       required: ['assignmentId', ...Object.keys(fields)],
       additionalProperties: false,
-      properties: { assignmentId: { type: 'string', maxLength: 16 }, ...fields },
+      properties: { assignmentId: idSchema, ...fields },
     },
     find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
     ...(prepare

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { may } from '../../core/access/may';
 import { comesWith } from '../../core/assignments/lessonText';
 import { seriesDates } from '../../core/assignments/series';
@@ -21,7 +22,7 @@ import { layOutSeries, deleteUnseenRepetitions } from './repetitions';
 import { asGivenTo } from './spreadChange';
 import { partFromSiblings } from './taughtSiblings';
 
-const id = { type: 'string', maxLength: 16 } as const;
+const id = idSchema;
 
 interface Input {
   readonly assignmentId: string;

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { done, refused } from '../access/useCase';
@@ -32,7 +33,7 @@ export const keepRequirementSet = classUseCase<KeepInput, { readonly setId: stri
 export const dropRequirementSet = classUseCase<{ readonly classId: string; readonly setId: string }, object>({
   name: 'dropRequirementSet',
   action: 'assignment.make',
-  fields: { setId: { type: 'string', maxLength: 16 } },
+  fields: { setId: idSchema },
   async run({ setId }, _, { database, personId }) {
     const dropped = await deleteRequirementSet(database, { id: setId, ownerId: personId });
     return dropped === 1 ? done({}) : refused('assignment.notYourSet');

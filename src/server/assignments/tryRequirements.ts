@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { may } from '../../core/access/may';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -23,7 +24,7 @@ export const tryRequirements = assignmentUseCase<Input, Answer>({
   outside: true,
   fields: {
     requirements: { type: 'array', maxItems: 40, items: requirementSchema },
-    postId: { type: 'string', maxLength: 16 },
+    postId: idSchema,
   },
   async run({ requirements, postId }, { assignment, inClass }, { database, personId, now }) {
     const found = await findPostToShow(database, postId, now);

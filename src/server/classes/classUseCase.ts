@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { Action } from '../../core/access/table';
 import type { Context, Found, Result, UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
@@ -50,7 +51,7 @@ export function classUseCase<Input extends OnClass, Output, Prepared = unknown>(
       type: 'object',
       required: ['classId', ...Object.keys(fields).filter((field) => !optional.includes(field))],
       additionalProperties: false,
-      properties: { classId: { type: 'string', maxLength: 16 }, ...fields },
+      properties: { classId: idSchema, ...fields },
     },
     async find({ classId }, { database }) {
       const row = await findClass(database, classId);
@@ -69,5 +70,5 @@ export const personIds = {
   minItems: 1,
   maxItems: 5000,
   uniqueItems: true,
-  items: { type: 'string', minLength: 1, maxLength: 16 },
+  items: idSchema,
 } as const;

@@ -1,9 +1,10 @@
+import { idSchema } from '../input/idSchema';
 import { done, type Found, type UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findPost } from '../posts/queries';
 import { deleteComment, findComment, updateHidden, type CommentRow } from './queries';
 
-const commentId = { type: 'string', maxLength: 16 } as const;
+const commentId = idSchema;
 
 /** Hides a comment from its readers, or shows it again. Its author goes on seeing it, and that it is hidden. */
 export const tendComment: UseCase<

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { countWords } from '../../core/words/countWords';
 import { done, refused, type UseCase } from '../access/useCase';
 import { newId } from '../database/newId';
@@ -20,7 +21,7 @@ export const writeComment: UseCase<Input, PostFacts, { readonly commentId: strin
     type: 'object',
     required: ['postId', 'text'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 }, text: { type: 'string', maxLength: LONGEST } },
+    properties: { postId: idSchema, text: { type: 'string', maxLength: LONGEST } },
   },
   find: ({ postId }, { database, now }) => findPostToShow(database, postId, now),
   async run({ postId, text: typed }, _, { database, personId, now }) {

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { markSeen } from './queries';
@@ -12,7 +13,7 @@ export const seeConcern = classUseCase<Input, null>({
   name: 'seeConcern',
   action: 'class.teach',
   whileResting: true,
-  fields: { concernId: { type: 'string', minLength: 1, maxLength: 16 } },
+  fields: { concernId: idSchema },
   async run({ classId, concernId }, _, { database, personId, now }) {
     return (await markSeen(database, { id: concernId, classId, by: personId, at: now })) > 0
       ? done(null)

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { maybePost } from '../blog/viewBlog';
 import type { Reader } from '../blog/reader';
@@ -24,7 +25,7 @@ const check = checkOf<Input>({
     blog: { type: 'string', maxLength: 60 },
     post: { type: 'string', maxLength: 100 },
     words: { type: 'string', maxLength: 2000 },
-    comment: { type: 'string', maxLength: 16 },
+    comment: idSchema,
   },
 });
 

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership } from '../people/rosterQueries';
@@ -19,8 +20,8 @@ export const withdrawConsent = classUseCase<Input, { readonly drawnBack: readonl
   whileResting: true,
   turn: turnsOfPerson,
   fields: {
-    personId: { type: 'string', minLength: 1, maxLength: 16 },
-    consentId: { type: 'string', minLength: 1, maxLength: 16 },
+    personId: idSchema,
+    consentId: idSchema,
   },
   async run({ classId, personId, consentId }, _, { database, personId: by, now }) {
     if (!(await findMembership(database, classId, personId))) return NOT_THERE;

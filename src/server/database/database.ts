@@ -1,6 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
-import { isDuplicateKey, isLost, isTransient } from './errors';
+import { isDuplicateKey, isLost, isNoIdentifier, isTransient } from './errors';
 import { pool } from './pool';
 
 type Value = string | number | boolean | Date | Buffer | null;
@@ -129,13 +129,28 @@ async function runRows<Row>(
   sql: string,
   parameters: Parameters = {},
 ): Promise<readonly Row[]> {
-  const [rows] = await executor.execute<RowDataPacket[]>(sql, parameters);
+  const [rows] = await nothingWithout(executor.execute<RowDataPacket[]>(sql, parameters), [[]]);
   return rows as unknown as readonly Row[];
 }
 
 async function runChange(executor: Executor, sql: string, parameters: Parameters = {}): Promise<number> {
-  const [header] = await executor.execute<ResultSetHeader>(sql, parameters);
+  const [header] = await nothingWithout(executor.execute<ResultSetHeader>(sql, parameters), [
+    { affectedRows: 0 },
+  ]);
   return header.affectedRows;
+}
+
+/** Identifiers are plain letters and digits; asked for by anything else, there is nothing. */
+async function nothingWithout<Found, Nothing>(
+  found: Promise<Found>,
+  nothing: Nothing,
+): Promise<Found | Nothing> {
+  try {
+    return await found;
+  } catch (error) {
+    if (isNoIdentifier(error)) return nothing;
+    throw error;
+  }
 }
 
 async function runInsert(

@@ -3,6 +3,7 @@ const DEADLOCK = 1213;
 const LOCK_WAIT_TIMEOUT = 1205;
 const NODE_NOT_READY = 1047;
 const DUPLICATE_KEY = 1062;
+const NO_COMMON_COLLATION = 1267;
 const NO_ROOM = [1021, 1026, 1114];
 const CONNECTION_ENDED = [1053, 1152, 1159, 1160, 1161, 1927, 1184];
 
@@ -23,6 +24,11 @@ export function isLost(error: unknown): boolean {
   const number = errorNumber(error);
   if (number !== null && CONNECTION_ENDED.includes(number)) return true;
   return error instanceof Error && LOST.includes(errorCode(error));
+}
+
+/** A text that no identifier can be was compared with identifiers: there is nothing of that name. */
+export function isNoIdentifier(error: unknown): boolean {
+  return errorNumber(error) === NO_COMMON_COLLATION;
 }
 
 /** Something is there already under the same key: mostly somebody was quicker by a moment. */

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
@@ -16,7 +17,7 @@ export const resendInvitation = classUseCase<Input, null>({
   name: 'resendInvitation',
   action: 'roster.change',
   fields: {
-    invitationId: { type: 'string', maxLength: 16 },
+    invitationId: idSchema,
     email: { type: 'string', maxLength: 254 },
   },
   async run({ classId, invitationId, ...input }, inClass, context) {

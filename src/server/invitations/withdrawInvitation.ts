@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { lockInvitation, markWithdrawn } from './queries';
@@ -12,7 +13,7 @@ export const withdrawInvitation = classUseCase<Input, null>({
   name: 'withdrawInvitation',
   action: 'roster.change',
   whileResting: true,
-  fields: { invitationId: { type: 'string', maxLength: 16 } },
+  fields: { invitationId: idSchema },
   async run({ classId, invitationId }, _, { database, now }) {
     const invitation = await lockInvitation(database, invitationId);
     if (!invitation || invitation.classId !== classId) return NOT_THERE;

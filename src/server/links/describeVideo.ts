@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
@@ -24,7 +25,7 @@ const check = checkOf<{ readonly writingId: string; readonly address: string }>(
   required: ['writingId', 'address'],
   additionalProperties: false,
   properties: {
-    writingId: { type: 'string', maxLength: 16 },
+    writingId: idSchema,
     address: { type: 'string', maxLength: 2000 },
   },
 });

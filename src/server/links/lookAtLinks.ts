@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
 import { findClassToWriteIn } from '../posts/findClassToWriteIn';
@@ -10,7 +11,7 @@ const check = checkOf<{ readonly writingId: string; readonly addresses: readonly
   required: ['writingId', 'addresses'],
   additionalProperties: false,
   properties: {
-    writingId: { type: 'string', maxLength: 16 },
+    writingId: idSchema,
     addresses: { type: 'array', maxItems: 60, items: { type: 'string', maxLength: 2000 } },
   },
 });

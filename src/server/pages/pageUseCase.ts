@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { Action } from '../../core/access/table';
 import type { Context, Found, Result, UseCase } from '../access/useCase';
 import { findClass, type ClassRow } from '../classes/queries';
@@ -45,7 +46,7 @@ export function pageUseCase<Input extends OnPage, Output>({
       type: 'object',
       required: ['pageId', ...Object.keys(fields)],
       additionalProperties: false,
-      properties: { pageId: { type: 'string', maxLength: 16 }, ...fields },
+      properties: { pageId: idSchema, ...fields },
     },
     find: ({ pageId }, { database }) => findPageToActOn(database, pageId),
     run: (input, { rows }, context) => run(input, rows, context),

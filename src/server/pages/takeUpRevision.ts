@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { pageUseCase } from './pageUseCase';
@@ -22,7 +23,7 @@ interface TakenUp {
 /** Writes on from an earlier revision of a page. What is written now is kept, and readers go on seeing what they see. */
 export const takeUpRevision = pageUseCase<Input, TakenUp>({
   name: 'takeUpRevision',
-  fields: { revisionId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
+  fields: { revisionId: idSchema, version: { type: 'integer', minimum: 1 } },
   async run({ revisionId, version }, { page }, { database, personId, now }) {
     const wanted = await findPageRevision(database, page.id, revisionId);
     if (!wanted) return NOT_THERE;

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { comparablePassphrase, passphraseWeakness } from '../../core/privacy/passphrase';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
@@ -19,7 +20,7 @@ export const setPostPassphrase: UseCase<Input, PostFacts, null, string | null> =
     type: 'object',
     required: ['postId', 'passphrase'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 }, passphrase: { type: 'string', maxLength: 200 } },
+    properties: { postId: idSchema, passphrase: { type: 'string', maxLength: 200 } },
   },
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
   async prepare({ passphrase }, { rows: { post, inClass } }, { personId }) {

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { cleanName, isName } from '../../core/people/readName';
 import { characterCount } from '../../core/text/graphemes';
@@ -28,7 +29,7 @@ export const changePerson = classUseCase<Input, null>({
   action: 'roster.change',
   turn: true,
   fields: {
-    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    personId: idSchema,
     givenName: text(400),
     familyName: text(400),
     penName: text(80),

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership, updateRole } from './rosterQueries';
@@ -14,7 +15,7 @@ export const changeRole = classUseCase<Input, null>({
   name: 'changeRole',
   action: 'roster.change',
   fields: {
-    personId: { type: 'string', minLength: 1, maxLength: 16 },
+    personId: idSchema,
     role: { enum: ['student', 'studentEditor'] },
   },
   async run({ classId, personId, role }, _, { database }) {

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, type Context, type Result } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
@@ -15,7 +16,7 @@ interface Decision {
   readonly grant: boolean;
 }
 
-const id = { type: 'string', minLength: 1, maxLength: 16 } as const;
+const id = idSchema;
 const fields = { askingClassId: id, personId: id, grant: { type: 'boolean' } } as const;
 
 /** A teacher of a student's home class lets another class take the student in too, or says no. Both logs have it. */

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { may } from '../../core/access/may';
 import { findActor } from '../access/roles';
@@ -16,7 +17,7 @@ interface Input {
   readonly personId: string;
 }
 
-const fields = { personId: { type: 'string', minLength: 1, maxLength: 16 } };
+const fields = { personId: idSchema };
 
 /** Says what there is of a student and when it would go, before anything is done. */
 export const previewDeletion = classUseCase<Input, PersonHoldings>({

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { isStudent } from '../../core/access/may';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, refused } from '../access/useCase';
@@ -9,7 +10,7 @@ import { updateHomeClass } from './joinQueries';
 import { findMembership } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-const id = { type: 'string', minLength: 1, maxLength: 16 } as const;
+const id = idSchema;
 
 interface Handing {
   readonly personId: string;

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase, personIds } from '../classes/classUseCase';
 import { takeInstallTurn } from '../database/turns';
@@ -19,7 +20,7 @@ interface Input {
 export const moveStudents = classUseCase<Input, null>({
   name: 'moveStudents',
   action: 'roster.change',
-  fields: { personIds, toClassId: { type: 'string', minLength: 1, maxLength: 16 } },
+  fields: { personIds, toClassId: idSchema },
   turn: ({ classId, toClassId }) => Promise.resolve([classId, toClassId]),
   async run({ classId, toClassId, personIds: wanted }, _, { database, now, personId: teacher }) {
     const runs = await listClassesRunBy(database, teacher);

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership, leaveClassAs } from './rosterQueries';
@@ -12,7 +13,7 @@ export const removeMember = classUseCase<Input, null>({
   name: 'removeMember',
   action: 'roster.change',
   whileResting: true,
-  fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
+  fields: { personId: idSchema },
   async run({ classId, personId }, _, { database, now }) {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt) return NOT_THERE;

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { endDeletion } from './deletion';
@@ -16,7 +17,7 @@ export const restorePerson = classUseCase<Input, null>({
   action: 'roster.change',
   whileResting: true,
   turn: turnsOfPerson,
-  fields: { personId: { type: 'string', minLength: 1, maxLength: 16 } },
+  fields: { personId: idSchema },
   async run({ classId, personId }, _, { database, personId: by, now }) {
     await takeInstallTurn(database, 'people');
     // Only who speaks for a student brings them back.

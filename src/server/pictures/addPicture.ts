@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { may } from '../../core/access/may';
 import { findRole } from '../access/roles';
 import { NOT_THERE, refused, type Result } from '../access/useCase';
@@ -13,7 +14,7 @@ interface Asker {
   readonly now: Date;
 }
 
-const classId = { type: 'string', minLength: 1, maxLength: 16 } as const;
+const classId = idSchema;
 const checkClass = checkOf<{ readonly classId: string }>({
   type: 'object',
   required: ['classId'],

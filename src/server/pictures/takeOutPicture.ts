@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { markTakenOut } from './classPictures';
@@ -6,7 +7,7 @@ import { markTakenOut } from './classPictures';
 export const takeOutPicture = classUseCase<{ readonly classId: string; readonly pictureId: string }, object>({
   name: 'takeOutPicture',
   action: 'class.teach',
-  fields: { pictureId: { type: 'string', maxLength: 16 } },
+  fields: { pictureId: idSchema },
   async run({ classId, pictureId }, _, { database, personId, now }) {
     const taken = await markTakenOut(database, { id: pictureId, classId, by: personId, at: now });
     return taken === 1 ? done({}) : NOT_THERE;

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, type UseCase } from '../access/useCase';
 import { findPostToShow, type PostFacts } from './findPostToActOn';
 import { countOtherVisits, recordVisit } from './visits';
@@ -23,7 +24,7 @@ export const beAtPost: UseCase<Input, PostFacts, { readonly others: number }> = 
     required: ['postId', 'page'],
     additionalProperties: false,
     properties: {
-      postId: { type: 'string', maxLength: 16 },
+      postId: idSchema,
       page: { type: 'string', pattern: '^[0-9a-f-]{32,36}$' },
       leaving: { type: 'boolean' },
     },

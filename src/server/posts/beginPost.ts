@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { outlineDocument } from '../../core/document/openDocument';
 import { NOTHING_BESIDE } from '../../core/posts/beside';
 import { done, type UseCase } from '../access/useCase';
@@ -17,7 +18,7 @@ export const beginPost: UseCase<Input, AssignmentRow, { readonly postId: string 
     type: 'object',
     required: ['assignmentId'],
     additionalProperties: false,
-    properties: { assignmentId: { type: 'string', maxLength: 16 } },
+    properties: { assignmentId: idSchema },
   },
   async find({ assignmentId }, { database }) {
     const assignment = await findAssignment(database, assignmentId);

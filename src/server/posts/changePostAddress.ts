@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { goesBeyondClass } from '../../core/access/audience';
 import { addressFrom } from '../../core/posts/address';
 import { done, refused, type UseCase } from '../access/useCase';
@@ -29,7 +30,7 @@ export const changePostAddress: UseCase<Input, PostFacts, AddressOfPost> = {
     required: ['postId', 'address'],
     additionalProperties: false,
     properties: {
-      postId: { type: 'string', maxLength: 16 },
+      postId: idSchema,
       address: { type: 'string', minLength: 1, maxLength: 120, pattern: '[\\p{L}\\p{N}]' },
     },
   },

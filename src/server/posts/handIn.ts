@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { randomInt } from 'node:crypto';
 import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
 import { missingNow } from '../../core/assignments/growing';
@@ -54,7 +55,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Pre
     type: 'object',
     required: ['postId', 'version'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 }, version: { type: 'integer', minimum: 1 } },
+    properties: { postId: idSchema, version: { type: 'integer', minimum: 1 } },
   },
   turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { audiencesUpTo, AUDIENCES, cappedAudience, type Audience } from '../../core/access/audience';
 import { done, refused, type UseCase } from '../access/useCase';
 import { putBeforeReaders, takeFromReaders } from '../publications/putBeforeReaders';
@@ -19,7 +20,7 @@ export const narrowAudience: UseCase<Input, PostFacts, null> = {
     type: 'object',
     required: ['postId', 'audience'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
+    properties: { postId: idSchema, audience: { enum: AUDIENCES } },
   },
   turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused, type UseCase } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import { keepAsRevision } from './keepAsRevision';
@@ -19,9 +20,9 @@ export const restoreRevision: UseCase<Input, PostFacts, { readonly version: numb
     required: ['postId', 'version', 'revisionId'],
     additionalProperties: false,
     properties: {
-      postId: { type: 'string', maxLength: 16 },
+      postId: idSchema,
       version: { type: 'integer', minimum: 1 },
-      revisionId: { type: 'string', maxLength: 16 },
+      revisionId: idSchema,
     },
   },
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { Context, UseCase } from '../access/useCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
@@ -50,10 +51,10 @@ export const savePost: UseCase<Input, PostFacts, Saved> = {
     required: ['postId', 'version', 'writing'],
     additionalProperties: false,
     properties: {
-      postId: { type: 'string', maxLength: 16 },
+      postId: idSchema,
       version: { type: 'integer', minimum: 1 },
       writing: writingSchema,
-      branchId: { type: 'string', maxLength: 16 },
+      branchId: idSchema,
     },
   },
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

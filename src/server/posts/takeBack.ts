@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused, type UseCase } from '../access/useCase';
 import { takeFromReaders } from '../publications/putBeforeReaders';
@@ -18,7 +19,7 @@ export const takeBack: UseCase<Input, PostFacts, null> = {
     type: 'object',
     required: ['postId'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 } },
+    properties: { postId: idSchema },
   },
   turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

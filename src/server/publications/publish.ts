@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
 import { done, refused, type UseCase } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
@@ -18,7 +19,7 @@ export const publish: UseCase<Input, PostFacts, null> = {
     type: 'object',
     required: ['postId', 'audience'],
     additionalProperties: false,
-    properties: { postId: { type: 'string', maxLength: 16 }, audience: { enum: AUDIENCES } },
+    properties: { postId: idSchema, audience: { enum: AUDIENCES } },
   },
   turn: turnOfPost,
   find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import type { UseCase } from '../access/useCase';
 import { refused, type Context, type Result } from '../access/useCase';
 import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
@@ -36,8 +37,8 @@ export function handInUseCase<Input, Output>(
       required: ['postId', 'handInId', ...Object.keys(properties)],
       additionalProperties: false,
       properties: {
-        postId: { type: 'string', maxLength: 16 },
-        handInId: { type: 'string', maxLength: 16 },
+        postId: idSchema,
+        handInId: idSchema,
         ...properties,
       },
     },

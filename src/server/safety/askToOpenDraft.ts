@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { openingState } from '../../core/privacy/opening';
 import { done, refused, type UseCase } from '../access/useCase';
 import { newId } from '../database/newId';
@@ -28,7 +29,7 @@ export const askToOpenDraft: UseCase<Input, PostFacts, { readonly openingId: str
     required: ['postId', 'reason', 'harm'],
     additionalProperties: false,
     properties: {
-      postId: { type: 'string', maxLength: 16 },
+      postId: idSchema,
       reason: { type: 'string', maxLength: 2000 },
       harm: { type: 'string', maxLength: 300 },
     },

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
@@ -17,7 +18,7 @@ const OPEN_DAYS = 7;
 export const decideOpening = installUseCase<Input, null>({
   name: 'decideOpening',
   fields: {
-    openingId: { type: 'string', minLength: 1, maxLength: 16 },
+    openingId: idSchema,
     agree: { type: 'boolean' },
     tellWriter: { type: 'boolean' },
   },

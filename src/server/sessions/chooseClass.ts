@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { findRole } from '../access/roles';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
@@ -10,7 +11,7 @@ const check = checkOf<{ readonly classId: string }>({
   type: 'object',
   required: ['classId'],
   additionalProperties: false,
-  properties: { classId: { type: 'string', minLength: 1, maxLength: 16 } },
+  properties: { classId: idSchema },
 });
 
 /** Turns a session to another of the person's classes. */

@@ -1,3 +1,4 @@
+import { idSchema } from '../input/idSchema';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
@@ -8,7 +9,7 @@ const check = checkOf<{ readonly id: string } | { readonly others: true }>({
   type: 'object',
   additionalProperties: false,
   minProperties: 1,
-  properties: { id: { type: 'string', minLength: 1, maxLength: 16 }, others: { const: true } },
+  properties: { id: idSchema, others: { const: true } },
 });
 
 /** Ends one of a person's own sessions, or all but the present one. */

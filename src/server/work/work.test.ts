@@ -87,7 +87,7 @@ test('texts are spelt by the dictionary of their language, compounds too', async
             { id: 's', kind: 'spelling', weight: 'required', points: 1, partial: false, maxUnknown: 0 },
           ],
         } as never,
-        post: { title: '', labels: [], body: kept(text).body } as never,
+        post: { title: '', labels: [], body: kept(text).body },
         spelling: language,
       },
       'child',
