@@ -1,10 +1,21 @@
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, test, vi } from 'vitest';
 import { migrate } from '../server/database/migrate';
 import { layOut, makeBackup } from './backup';
+import { run } from './childProcess';
 import { startMariadb } from './mariadb';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'porch-backed-'));
@@ -13,6 +24,7 @@ const [data, other, backups] = ['data', 'other', 'kept'].map((name) => path.join
   string,
   string,
 ];
+const MIGRATIONS = path.resolve('src/server/database/migrations');
 const AT = new Date('2026-11-26T07:30:00Z');
 let file: string;
 let noted: unknown;
@@ -60,7 +72,7 @@ test('that it was made is noted, for administrators to see how old it is', () =>
 });
 
 test('a backup laid out elsewhere has every word and picture', async () => {
-  await layOut(file, other);
+  await layOut(file, other, MIGRATIONS);
   expect(readFileSync(path.join(other, 'pictures', 'ab', 'one.webp'), 'utf8')).toBe('a picture');
   const running = await startMariadb(other, { quick: true });
   try {
@@ -72,11 +84,68 @@ test('a backup laid out elsewhere has every word and picture', async () => {
   }
 });
 
-test('nothing is laid out over a database, and nothing that is no backup', async () => {
-  await expect(layOut(file, data)).rejects.toThrow(/There is a database .* already/);
+test('nothing is laid out over a database or pictures, and nothing that is no backup', async () => {
+  await expect(layOut(file, data, MIGRATIONS)).rejects.toThrow(/There is a database .* already/);
   const wrong = path.join(folder, 'wrong.tar.gz');
   writeFileSync(wrong, 'this is no archive');
-  await expect(layOut(wrong, path.join(folder, 'third'))).rejects.toThrow(/is no backup/);
+  await expect(layOut(wrong, path.join(folder, 'third'), MIGRATIONS)).rejects.toThrow(/is no backup/);
+  const kept = path.join(folder, 'with-pictures');
+  mkdirSync(path.join(kept, 'pictures', 'ab'), { recursive: true });
+  await expect(layOut(file, kept, MIGRATIONS)).rejects.toThrow(/There are pictures/);
+});
+
+/** An archive of some files, made by hand. */
+async function packed(
+  name: string,
+  files: Readonly<Record<string, string>>,
+  linked?: string,
+): Promise<string> {
+  const made = mkdtempSync(path.join(folder, 'made-'));
+  for (const [at, text] of Object.entries(files)) writeFileSync(path.join(made, at), text);
+  if (linked) symlinkSync(linked, path.join(made, 'pictures'));
+  const archive = path.join(folder, `${name}.tar.gz`);
+  await run('tar', ['-czf', archive, '-C', made, '.']);
+  return archive;
+}
+
+test.each([
+  ['a query', 'SELECT 1;\n'],
+  ['a line that a client would run as a program', 'CREATE TABLE a (b INT);\n\\! touch PROOF\n;\n'],
+  ['another such word', 'system touch PROOF\n;\n'],
+  ['a trigger', '/*!50003 CREATE TRIGGER x BEFORE INSERT ON y FOR EACH ROW SET @a = 1 */;\n'],
+  ['a statement that breaks off', "INSERT INTO a VALUES ('b"],
+  ['tables of something else', 'CREATE TABLE migrations (name VARCHAR(100));\n'],
+])('%s is no backup, and nothing of it is done', async (name, sql) => {
+  const proof = path.join(folder, 'proof');
+  const archive = await packed('bad', { 'database.sql': sql.replaceAll('PROOF', proof) });
+  const place = path.join(folder, `for-${name.replaceAll(' ', '-')}`);
+  await expect(layOut(archive, place, MIGRATIONS)).rejects.toThrow(/is no backup/);
+  expect(existsSync(proof)).toBe(false);
+  expect(readdirSync(place).filter((one) => one !== 'porch.lock')).toEqual(['pictures']);
+});
+
+test('a link in place of the pictures is no backup', async () => {
+  const archive = await packed('linked', { 'database.sql': 'SET NAMES utf8mb4;\n' }, '/etc');
+  await expect(layOut(archive, path.join(folder, 'linked'), MIGRATIONS)).rejects.toThrow(/is no backup/);
+});
+
+test('one of a newer version is refused', async () => {
+  const older = mkdtempSync(path.join(folder, 'older-'));
+  writeFileSync(path.join(older, '0001-first-house.sql'), '');
+  await expect(layOut(file, path.join(folder, 'newer'), older)).rejects.toThrow(/newer version/);
+});
+
+test('what a kill left of a backup goes with the next, and a restore that was broken off is begun again', async () => {
+  const left = path.join(backups, 'unfinished-999999-abc');
+  mkdirSync(left);
+  writeFileSync(path.join(left, 'database.sql'), 'everything that children wrote');
+  const place = path.join(folder, 'again');
+  mkdirSync(path.join(place, 'restore-abc'), { recursive: true });
+  writeFileSync(path.join(place, 'restore-abc', 'database.sql'), 'everything that children wrote');
+  await layOut(file, place, MIGRATIONS);
+  expect(existsSync(path.join(place, 'restore-abc'))).toBe(false);
+  await expect(makeBackup({ data, backups }, AT)).rejects.toThrow(/could not be reached/);
+  expect(readdirSync(backups)).toEqual([path.basename(file)]);
 });
 
 test('a database that does not run is said plainly, and leaves no half a file', async () => {

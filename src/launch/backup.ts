@@ -1,32 +1,35 @@
 import {
-  chmodSync,
-  createReadStream,
+  closeSync,
   createWriteStream,
   existsSync,
   mkdirSync,
   mkdtempSync,
+  openSync,
   readdirSync,
   readFileSync,
+  realpathSync,
   renameSync,
   rmSync,
   statSync,
   writeFileSync,
 } from 'node:fs';
 import { spawn } from 'node:child_process';
-import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { createConnection } from 'mysql2/promise';
 import { newId } from '../server/database/newId';
 import { run } from './childProcess';
-import { LAID_OUT, takeDataFolder } from './dataFolder';
+import { LAID_OUT, RESTORING, takeDataFolder } from './dataFolder';
 import { install, MARIADB, MARIADB_DUMP } from './debianPackages';
 import { Failure, folderFailure } from './failure';
+import { loadDump } from './loadDump';
 import { startMariadb, URL_FILE } from './mariadb';
 import { step } from './progress';
 
 const NAME = /^porch-\d{8}-\d{6}\.tar\.gz$/;
 const DUMP = 'database.sql';
+/** How the folder of a backup is called that is being made; the process that makes it stands behind. */
+const UNFINISHED = 'unfinished-';
 
 interface Places {
   /** The install's data folder. */
@@ -58,31 +61,37 @@ export async function makeBackup({ data, backups }: Places, now: Date): Promise<
   const pictures = process.env['PORCH_PICTURES'] ?? path.join(data, 'pictures');
   const stamp = now.toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15);
   const file = path.join(backups, `porch-${stamp}.tar.gz`);
-  const scratch = mkdtempSync(path.join(tmpdir(), 'porch-backup-'));
+  let scratch: string | null = null;
   try {
     mkdirSync(backups, { recursive: true });
+    clearUnfinished(backups);
+    // Beside the file that it becomes, for its owner alone; what a kill leaves of it goes with the next backup.
+    scratch = mkdtempSync(path.join(backups, `${UNFINISHED}${process.pid}-`));
+    const packed = path.join(scratch, 'packed.tar.gz');
     await dump(url, path.join(scratch, DUMP));
+    // It holds everything that children wrote: nobody else of the machine reads it, not even while it is made.
+    closeSync(openSync(packed, 'wx', 0o600));
     const { status, output } = await run('tar', [
       '-czf',
-      `${file}.unfinished`,
+      packed,
+      '--transform',
+      's,^\\.,pictures,',
       '-C',
       scratch,
       DUMP,
       '-C',
-      path.dirname(pictures),
-      path.basename(pictures),
+      // The folder itself, where a link leads to it on another disk.
+      realpathSync(pictures),
+      '.',
     ]);
     // 1 says that a picture came while it was read: it is in the next backup.
     if (status > 1) throw new Failure(`The backup could not be written to ${backups}: ${output.trim()}`);
-    // It holds everything that children wrote: nobody else of the machine reads it.
-    chmodSync(`${file}.unfinished`, 0o600);
-    renameSync(`${file}.unfinished`, file);
+    renameSync(packed, file);
   } catch (error) {
     if (error instanceof Failure) throw error;
     throw folderFailure(backups, error);
   } finally {
-    rmSync(scratch, { recursive: true, force: true });
-    rmSync(`${file}.unfinished`, { force: true });
+    if (scratch) rmSync(scratch, { recursive: true, force: true });
   }
   await note(url.href, { at: now, bytes: statSync(file).size });
   return file;
@@ -128,16 +137,6 @@ async function dump(url: URL, file: string): Promise<void> {
     { stdio: ['ignore', 'pipe', 'pipe'], env: withPassword(url) },
   );
   await finished(child, (output) => pipeline(child.stdout, output), createWriteStream(file));
-}
-
-/** Runs the statements of a dump. */
-async function load(url: URL, file: string): Promise<void> {
-  const child = spawn(
-    'mariadb',
-    ['--no-defaults', ...addressOf(url), '--default-character-set=utf8mb4', url.pathname.slice(1)],
-    { stdio: ['pipe', 'ignore', 'pipe'], env: withPassword(url) },
-  );
-  await finished(child, (input) => pipeline(input, child.stdin), createReadStream(file));
 }
 
 interface Client {
@@ -206,37 +205,106 @@ export async function restore(root: string, args: readonly string[]): Promise<nu
   if (!existsSync(file)) throw new Failure(`There is no file ${file}.`);
   const data = path.resolve(root, process.env['PORCH_DATA'] ?? 'data');
   await install([MARIADB, MARIADB_DUMP]);
-  await step('Laying the backup out', () => layOut(file, data));
+  const migrations = path.join(root, 'src/server/database/migrations');
+  await step('Laying the backup out', () => layOut(file, data, migrations));
   console.log(`The backup is laid out in ${data}.`);
   return 0;
 }
 
-/** Lays a backup out in a folder. @throws Failure where the folder has a database, or the file is no backup */
-export async function layOut(file: string, data: string): Promise<void> {
+/**
+ * Lays a backup out in a folder. Everything is made beside and moved into place at the end, the database last: a folder that has
+ * one is complete, and a restore that was broken off is begun again.
+ * @throws Failure where the folder has a database or pictures, or the file is no backup, or one of a later version
+ */
+export async function layOut(file: string, data: string, migrations: string): Promise<void> {
   if (existsSync(path.join(data, 'mariadb')))
     throw new Failure(
       `There is a database in ${data} already; nothing was changed. Choose an empty folder: PORCH_DATA=… ./porch restore FILE`,
     );
   const folder = takeDataFolder(data);
-  const scratch = mkdtempSync(path.join(data, 'restore-'));
+  const scratch = mkdtempSync(path.join(data, RESTORING));
   try {
-    const { status } = await run('tar', ['-xzf', file, '-C', scratch, '--no-same-owner']);
-    if (status !== 0 || !existsSync(path.join(scratch, DUMP)))
-      throw new Failure(`${file} is no backup of Green Porch; nothing was changed.`);
-    const running = await startMariadb(data);
+    if (readdirSync(folder.pictures).length > 0)
+      throw new Failure(
+        `There are pictures in ${data} already; nothing was changed. Choose an empty folder.`,
+      );
+    const unpacked = await unpack(file, scratch);
+    const install = path.join(scratch, 'install');
+    mkdirSync(install);
+    const running = await startMariadb(install);
     try {
-      await load(new URL(running.url), path.join(scratch, DUMP));
+      await loadInto(running.url, path.join(unpacked, DUMP), { file, migrations });
     } finally {
       await running.stop();
     }
-    const pictures = readdirSync(scratch).find((name) => name !== DUMP);
-    if (pictures) {
-      rmSync(folder.pictures, { recursive: true, force: true });
-      renameSync(path.join(scratch, pictures), folder.pictures);
-    }
+    rmSync(folder.pictures, { recursive: true });
+    const pictures = path.join(unpacked, 'pictures');
+    if (existsSync(pictures)) renameSync(pictures, folder.pictures);
+    else mkdirSync(folder.pictures);
     writeFileSync(path.join(data, LAID_OUT), '');
+    renameSync(path.join(install, 'mariadb'), path.join(data, 'mariadb'));
   } finally {
     rmSync(scratch, { recursive: true, force: true });
     folder.release();
+  }
+}
+
+/** Unpacks a backup that holds nothing but files and folders; where it lies then. */
+async function unpack(file: string, scratch: string): Promise<string> {
+  const none = () => new Failure(`${file} is no backup of Green Porch; nothing was changed.`);
+  const listed = await run('tar', ['-tvzf', file]);
+  const lines = listed.output.split('\n').filter(Boolean);
+  // A link would lead whatever is written through it out of the folder.
+  if (listed.status !== 0 || lines.some((line) => !/^[-d]/.test(line))) throw none();
+  const unpacked = path.join(scratch, 'files');
+  mkdirSync(unpacked);
+  const { status } = await run('tar', [
+    '-xzf',
+    file,
+    '-C',
+    unpacked,
+    '--no-same-owner',
+    '--no-same-permissions',
+  ]);
+  if (status !== 0 || !existsSync(path.join(unpacked, DUMP))) throw none();
+  return unpacked;
+}
+
+/** Loads a dump into an empty database and looks whether it is one that this version understands. */
+async function loadInto(
+  url: string,
+  dumped: string,
+  { file, migrations }: { readonly file: string; readonly migrations: string },
+): Promise<void> {
+  try {
+    await loadDump(url, dumped);
+  } catch (error) {
+    if (!(error instanceof Failure)) throw error;
+    throw new Failure(`${file} is no backup of Green Porch: ${error.message}. Nothing was changed.`, {
+      cause: error,
+    });
+  }
+  const connection = await createConnection({ uri: url, timezone: 'Z' });
+  try {
+    const had = await connection
+      .query('SELECT name FROM migrations')
+      .then(([rows]) => (rows as { name: string }[]).map((row) => row.name))
+      .catch(() => [] as string[]);
+    const known = readdirSync(migrations);
+    if (!known.some((name) => had.includes(name)))
+      throw new Failure(`${file} is no backup of Green Porch; nothing was changed.`);
+    if (had.some((name) => !known.includes(name)))
+      throw new Failure(`${file} was made by a newer version of Green Porch; nothing was changed.`);
+  } finally {
+    await connection.end();
+  }
+}
+
+/** Clears what a backup left that was killed; one that another process is at stays. */
+function clearUnfinished(backups: string): void {
+  for (const name of readdirSync(backups)) {
+    const pid = name.startsWith(UNFINISHED) ? Number(name.slice(UNFINISHED.length).split('-')[0]) : null;
+    if (pid !== null && !existsSync(`/proc/${pid}`))
+      rmSync(path.join(backups, name), { recursive: true, force: true });
   }
 }

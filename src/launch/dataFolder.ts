@@ -5,7 +5,9 @@ import {
   ftruncateSync,
   mkdirSync,
   openSync,
+  readdirSync,
   readFileSync,
+  rmSync,
   statfsSync,
   writeSync,
 } from 'node:fs';
@@ -14,6 +16,9 @@ import { Failure, folderFailure } from './failure';
 
 /** Stands in a data folder once everything in it is laid out completely. */
 export const LAID_OUT = 'demo-is-loaded';
+
+/** How the folder is called in which a restore makes everything before it moves into place. */
+export const RESTORING = 'restore-';
 
 const MEGABYTE = 1024 * 1024;
 /** Free space, in megabytes, below which a start is not tried. */
@@ -34,11 +39,18 @@ export function takeDataFolder(folder: string): DataFolder {
     makeFolder(pictures);
     assertRoom(folder);
     const held = takeLock(lock, folder);
+    clearBrokenOff(folder);
     return { path: folder, pictures, release: () => closeSync(held) };
   } catch (error) {
     if (error instanceof Failure) throw error;
     throw folderFailure(folder, error);
   }
+}
+
+/** What a restore left that was broken off holds everything that children wrote: it goes. */
+function clearBrokenOff(folder: string): void {
+  for (const name of readdirSync(folder))
+    if (name.startsWith(RESTORING)) rmSync(path.join(folder, name), { recursive: true, force: true });
 }
 
 /** Makes a folder and those above it, one by one: made at once, a read-only disk looks as if something were missing. */
