@@ -1,5 +1,5 @@
 /** Headers of every answer; what has its own, such as a page's Content-Security-Policy, says so itself. */
-export const SAFE_HEADERS: Readonly<Record<string, string>> = {
+const SAFE_HEADERS: Readonly<Record<string, string>> = {
   'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'same-origin',
@@ -7,6 +7,18 @@ export const SAFE_HEADERS: Readonly<Record<string, string>> = {
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'geolocation=(), microphone=(), camera=(), browsing-topics=()',
 };
+
+/** Of the files that were built: what runs beside a page goes by what its own script's answer allows, not by the page's. */
+const BUILT_HEADERS: Readonly<Record<string, string>> = {
+  ...SAFE_HEADERS,
+  'content-security-policy':
+    "default-src 'none'; script-src 'self'; connect-src 'self'; frame-ancestors 'none'",
+};
+
+/** The headers of what is at an address. */
+export function safeHeaders(url: string): Readonly<Record<string, string>> {
+  return url.startsWith('/_next/static/') ? BUILT_HEADERS : SAFE_HEADERS;
+}
 
 /** @param origin under which people reach us; where it is encrypted, browsers come no other way for two years */
 export function transportHeaders(origin: string): Readonly<Record<string, string>> {

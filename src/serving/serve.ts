@@ -1,6 +1,6 @@
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import next from 'next';
-import { maybeRefusal, SAFE_HEADERS, transportHeaders } from './edges';
+import { maybeRefusal, safeHeaders, transportHeaders } from './edges';
 
 /**
  * Serves the built application on 127.0.0.1: what is no request of ours is refused before the framework sees it, every answer
@@ -16,10 +16,10 @@ const port = Number(process.env['PORT']);
 const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port });
 await app.prepare();
 const handle = app.getRequestHandler();
-const headers = { ...SAFE_HEADERS, ...transportHeaders(process.env['PORCH_ORIGIN'] ?? '') };
+const transport = transportHeaders(process.env['PORCH_ORIGIN'] ?? '');
 
 const server = createServer((request, response) => {
-  carryHeaders(response);
+  carryHeaders(response, { ...safeHeaders(request.url ?? ''), ...transport });
   const refusal = maybeRefusal(request.method ?? '', request.url ?? '');
   if (refusal) answer(response, refusal);
   else void serve(request, response);
@@ -34,7 +34,7 @@ server.once('error', (error) => {
 server.listen(port, '127.0.0.1', () => console.log(`listening ${process.env['PORCH_INSTANCE'] ?? ''}`));
 
 /** Gives an answer the headers of all, where it does not have its own by then. */
-function carryHeaders(response: ServerResponse): void {
+function carryHeaders(response: ServerResponse, headers: Readonly<Record<string, string>>): void {
   const writeHead = response.writeHead.bind(response) as (...args: unknown[]) => ServerResponse;
   response.writeHead = (...args: unknown[]) => {
     for (const [name, value] of Object.entries(headers))

@@ -20,6 +20,19 @@ export async function findHandout(database: Database, id: string): Promise<Hando
   return row ?? null;
 }
 
+/** Which of some contents a row names, by their hashes. */
+export async function listNamedHandouts(
+  database: Database,
+  hashes: readonly string[],
+): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ hash: string }>(
+    `SELECT DISTINCT content_hash AS hash FROM handouts
+     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = handouts.content_hash`,
+    { hashes: JSON.stringify(hashes) },
+  );
+  return new Set(rows.map((row) => row.hash));
+}
+
 export async function insertHandout(
   database: Database,
   handout: HandoutRow & { readonly at: Date },

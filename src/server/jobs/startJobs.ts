@@ -8,7 +8,7 @@ import { runOneJob } from './runJobs';
 const REST = 1000;
 
 /** What is done once a day. */
-const DAILY = ['applyRetention'] as const satisfies readonly (keyof typeof HANDLERS)[];
+const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly (keyof typeof HANDLERS)[];
 
 const shared = globalThis as { porchJobs?: NodeJS.Timeout; porchDay?: string };
 

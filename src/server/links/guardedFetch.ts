@@ -40,6 +40,8 @@ const HEADERS = {
   'user-agent': 'GreenPorch (looks whether a link opens)',
 };
 const INSIDE = 'EINSIDE';
+/** The operating system's word for a name that has no address. */
+const NO_HOST = 'ENOTFOUND';
 
 /**
  * Asks an address that somebody typed in. Only http and https, only hosts whose every address is public, checked when
@@ -95,7 +97,7 @@ async function askOnce(
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
     if (code === INSIDE) return { kind: 'refused', why: 'inside' };
-    if (code === 'ENOTFOUND') return { kind: 'noHost' };
+    if (code === NO_HOST) return { kind: 'noHost' };
     // Whatever else a line, a certificate or a server can do wrong is the same to a reader.
     if (error instanceof Error) return { kind: 'unreachable' };
     throw error;
@@ -153,7 +155,7 @@ async function addressesOf(host: string): Promise<readonly LookupAddress[]> {
 const publicLookup: LookupFunction = (host, options, answer) => {
   void addressesOf(host).then((addresses) => {
     const first = addresses[0];
-    if (!first) return answer(Object.assign(new Error('no address'), { code: 'ENOTFOUND' }), '', 4);
+    if (!first) return answer(Object.assign(new Error('no address'), { code: NO_HOST }), '', 4);
     if (!addresses.every(({ address }) => isPublicAddress(address)))
       return answer(Object.assign(new Error('not a public address'), { code: INSIDE }), '', 4);
     return options.all ? answer(null, [...addresses]) : answer(null, first.address, first.family);

@@ -27,6 +27,19 @@ export async function findPicture(database: Database, id: string): Promise<Pictu
   return row ?? null;
 }
 
+/** Which of some contents a row names, by their hashes. */
+export async function listNamedPictures(
+  database: Database,
+  hashes: readonly string[],
+): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ hash: string }>(
+    `SELECT DISTINCT content_hash AS hash FROM pictures
+     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = pictures.content_hash`,
+    { hashes: JSON.stringify(hashes) },
+  );
+  return new Set(rows.map((row) => row.hash));
+}
+
 export async function insertPicture(
   database: Database,
   picture: PictureRow & { readonly purpose: PicturePurpose; readonly at: Date },

@@ -1,7 +1,7 @@
 import { rm } from 'node:fs/promises';
 import path from 'node:path';
 import { getSettings } from '../settings/settings';
-import { maybeReadFile, storeFile } from './contentFiles';
+import { deleteLitter, maybeReadFile, storeFile } from './contentFiles';
 
 /** Widths, in pixels, in which every picture is kept; a narrower original is not enlarged. */
 export const PICTURE_WIDTHS = [480, 960, 1600] as const;
@@ -20,6 +20,14 @@ export async function maybeReadPicture(contentHash: string, width: PictureWidth)
 /** Deletes a picture's files; those that are gone already do not matter. */
 export async function deletePicture(contentHash: string): Promise<void> {
   for (const width of PICTURE_WIDTHS) await rm(placeOf(contentHash, width), { force: true });
+}
+
+/** Deletes the files of pictures that no row names and that lie there since before a moment; how many. */
+export async function deletePictureLitter(
+  before: Date,
+  needed: Parameters<typeof deleteLitter>[2],
+): Promise<number> {
+  return deleteLitter(getSettings().pictureFolder, before, needed);
 }
 
 function placeOf(contentHash: string, width: PictureWidth): string {

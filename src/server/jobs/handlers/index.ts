@@ -4,6 +4,7 @@ import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
 import { openRepetition } from './openRepetition';
 import { sendMail } from './sendMail';
+import { tidyFiles } from './tidyFiles';
 
 /** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
 export const HANDLERS = {
@@ -11,6 +12,7 @@ export const HANDLERS = {
   erasePerson,
   eraseClass,
   applyRetention,
+  tidyFiles,
   completeHandIn,
   openRepetition,
 } as const;
