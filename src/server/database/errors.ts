@@ -23,7 +23,10 @@ export function isTransient(error: unknown): boolean {
 export function isLost(error: unknown): boolean {
   const number = errorNumber(error);
   if (number !== null && CONNECTION_ENDED.includes(number)) return true;
-  return error instanceof Error && LOST.includes(errorCode(error));
+  if (!(error instanceof Error)) return false;
+  // What is asked of a connection that has closed is refused without a code, and marked as the end of it.
+  const closed = errorCode(error) === '' && 'fatal' in error && error.fatal === true;
+  return closed || LOST.includes(errorCode(error));
 }
 
 /** A text that no identifier can be was compared with identifiers: there is nothing of that name. */

@@ -7,9 +7,13 @@ import {
   addClass,
   addMember,
   as,
-  NOW,
-  succeeded,
+  deskFor,
   freshHouse,
+  handInPost,
+  NOW,
+  setWork,
+  succeeded,
+  writePost,
 } from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybePost } from '../blog/viewBlog';
@@ -17,6 +21,8 @@ import { writeComment } from '../comments/writeComment';
 import { database } from '../database/database';
 import { runOneJob } from '../jobs/runJobs';
 import { addPicture } from '../pictures/addPicture';
+import { maybePile } from '../reviews/listPile';
+import { maybeReview } from '../reviews/viewReview';
 import { writeNote } from '../reviews/writeNote';
 import { findRole } from '../access/roles';
 import { deletePerson, previewDeletion } from './deletePerson';
@@ -59,6 +65,21 @@ test('who is deleted is out at once, and so is what they wrote', async () => {
   const again = { classId: house.classId, personIds: [house.people.writer] };
   expect(await as(house, 'teacher', takeInAgain, again)).toMatchObject({ code: 'roster.isDeleted' });
   expect(await as(house, 'teacher', deletePerson, them())).toMatchObject({ code: 'notThere' });
+});
+
+test('nothing is shown or done of a post of somebody deleted, until they are brought back', async () => {
+  const postId = await writePost(house, await setWork(house));
+  const handInId = await handInPost(house, postId);
+  const note = () => as(house, 'teacher', writeNote, { postId, handInId, text: 'And again.' });
+  const slips = async () => (await maybePile(await deskFor(house, 'teacher')))?.map((slip) => slip.postId);
+  const read = async () => maybeReview(postId, await deskFor(house, 'teacher'));
+  expect([await slips(), (await read()) === null]).toEqual([[postId], false]);
+  await remove();
+  expect([await slips(), await read()]).toEqual([[], null]);
+  expect(await note()).toMatchObject({ code: 'notThere' });
+  await succeeded(as(house, 'teacher', restorePerson, them(), days(1)));
+  expect(await slips()).toEqual([postId]);
+  await succeeded(note());
 });
 
 test('brought back within a month, everything is as it was', async () => {

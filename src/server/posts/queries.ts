@@ -65,7 +65,19 @@ const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordin
   handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
 const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, beside, body, created_at AS createdAt';
 
+const OF_NOBODY_DELETED = 'writer_id NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)';
+
+/** A post, unless its writer is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
 export async function findPost(database: Database, id: string): Promise<PostRow | null> {
+  const [row] = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED}`,
+    { id },
+  );
+  return row ? fromStored<PostRow>(row) : null;
+}
+
+/** A post, even of somebody deleted. */
+export async function findPostOfAnybody(database: Database, id: string): Promise<PostRow | null> {
   const [row] = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`,
     { id },
@@ -73,13 +85,11 @@ export async function findPost(database: Database, id: string): Promise<PostRow 
   return row ? fromStored<PostRow>(row) : null;
 }
 
-/** The post, held until the transaction ends, so that two changes of it come one after the other. */
+/** As `findPost`, held until the transaction ends, so that two changes of it come one after the other. */
 export async function lockPost(database: Database, id: string): Promise<PostRow | null> {
   const [row] = await database.rows<StoredWriting<PostRow>>(
-    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id FOR UPDATE`,
-    {
-      id,
-    },
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED} FOR UPDATE`,
+    { id },
   );
   return row ? fromStored<PostRow>(row) : null;
 }
@@ -288,14 +298,14 @@ export interface StandingRow {
   readonly evidence: Answer | null;
 }
 
-/** How each post of a class stands, with its latest hand-in; those that have waited longest first. */
+/** How each post of a class stands, but those of people deleted, with its latest hand-in; the longest waiting first. */
 export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
   const rows = await database.rows<Omit<StandingRow, 'evidence'> & { readonly evidence: string | null }>(
     `SELECT posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId, ordinal,
        handed_in_at AS handedInAt, evidence
      FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
-     WHERE posts.class_id = :classId ORDER BY handed_in_at, posts.id`,
+     WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
   return rows.map((row) => ({

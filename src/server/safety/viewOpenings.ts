@@ -9,7 +9,7 @@ import { findActor } from '../access/roles';
 import { findClass, listEverMembers } from '../classes/queries';
 import { database, inTransaction } from '../database/database';
 import { findPerson } from '../people/queries';
-import { findPost } from '../posts/queries';
+import { findPostOfAnybody } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
 import { findOpening, listDrafts, listOpenings, listOpeningsFor, listOpeningsOf } from './queries';
 
@@ -78,7 +78,7 @@ export async function maybeOpenedDraft(openingId: string, personId: string, now:
   const openedFor = [opening.askedBy, opening.decidedBy];
   if (!may(actor, 'draft.readOpened', { openedFor })) return null;
   const [post, inClass, writer] = [
-    await findPost(database, postId),
+    await findPostOfAnybody(database, postId),
     await findClass(database, classId),
     await findPerson(database, opening.writerId),
   ];

@@ -8,7 +8,7 @@ import { database, inTransaction } from '../../database/database';
 import { copyDocuments } from '../../links/copyDocuments';
 import { lookAt } from '../../links/lookAt';
 import { evidenceFor } from '../../posts/evidence';
-import { findHandIn, findPost, findRevision, updateEvidence } from '../../posts/queries';
+import { findHandIn, findPostOfAnybody, findRevision, updateEvidence } from '../../posts/queries';
 import { insertJob } from '../queries';
 
 interface Payload {
@@ -25,7 +25,7 @@ const AGAIN = [30, 180, 720].map((minutes) => minutes * 60_000);
  */
 export async function completeHandIn({ handInId, round }: Payload, _: string, now: Date): Promise<void> {
   const handIn = await findHandIn(database, handInId);
-  const post = handIn && (await findPost(database, handIn.postId));
+  const post = handIn && (await findPostOfAnybody(database, handIn.postId));
   const revision = handIn && (await findRevision(database, handIn.revisionId));
   const given = post && (await findAssignment(database, post.assignmentId));
   const assignment = given && (await adjustedFor(database, given, post.writerId));

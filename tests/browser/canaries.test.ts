@@ -1,0 +1,157 @@
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { database } from '../../src/server/database/database';
+import { newId } from '../../src/server/database/newId';
+import { beEditor, EVERYBODY, get, ids, PAGES, post, signEverybodyIn, type Who } from './walkers';
+
+/**
+ * Words that stand nowhere else are put where few may read, and everybody walks everywhere: to each page, to each post by each
+ * of its addresses, and to what is fetched. Who comes upon which word is written down here, and must be exactly that.
+ */
+const FOUND_BY: Readonly<Record<string, readonly Who[]>> = {
+  canarydrafttitle: ['writer'],
+  canarydraft: ['writer'],
+  canarynote: ['writer', 'teacher'],
+  canaryhidden: ['editor', 'teacher'],
+  canaryconcern: ['teacher'],
+  canarytakendown: ['editor', 'teacher'],
+  canaryunset: ['teacher'],
+  canaryfile: ['teacher'],
+  canarymoss: [],
+  canarygone: ['teacher'],
+  canaryofthegone: [],
+};
+
+const paragraph = (text: string): string =>
+  JSON.stringify({
+    type: 'doc',
+    content: [{ type: 'paragraph', content: [{ type: 'text', text }] }],
+  });
+
+interface Post {
+  readonly id: string;
+  readonly writerId: string;
+  readonly address: string | null;
+}
+
+/** The posts of somebody of the class, the first begun first. */
+async function postsOf(givenName: string): Promise<readonly Post[]> {
+  return database.rows<Post>(
+    `SELECT posts.id, posts.writer_id AS writerId, posts.address FROM posts JOIN people ON people.id = posts.writer_id
+     WHERE people.given_name = :givenName ORDER BY posts.begun_at, posts.id`,
+    { givenName },
+  );
+}
+
+/** The posts that the words were put into, or near to. */
+let touched: readonly Post[] = [];
+
+beforeAll(async () => {
+  await signEverybodyIn();
+  const now = new Date();
+  const [, , drafted] = await postsOf('Greta');
+  const [published] = await postsOf('Bea');
+  const [taken] = await postsOf('Hamza');
+  const [gone] = await postsOf('Kofi');
+  if (!drafted || !published || !taken || !gone) throw new Error('the demo has other posts');
+  touched = [drafted, published, taken, gone];
+  const change = database.change.bind(database);
+  await change(
+    "UPDATE posts SET title = 'canarydrafttitle', body = :body, version = version + 1 WHERE id = :id",
+    {
+      id: drafted.id,
+      body: paragraph('canarydraft'),
+    },
+  );
+  const [{ teacherId } = { teacherId: '' }] = await database.rows<{ teacherId: string }>(
+    "SELECT person_id AS teacherId FROM memberships WHERE role = 'teacher' AND class_id = :classId",
+    { classId: ids.classId },
+  );
+  await change(
+    `INSERT INTO notes (id, post_id, hand_in_id, author_id, text, created_at)
+     SELECT :id, post_id, id, :teacherId, 'canarynote', :now FROM hand_ins WHERE post_id = :postId LIMIT 1`,
+    { id: newId(), postId: drafted.id, teacherId, now },
+  );
+  await change(
+    `INSERT INTO comments (id, post_id, author_id, text, words, written_at, hidden_at, hidden_by)
+     VALUES (:id, :postId, :authorId, 'canaryhidden', 1, :now, :now, :teacherId)`,
+    { id: newId(), postId: published.id, authorId: taken.writerId, teacherId, now },
+  );
+  await change(
+    `INSERT INTO concerns (id, class_id, post_id, told_by, words, told_at)
+     VALUES (:id, :classId, :postId, :toldBy, 'canaryconcern', :now)`,
+    { id: newId(), classId: ids.classId, postId: published.id, toldBy: drafted.writerId, now },
+  );
+  const retitle = (postId: string, title: string) =>
+    change(
+      `UPDATE posts JOIN revisions ON revisions.post_id = posts.id SET posts.title = :title, revisions.title = :title
+       WHERE posts.id = :postId`,
+      { postId, title },
+    );
+  await retitle(taken.id, 'canarytakendown');
+  await change('UPDATE publications SET until = :now WHERE post_id = :id', { id: taken.id, now });
+  const file = newId();
+  await change(
+    `INSERT INTO handouts (id, class_id, uploaded_by, name, size, content_hash, created_at)
+     VALUES (:file, :classId, :teacherId, 'canaryfile.pdf', 1, :hash, :now)`,
+    { file, classId: ids.classId, teacherId, hash: 'e'.repeat(64), now },
+  );
+  await change("UPDATE assignments SET title = 'canaryunset', instructions = :instructions WHERE id = :id", {
+    id: ids.unset,
+    instructions: JSON.stringify({
+      type: 'doc',
+      content: [{ type: 'attachment', attrs: { file, title: 'canaryfile' } }],
+    }),
+  });
+  await change(
+    `UPDATE people SET pen_name = 'canarymoss' WHERE id IN
+       (SELECT person_id FROM memberships WHERE role = 'student' AND class_id <> :classId)`,
+    { classId: ids.classId },
+  );
+  await retitle(gone.id, 'canaryofthegone');
+  await change("UPDATE people SET family_name = 'canarygone' WHERE id = :id", { id: gone.writerId });
+  const deletion = { classId: ids.classId, personId: gone.writerId };
+  expect((await post('/api/do/deletePerson', deletion, 'teacher')).status).toBe(200);
+});
+afterAll(() => beEditor('student'));
+
+/** Every address that there is to walk to. */
+function addresses(): readonly string[] {
+  return [
+    ...Object.values(PAGES).map((page) => page.address()),
+    ...touched.flatMap(({ id, writerId, address }) => [
+      `/writing/${id}`,
+      `/writing/${id}/receipt`,
+      `/writing/${id}/revisions`,
+      `/pile/${id}`,
+      `/drafts/${id}`,
+      `/left/${id}`,
+      `/class/cards?for=${writerId}`,
+      ...(address ? [`/blog/wind/${address}`] : []),
+    ]),
+    `/assignments/${ids.unset}`,
+    '/robots.txt',
+    '/api/names',
+    '/api/ready',
+  ];
+}
+
+test('a word that few may read is come upon by those few alone, wherever anybody walks', async () => {
+  const found: Record<string, Record<string, string>> = {};
+  for (const who of EVERYBODY)
+    for (const address of addresses()) {
+      const answer = await get(address, who);
+      const text = `${JSON.stringify([...answer.headers])} ${await answer.text()}`.toLowerCase();
+      for (const word of Object.keys(FOUND_BY))
+        if (new RegExp(`${word}(?![a-z])`).test(text)) (found[word] ??= {})[who] ??= address;
+    }
+  expect(
+    Object.fromEntries(
+      Object.keys(FOUND_BY).map((word) => [
+        word,
+        Object.entries(found[word] ?? {})
+          .map(([who, address]) => (FOUND_BY[word]?.includes(who as Who) ? who : `${who} at ${address}`))
+          .sort(),
+      ]),
+    ),
+  ).toEqual(Object.fromEntries(Object.entries(FOUND_BY).map(([word, who]) => [word, [...who].sort()])));
+});
