@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
-import { refused, type Progress, type Result } from '../access/useCase';
+import { refused, type Progress, type Refusal, type Result } from '../access/useCase';
 import { isNoRoom } from '../database/errors';
+import { isRoomFor } from '../storage/room';
 import { log } from '../logging/log';
 import { bodyOf } from './body';
 import { isSameOrigin } from './request';
@@ -37,11 +38,22 @@ type Work = (progress: Progress) => Promise<Result<unknown>>;
 export async function answer(request: Request, work: Work): Promise<Response> {
   if (!isSameOrigin(request))
     return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403, headers: HEADERS });
-  if (request.headers.get('accept') === LINES) return inLines(work);
-  const result = isTooLarge(request)
-    ? refused('input.tooLarge', undefined, { most: MOST_JSON / MEGABYTE })
-    : await outcomeOf(work, () => undefined);
+  const refusal = await maybeNotTaken(request);
+  if (request.headers.get('accept') === LINES && !refusal) return inLines(work);
+  const result = refusal ?? (await outcomeOf(work, () => undefined));
   return Response.json(result, { status: statusOf(result), headers: HEADERS });
+}
+
+/** Why what is sent is not even looked at, or null. */
+async function maybeNotTaken(request: Request): Promise<Refusal | null> {
+  if (isTooLarge(request)) return refused('input.tooLarge', undefined, { most: MOST_JSON / MEGABYTE });
+  const length = request.headers.get('content-length');
+  return (await isRoomFor(length === null ? null : Number(length))) ? null : noRoom();
+}
+
+function noRoom(): Refusal {
+  log().error({ noRoom: true });
+  return refused('noRoom');
 }
 
 /** Files have limits of their own; JSON is what was typed. */
@@ -61,10 +73,7 @@ async function outcomeOf(work: Work, progress: Progress): Promise<Result<unknown
   try {
     return await work(progress);
   } catch (error) {
-    if (isNoRoom(error)) {
-      log().error({ noRoom: true });
-      return refused('noRoom');
-    }
+    if (isNoRoom(error)) return noRoom();
     const id = randomBytes(4).toString('hex');
     log().error({
       id,

@@ -16,8 +16,14 @@ export async function storeFile(place: string, file: Buffer): Promise<void> {
   await mkdir(path.dirname(place), { recursive: true });
   // Written aside and put in place at once, so that nobody ever reads half a file.
   const aside = `${place}.${newId()}`;
-  await writeFile(aside, file);
-  await rename(aside, place);
+  try {
+    await writeFile(aside, file);
+    await rename(aside, place);
+  } catch (error) {
+    // Mostly the disk is full; half a file would only make it fuller.
+    await rm(aside, { force: true });
+    throw error;
+  }
 }
 
 /** The file at a place, or null where there is none. */
