@@ -2,7 +2,7 @@ import path from 'node:path';
 import { build } from 'esbuild';
 
 /** Where the bundle lies, from the root: within node_modules, so that packages are found from there. */
-export const TASKS = 'node_modules/.porch/tasks.mjs';
+const TASKS = 'node_modules/.porch/tasks.mjs';
 
 /** Bundles what worker threads do into one file that they can load as it is: a tenth of a second. */
 export async function bundleTasks(root: string): Promise<void> {

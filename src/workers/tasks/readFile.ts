@@ -14,14 +14,14 @@ export interface FileRead {
   readonly pictures: readonly PastedPicture[];
 }
 
-export type ReadOutcome =
+type ReadOutcome =
   | ({ readonly kind: 'read' } & FileRead)
   /** It is broken, or none of its kind; or there is more in it, or it is nested deeper, than a post may be. */
   | { readonly kind: 'broken' | 'tooMuch' };
 
 /** The kinds of files that can be read, by the end of their names. */
 export const FILE_KINDS = ['docx', 'odt', 'txt', 'md', 'html', 'htm'] as const;
-export type FileKind = (typeof FILE_KINDS)[number];
+type FileKind = (typeof FILE_KINDS)[number];
 
 /** Reads a word processor's file, a text, Markdown or HTML into a document. */
 export async function readFile({

@@ -11,7 +11,7 @@ export interface RosterRecords {
   readonly warnings: readonly RosterRemark[];
 }
 
-export type RosterRead =
+type RosterRead =
   | ({ readonly ok: true } & RosterRecords)
   | { readonly ok: false; readonly problem: RosterProblem; readonly row: number };
 

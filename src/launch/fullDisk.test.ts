@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection, type ResultSetHeader } from 'mysql2/promise';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { startMariadb } from '../../launch/mariadb';
-import { answer } from '../http/answer';
-import { storeFile } from '../storage/contentFiles';
-import { isRoomFor } from '../storage/room';
+import { startMariadb } from './mariadb';
+import { answer } from '../server/http/answer';
+import { storeFile } from '../server/storage/contentFiles';
+import { isRoomFor } from '../server/storage/room';
 
 /** A small disk of its own, where the machine lets us have one. */
 const disk = mkdtempSync(path.join(tmpdir(), 'porch-disk-'));
@@ -35,12 +35,12 @@ function fill(): void {
 }
 
 /** How a deed that fails so is answered. */
-async function answered(error: unknown): Promise<unknown> {
+async function answered(error: Error): Promise<unknown> {
   const request = new Request('http://porch.example/api/do/x', {
     method: 'POST',
     headers: { origin: 'http://porch.example', host: 'porch.example' },
   });
-  const response = await answer(request, () => Promise.reject(error as Error));
+  const response = await answer(request, () => Promise.reject(error));
   return [response.status, ((await response.json()) as { code: string }).code];
 }
 
@@ -83,8 +83,9 @@ test.skipIf(!mounted)(
       expect([await isRoomFor(1 << 20, place), await isRoomFor(null, place)]).toEqual([false, false]);
       expect(await isRoomFor(1000, place)).toBe(true);
       const picture = path.join(place, 'aa', 'picture');
-      const problem: unknown = await storeFile(picture, Buffer.alloc(1 << 20)).catch(
-        (error: unknown) => error,
+      const problem = await storeFile(picture, Buffer.alloc(1 << 20)).then(
+        () => new Error('there was room'),
+        (error: unknown) => error as Error,
       );
       expect(await answered(problem)).toEqual([507, 'noRoom']);
       // Nothing half written takes what little room there is.
