@@ -1,6 +1,8 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
+import { ACCESS } from '../core/access/table';
+import { HANDLERS } from '../server/jobs/handlers';
 import { LABEL_DRAWINGS } from '../core/posts/labelSet';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';
@@ -70,4 +72,12 @@ test('every kind of requirement has its name, lines, tray and form', () => {
 test('every drawing beside a label is named', () => {
   for (const drawing of LABEL_DRAWINGS)
     expect([drawing, typeof at(`labels.drawing.shows.${drawing}`)]).toEqual([drawing, 'string']);
+});
+
+test('every action of the access table and every kind of work beside the requests has its words', () => {
+  const keys = [
+    ...Object.keys(ACCESS).map((action) => `roles.actions.${action.replace('.', '-')}`),
+    ...Object.keys(HANDLERS).map((kind) => `install.kinds.${kind}`),
+  ];
+  expect(keys.filter((key) => typeof at(key) !== 'string')).toEqual([]);
 });
