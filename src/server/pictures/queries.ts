@@ -91,3 +91,16 @@ export async function listUses(
   );
   return rows.map((row) => ({ ...row, handedIn: row.handedIn === 1 }));
 }
+
+/** The drafts that a picture stands in and that their assignment lets teachers read. */
+export async function listOpenDrafts(
+  database: Database,
+  { id, classId, uploadedBy }: Pick<PictureRow, 'id' | 'classId' | 'uploadedBy'>,
+): Promise<readonly { readonly postId: string; readonly writerId: string }[]> {
+  return database.rows(
+    `SELECT posts.id AS postId, writer_id AS writerId
+     FROM posts JOIN assignments ON assignments.id = posts.assignment_id AND drafts_open
+     WHERE posts.class_id = :classId AND writer_id = :uploadedBy AND (LOCATE(:id, body) > 0 OR LOCATE(:id, beside) > 0)`,
+    { id, classId, uploadedBy },
+  );
+}

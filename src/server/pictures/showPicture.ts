@@ -14,7 +14,7 @@ import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
 import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../storage/pictureFiles';
-import { findPicture, listUses } from './queries';
+import { findPicture, listOpenDrafts, listUses } from './queries';
 
 interface ShownPicture {
   /** The same for the same bytes. */
@@ -34,7 +34,7 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 
 /**
  * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
- * it, and whoever may read an assignment or a page that does. Null for everybody else, as for a picture that is not there.
+ * it, and whoever may read a draft, an assignment or a page that does. Null for everybody else, as for a picture that is not there.
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
@@ -59,6 +59,9 @@ export async function maybeShowPicture(
     onPages !== 'nothing' ||
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
+    (await listOpenDrafts(database, picture)).some(({ writerId }) =>
+      may(actor, 'post.readDraft', { writerId, draftsOpen: true }),
+    ) ||
     (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
   if (!seen) return null;
   const { contentHash } = picture;

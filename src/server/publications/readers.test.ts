@@ -2,7 +2,6 @@ import { beforeEach, describe, expect, test } from 'vitest';
 import {
   acceptedPost,
   acceptPost,
-  addClass,
   as,
   deskFor,
   freshHouse,
@@ -39,6 +38,7 @@ import { insertPicture } from '../pictures/queries';
 import { maybeShowPicture } from '../pictures/showPicture';
 import { listClassPictures } from '../pictures/viewClassPictures';
 import { maybeCompose } from '../posts/viewCompose';
+import { beginPost } from '../posts/beginPost';
 import { maybeDraft } from '../posts/viewDraft';
 import { savePost } from '../posts/savePost';
 import { narrowPost } from './narrowPost';
@@ -273,11 +273,47 @@ describe('a draft that its assignment lets teachers read', () => {
     expect(lines).toHaveLength(1);
   });
 
+  test('is seen with its pictures', async () => {
+    const pictureId = newId();
+    await insertPicture(database, {
+      id: pictureId,
+      classId: house.classId,
+      uploadedBy: house.people.writer,
+      contentHash: '2'.repeat(64),
+      perceptualHash: '0'.repeat(16),
+      width: 4,
+      height: 3,
+      purpose: 'picture',
+      at: NOW,
+    });
+    const seenBy = async () => {
+      const seers: string[] = [];
+      for (const who of ['writer', 'classmate', 'editor', 'reader', 'stranger', 'teacher'] as const)
+        if (await maybeShowPicture({ id: pictureId, width: 480 }, readerOf(house.people[who]), NOW))
+          seers.push(who);
+      return seers;
+    };
+    const body = {
+      type: 'doc',
+      content: [
+        { type: 'picture', attrs: { src: pictureId }, content: [{ type: 'caption' }, { type: 'credit' }] },
+      ],
+    };
+    const save = async (draftsOpen: boolean) => {
+      const assignmentId = await setWork(house, { draftsOpen });
+      const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+      const input = { postId, version: 1, writing: { title: 'Skies', labels: [], body } };
+      await succeeded(as(house, 'writer', savePost, input));
+    };
+    await save(false);
+    expect(await seenBy()).toEqual(['writer']);
+    await save(true);
+    expect(await seenBy()).toEqual(['writer', 'teacher']);
+  });
+
   test('another draft is not', async () => {
     const draft = await writePost(house, await setWork(house));
     expect(await maybeDraft(draft, house.people.teacher, NOW)).toBeNull();
-    const elsewhere = await addClass('fog', 'FOG12345', 'ourClass');
-    expect(elsewhere).not.toBe('');
   });
 });
 

@@ -2,10 +2,15 @@ import { notFound } from 'next/navigation';
 import { DraftToRead } from '@/components/review/DraftToRead';
 import { requireWorkingDesk } from '@/server/http/desk';
 import { maybeDraft } from '@/server/posts/viewDraft';
+import { DeskFrame } from '../../DeskFrame';
 
 export default async function DraftPage({ params }: { readonly params: Promise<{ postId: string }> }) {
-  const { personId, now } = await requireWorkingDesk();
-  const draft = await maybeDraft((await params).postId, personId, now);
+  const desk = await requireWorkingDesk();
+  const draft = await maybeDraft((await params).postId, desk.personId, desk.now);
   if (!draft) notFound();
-  return <DraftToRead {...draft} />;
+  return (
+    <DeskFrame desk={desk} current="assignments">
+      <DraftToRead {...draft} />
+    </DeskFrame>
+  );
 }
