@@ -35,7 +35,7 @@ export function ImportPreview({
   const inWords = useNumberInWords();
   const [all, setAll] = useState(false);
   const counts = countOutcomes(plan.rows);
-  const coming = counts.made + counts.joins + counts.asks;
+  const coming = counts.made + counts.joins;
   const long = plan.rows.length > SHOWN && !all;
   const rows = long
     ? [...plan.rows.filter(wantsAnEye), ...plan.rows.filter((row) => !wantsAnEye(row))].slice(0, SHOWN)
@@ -78,7 +78,7 @@ export function ImportPreview({
         <p className="under">
           {counts.refused + counts.choice > 0
             ? t(isFile ? 'leftOutFile' : 'leftOut')
-            : t(coming > 0 ? 'allGo' : 'nothingNew')}
+            : t(coming + counts.asks > 0 ? 'allGo' : 'nothingNew')}
         </p>
         {progress ? (
           <p className="mt-2" role="status">
@@ -100,10 +100,10 @@ export function ImportPreview({
           <button
             type="button"
             className="btn go"
-            disabled={coming === 0 || progress !== null}
+            disabled={coming + counts.asks === 0 || progress !== null}
             onClick={onMake}
           >
-            {t('make', { count: coming })}
+            {t('make', { count: coming, asks: counts.asks })}
           </button>
           <button type="button" className="btn" disabled={progress !== null} onClick={onBack}>
             {t('back')}
