@@ -18,14 +18,22 @@ const BUILD = '.next-test';
 /** What ends a part of the house. */
 type End = () => unknown;
 
-/** The whole house as people use it: production build, real database, the demo class; beside a running demo. */
-export default async function startHouse(): Promise<() => Promise<void>> {
+/** The house of the tests. */
+export default function startHouse(): Promise<() => Promise<void>> {
+  return openHouse({ quick: true });
+}
+
+/**
+ * The whole house as people use it: production build, real database, the demo class; beside a running demo.
+ * @param quick true where nothing is measured: commits are not flushed one by one, and a killed database may lose the last
+ */
+export async function openHouse({ quick }: { readonly quick: boolean }): Promise<() => Promise<void>> {
   const ends: End[] = [];
   const leave = async () => {
     for (const end of ends.toReversed()) await end();
   };
   try {
-    await furnish((end) => ends.push(end));
+    await furnish(quick, (end) => ends.push(end));
   } catch (error) {
     // What had begun would keep the process alive.
     await leave();
@@ -34,14 +42,14 @@ export default async function startHouse(): Promise<() => Promise<void>> {
   return leave;
 }
 
-async function furnish(ended: (by: End) => void): Promise<void> {
+async function furnish(quick: boolean, ended: (by: End) => void): Promise<void> {
   const root = process.cwd();
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
   ended(() => rmSync(folder, { recursive: true, force: true }));
   const pictures = path.join(folder, 'pictures');
   mkdirSync(pictures);
   await build(root, BUILD);
-  const databaseSettings = { quick: true, port: await freePort() };
+  const databaseSettings = { quick, port: await freePort() };
   let database = await startMariadb(folder, databaseSettings);
   ended(() => database.stop());
   await migrate(database.url, path.resolve('src/server/database/migrations'));

@@ -32,7 +32,7 @@ export function maybeOpenDocument(json: unknown): OpenedDocument {
     document.check();
     return document.type.name === 'doc' ? { ok: true, document } : { ok: false, reason: 'form' };
   } catch (error) {
-    // fromJSON and check answer every fault with one of these; too deep a nesting ends in the second.
+    // fromJSON and check answer every fault with one of these.
     if (error instanceof RangeError || error instanceof TypeError) return { ok: false, reason: 'form' };
     throw error;
   }

@@ -224,6 +224,6 @@ describe('maybeOpenDocument', () => {
   test('refuses nesting that would exhaust the stack', () => {
     let json: object = { type: 'paragraph' };
     for (let depth = 0; depth < 20_000; depth += 1) json = { type: 'blockquote', content: [json] };
-    expect(maybeOpenDocument({ type: 'doc', content: [json] })).toEqual({ ok: false, reason: 'form' });
+    expect(maybeOpenDocument({ type: 'doc', content: [json] })).toEqual({ ok: false, reason: 'bounds' });
   });
 });
