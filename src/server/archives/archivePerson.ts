@@ -12,6 +12,7 @@ import { database } from '../database/database';
 import { listPageWritingOf } from '../pages/queries';
 import { findPerson } from '../people/queries';
 import { findMembership } from '../people/rosterQueries';
+import { findStudentStanding } from '../people/standing';
 import { listPostsOf } from '../posts/queries';
 import { addPost, folderOf, json } from './addPost';
 
@@ -30,7 +31,8 @@ interface Asker {
  * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
  * pages, each post with its hand-ins, notes and the
  * grade that was given back, and their pictures. A person takes all of it along, drafts too; a teacher gets what belongs
- * to the classes they run, and no draft that only its writer may read. Null for everybody else.
+ * to the classes they run, and no draft that only its writer may read; address and consents only of who is at home there.
+ * Null for everybody else.
  */
 export async function maybeArchive(personId: string, { personId: by, now }: Asker): Promise<Archive | null> {
   const person = await findPerson(database, personId);
@@ -41,14 +43,15 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
     if (own || may(await findActor(database, inClass.id, by), 'roster.change', {})) classes.push(inClass);
   if (!own && classes.length === 0) return null;
   const files: Zippable = {};
-  const { givenName, familyName, penName, email } = person;
+  const { givenName, familyName, penName } = person;
+  const home = (await findStudentStanding(database, personId))?.homeClassId ?? null;
+  const atHome = own || home === null || classes.some(({ id }) => id === home);
   files['person.json'] = json({
     givenName,
     familyName,
     penName,
-    email,
+    ...(atHome ? { email: person.email, consents: await listConsentsOf(database, personId) } : {}),
     classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId))),
-    consents: await listConsentsOf(database, personId),
     comments: (
       await Promise.all(
         classes.map(({ id: classId }) => listCommentsBy(database, { authorId: personId, classId })),

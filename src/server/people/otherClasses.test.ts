@@ -27,6 +27,8 @@ import { hashSecret } from '../sessions/secrets';
 import { changePerson } from './changePerson';
 import { changeRole } from './changeRole';
 import { decideJoining, decideJoiningAnywhere } from './decideJoining';
+import { strFromU8, unzipSync } from 'fflate';
+import { maybeArchive } from '../archives/archivePerson';
 import { deletePerson } from './deletePerson';
 import { handOn, handOnAnybody } from './handOn';
 import { importPeople } from './importPeople';
@@ -212,6 +214,17 @@ describe('a child of another class', () => {
       }),
     ).toMatchObject({ code: 'roster.otherHome' });
     expect(await doAs(deletePerson, one)).toMatchObject({ code: 'roster.inOtherClasses' });
+    const kept = async (by: string) => {
+      const archive = await maybeArchive(one.personId, { personId: by, now: NOW });
+      return (
+        archive && Object.keys(JSON.parse(strFromU8(unzipSync(archive.content)['person.json']!)) as object)
+      );
+    };
+    expect(await kept(house.people.teacher)).toContain('consents');
+    const there = await kept(hostile);
+    expect(there).toContain('comments');
+    expect(there).not.toContain('consents');
+    expect(there).not.toContain('email');
   });
 
   test('that was let go is asked for again, and an administrator’s no is heard', async () => {
