@@ -104,3 +104,22 @@ export async function listOpenDrafts(
     { id, classId, uploadedBy },
   );
 }
+
+/** For whom, two for each, drafts that a picture stands in are open now for a safety concern. */
+export async function listOpenings(
+  database: Database,
+  {
+    id,
+    classId,
+    uploadedBy,
+    now,
+  }: Pick<PictureRow, 'id' | 'classId' | 'uploadedBy'> & { readonly now: Date },
+): Promise<readonly { readonly askedBy: string; readonly decidedBy: string }[]> {
+  return database.rows(
+    `SELECT asked_by AS askedBy, decided_by AS decidedBy
+     FROM draft_openings JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = :classId AND writer_id = :uploadedBy AND (LOCATE(:id, body) > 0 OR LOCATE(:id, beside) > 0)
+       AND agreed AND ends_at > :now`,
+    { id, classId, uploadedBy, now },
+  );
+}

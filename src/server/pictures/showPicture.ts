@@ -14,7 +14,7 @@ import { listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
 import { checkOf } from '../input/validate';
 import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../storage/pictureFiles';
-import { findPicture, listOpenDrafts, listUses } from './queries';
+import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from './queries';
 
 interface ShownPicture {
   /** The same for the same bytes. */
@@ -59,9 +59,7 @@ export async function maybeShowPicture(
     onPages !== 'nothing' ||
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
-    (await listOpenDrafts(database, picture)).some(({ writerId }) =>
-      may(actor, 'post.readDraft', { writerId, draftsOpen: true }),
-    ) ||
+    (await isInDraftFor(actor, picture, now)) ||
     (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
   if (!seen) return null;
   const { contentHash } = picture;
@@ -73,6 +71,18 @@ export async function maybeShowPicture(
     searchable: forEveryone && (await findClass(database, picture.classId))?.searchEngines === true,
     read: () => maybeReadPicture(contentHash, wanted),
   };
+}
+
+/** Whether a picture stands in a draft that somebody may read. */
+async function isInDraftFor(actor: Actor, picture: PictureRow, now: Date): Promise<boolean> {
+  if (actor.personId === null) return false;
+  const drafts = await listOpenDrafts(database, picture);
+  if (drafts.some(({ writerId }) => may(actor, 'post.readDraft', { writerId, draftsOpen: true })))
+    return true;
+  const openings = await listOpenings(database, { ...picture, now });
+  return openings.some(({ askedBy, decidedBy }) =>
+    may(actor, 'draft.readOpened', { openedFor: [askedBy, decidedBy] }),
+  );
 }
 
 /** Before whom a picture stands now, as far as the ceiling, and consent of the writer whose post shows it, go. */

@@ -15,6 +15,11 @@ import {
 } from '../../../tests/server/house';
 import { mailsTo } from '../../../tests/support/mails';
 import { listAuditLines } from '../access/auditLog';
+import { readerOf } from '../blog/reader';
+import { newId } from '../database/newId';
+import { insertPicture } from '../pictures/queries';
+import { maybeShowPicture } from '../pictures/showPicture';
+import { savePost } from '../posts/savePost';
 import { database } from '../database/database';
 import { runOneJob } from '../jobs/runJobs';
 import { maybeCompose } from '../posts/viewCompose';
@@ -46,6 +51,32 @@ async function readers(openingId: string, now = NOW): Promise<readonly string[]>
     if (await maybeOpenedDraft(openingId, personOf(house, who) ?? '', now)) found.push(who);
   return found;
 }
+
+test('an opened draft is seen with its pictures, by the two for whom it is open and as long as it is', async () => {
+  const pictureId = newId();
+  const own = { id: pictureId, classId: house.classId, uploadedBy: house.people.writer };
+  const made = { contentHash: '3'.repeat(64), perceptualHash: '0'.repeat(16), width: 4, height: 3 };
+  await insertPicture(database, { ...own, ...made, purpose: 'picture', at: NOW });
+  const picture = {
+    type: 'picture',
+    attrs: { src: pictureId },
+    content: [{ type: 'caption' }, { type: 'credit' }],
+  };
+  const writing = { title: '', labels: [], body: { type: 'doc', content: [picture] } };
+  await succeeded(as(house, 'writer', savePost, { postId, version: 2, writing }));
+  const seers = async (now: Date) => {
+    const found = [];
+    for (const who of EVERYBODY)
+      if (await maybeShowPicture({ id: pictureId, width: 480 }, readerOf(personOf(house, who)), now))
+        found.push(who);
+    return found;
+  };
+  const { openingId } = await succeeded(ask());
+  expect(await seers(NOW)).toEqual(['writer']);
+  await succeeded(decide(openingId));
+  expect((await seers(NOW)).toSorted()).toEqual(['administrator', 'teacher', 'writer']);
+  expect(await seers(later(8))).toEqual(['writer']);
+});
 
 test('a draft is opened by the teacher who asked and an administrator together, for a week, and the writer is told', async () => {
   const { openingId } = await succeeded(ask());
