@@ -1,4 +1,5 @@
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 export interface CommentRow {
   readonly id: string;
@@ -33,7 +34,7 @@ export async function findComment(database: Database, id: string): Promise<Comme
 export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
   return database.rows<CommentRow>(
     `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId
-       AND author_id NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)
+       AND ${ofNobodyDeleted('author_id')}
      ORDER BY written_at, id LIMIT 500`,
     { postId },
   );
@@ -44,7 +45,7 @@ export async function listCommentedPosts(database: Database, classId: string): P
   const rows = await database.rows<{ postId: string }>(
     `SELECT DISTINCT post_id AS postId FROM comments JOIN posts ON posts.id = post_id
      WHERE posts.class_id = :classId AND hidden_at IS NULL
-       AND author_id NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)`,
+       AND ${ofNobodyDeleted('author_id')}`,
     { classId },
   );
   return new Set(rows.map((row) => row.postId));

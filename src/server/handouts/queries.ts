@@ -1,4 +1,5 @@
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 export interface HandoutRow {
   readonly id: string;
@@ -14,23 +15,10 @@ export async function findHandout(database: Database, id: string): Promise<Hando
   const [row] = await database.rows<HandoutRow>(
     `SELECT id, class_id AS classId, uploaded_by AS uploadedBy, name, size, content_hash AS contentHash
      FROM handouts WHERE id = :id
-       AND (uploaded_by IS NULL OR uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL))`,
+       AND ${ofNobodyDeleted('uploaded_by')}`,
     { id },
   );
   return row ?? null;
-}
-
-/** Which of some contents a row names, by their hashes. */
-export async function listNamedHandouts(
-  database: Database,
-  hashes: readonly string[],
-): Promise<ReadonlySet<string>> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM handouts
-     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = handouts.content_hash`,
-    { hashes: JSON.stringify(hashes) },
-  );
-  return new Set(rows.map((row) => row.hash));
 }
 
 export async function insertHandout(

@@ -1,5 +1,6 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 export interface PageRow {
   readonly id: string;
@@ -36,7 +37,7 @@ const COLUMNS = `id, class_id AS classId, address, title, body, place, version, 
 const REVISION = `id, page_id AS pageId, title, body, written_by AS writtenBy, written_at AS writtenAt, shown_at AS shownAt`;
 
 /** What somebody wrote who is deleted and may be brought back is before no readers meanwhile. */
-const OF_NOBODY_DELETED = `(written_by IS NULL OR written_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL))`;
+const OF_NOBODY_DELETED = ofNobodyDeleted('written_by');
 
 export async function findPage(database: Database, id: string): Promise<PageRow | null> {
   const [row] = await database.rows<PageRow>(`SELECT ${COLUMNS} FROM pages WHERE id = :id`, { id });

@@ -1,4 +1,5 @@
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 /** A picture as it stands in a post: one row for each revision that readers of the class see, or that is one's own. */
 interface ClassPictureRow {
@@ -36,7 +37,7 @@ export async function listClassPictureRows(
      LEFT JOIN publications ON publications.revision_id = revisions.id AND until IS NULL
        AND publications.audience <> 'writerAndTeachers'
      WHERE pictures.class_id = :classId AND purpose = 'picture' AND taken_out_at IS NULL
-       AND uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)
+       AND ${ofNobodyDeleted('uploaded_by')}
        AND (uploaded_by = :personId OR publications.revision_id IS NOT NULL)
      ORDER BY pictures.created_at DESC, pictures.id, published DESC, revisions.created_at DESC`,
     { classId, personId },

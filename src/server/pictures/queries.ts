@@ -1,5 +1,6 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 /** What a picture is for: one that a person added, or a video's still that its host gave. */
 export type PicturePurpose = 'picture' | 'still';
@@ -21,23 +22,10 @@ const COLUMNS = `id, class_id AS classId, uploaded_by AS uploadedBy, content_has
 export async function findPicture(database: Database, id: string): Promise<PictureRow | null> {
   const [row] = await database.rows<PictureRow>(
     `SELECT ${COLUMNS} FROM pictures
-     WHERE id = :id AND uploaded_by NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)`,
+     WHERE id = :id AND ${ofNobodyDeleted('uploaded_by')}`,
     { id },
   );
   return row ?? null;
-}
-
-/** Which of some contents a row names, by their hashes. */
-export async function listNamedPictures(
-  database: Database,
-  hashes: readonly string[],
-): Promise<ReadonlySet<string>> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM pictures
-     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = pictures.content_hash`,
-    { hashes: JSON.stringify(hashes) },
-  );
-  return new Set(rows.map((row) => row.hash));
 }
 
 export async function insertPicture(
@@ -92,6 +80,9 @@ export async function listUses(
   return rows.map((row) => ({ ...row, handedIn: row.handedIn === 1 }));
 }
 
+/** That a picture stands in the draft of who brought it. */
+const IN_DRAFT = `posts.class_id = :classId AND writer_id = :uploadedBy AND (LOCATE(:id, body) > 0 OR LOCATE(:id, beside) > 0)`;
+
 /** The drafts that a picture stands in and that their assignment lets teachers read. */
 export async function listOpenDrafts(
   database: Database,
@@ -100,7 +91,7 @@ export async function listOpenDrafts(
   return database.rows(
     `SELECT posts.id AS postId, writer_id AS writerId
      FROM posts JOIN assignments ON assignments.id = posts.assignment_id AND drafts_open
-     WHERE posts.class_id = :classId AND writer_id = :uploadedBy AND (LOCATE(:id, body) > 0 OR LOCATE(:id, beside) > 0)`,
+     WHERE ${IN_DRAFT}`,
     { id, classId, uploadedBy },
   );
 }
@@ -118,7 +109,7 @@ export async function listOpenings(
   return database.rows(
     `SELECT asked_by AS askedBy, decided_by AS decidedBy
      FROM draft_openings JOIN posts ON posts.id = post_id
-     WHERE posts.class_id = :classId AND writer_id = :uploadedBy AND (LOCATE(:id, body) > 0 OR LOCATE(:id, beside) > 0)
+     WHERE ${IN_DRAFT}
        AND agreed AND ends_at > :now`,
     { id, classId, uploadedBy, now },
   );

@@ -3,6 +3,7 @@ import { NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../database/database';
+import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
 /** What a writer writes: the draft, and what a revision keeps of it. `body` is the document as JSON text. */
 export interface Writing {
@@ -65,7 +66,7 @@ const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordin
   handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
 const REVISION_COLUMNS = 'id, post_id AS postId, kind, title, labels, beside, body, created_at AS createdAt';
 
-const OF_NOBODY_DELETED = 'writer_id NOT IN (SELECT id FROM people WHERE deleted_at IS NOT NULL)';
+const OF_NOBODY_DELETED = ofNobodyDeleted('writer_id');
 
 /** A post, unless its writer is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
 export async function findPost(database: Database, id: string): Promise<PostRow | null> {

@@ -24,7 +24,7 @@ export async function maybeDraft(postId: string, personId: string, now: Date) {
   const actor = await findActor(database, classId, personId);
   if (post.writerId === personId || !may(actor, 'post.readDraft', found.subject)) return null;
   const writer = await findPerson(database, post.writerId);
-  if (!writer || writer.deletedAt) return null;
+  if (!writer) return null;
   await writeAuditLine(database, {
     useCase: USE_CASE,
     found: { classId, subjectId: postId },

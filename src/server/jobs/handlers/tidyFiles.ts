@@ -1,7 +1,6 @@
 import { database } from '../../database/database';
-import { listNamedHandouts } from '../../handouts/queries';
-import { listNamedPictures } from '../../pictures/queries';
 import { deleteHandoutLitter } from '../../storage/handoutFiles';
+import { listNamed } from '../../storage/listNamed';
 import { deletePictureLitter } from '../../storage/pictureFiles';
 
 /** How old a file is that no row names before it counts as litter: by then whatever stored it is long over. */
@@ -14,6 +13,6 @@ const DAY = 24 * 60 * 60 * 1000;
 export async function tidyFiles(): Promise<void> {
   // The day by which files were stored, not that of the job, which may have waited.
   const before = new Date(Date.now() - DAY);
-  await deletePictureLitter(before, (hashes) => listNamedPictures(database, hashes));
-  await deleteHandoutLitter(before, (hashes) => listNamedHandouts(database, hashes));
+  await deletePictureLitter(before, (hashes) => listNamed(database, 'pictures', hashes));
+  await deleteHandoutLitter(before, (hashes) => listNamed(database, 'handouts', hashes));
 }
