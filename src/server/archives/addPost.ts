@@ -19,6 +19,7 @@ interface Adding {
   /** The folder of the post's class or writer in the archive. */
   readonly under: string;
   readonly withDraft: boolean;
+  readonly now: Date;
 }
 
 /** The name of a class as a folder. */
@@ -27,8 +28,8 @@ export function folderOf({ title, groupName }: ClassRow): string {
 }
 
 /** Adds a post with its hand-ins, notes and the grade that was given back, each picture once. */
-export async function addPost(files: Zippable, { post, under, withDraft }: Adding): Promise<void> {
-  const assignment = await findAssignment(database, post.assignmentId);
+export async function addPost(files: Zippable, { post, under, withDraft, now }: Adding): Promise<void> {
+  const assignment = await findAssignment(database, post.assignmentId, now);
   const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
   const grade = await findGrade(database, post.id);
   const handIns = await listHandIns(database, post.id);

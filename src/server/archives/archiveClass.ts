@@ -29,7 +29,7 @@ export async function maybeClassArchive(classId: string, { personId, now }: Aske
   const inClass = await findClass(database, classId);
   if (!inClass || !may(await findActor(database, classId, personId), 'class.change', {})) return null;
   const files: Zippable = {
-    'class.json': json(await settingsOf(inClass)),
+    'class.json': json(await settingsOf(inClass, now)),
     'roster.csv': strToU8(await rosterCsv(classId)),
   };
   for (const page of await listShownPages(database, classId)) await addPage(files, page);
@@ -38,7 +38,7 @@ export async function maybeClassArchive(classId: string, { personId, now }: Aske
     // Two may have the same name: the end of the id tells their folders apart.
     const under = `${addressFrom(nameInClass(member))}-${member.personId.slice(-4)}`;
     for (const post of await listPostsOf(database, classId, member.personId))
-      await addPost(files, { post, under, withDraft: false });
+      await addPost(files, { post, under, withDraft: false, now });
   }
   await inTransaction(async (transaction) => {
     await updateArchived(transaction, classId, now);
@@ -73,7 +73,7 @@ async function rosterCsv(classId: string): Promise<string> {
   );
 }
 
-async function settingsOf(inClass: ClassRow) {
+async function settingsOf(inClass: ClassRow, now: Date) {
   const { title, groupName, subtitle, schoolName, address, timeZone, language, year } = inClass;
   const { ceiling, namingRule, look, banner, lettering } = inClass;
   return {
@@ -81,7 +81,7 @@ async function settingsOf(inClass: ClassRow) {
     ...{ ceiling, namingRule, look, banner, lettering },
     words: inClass.words,
     labels: await listLabelSet(database, inClass.id),
-    assignments: (await listAssignments(database, inClass.id)).map((one) => ({
+    assignments: (await listAssignments(database, inClass.id, now)).map((one) => ({
       number: one.number,
       title: one.title,
       instructions: one.instructions,

@@ -65,7 +65,7 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
   });
   for (const inClass of classes)
     for (const post of await listPostsOf(database, inClass.id, personId))
-      await addPost(files, { post, under: folderOf(inClass), withDraft: own });
+      await addPost(files, { post, under: folderOf(inClass), withDraft: own, now });
   for (const { id } of classes)
     await writeAuditLine(database, {
       useCase: 'archivePerson',

@@ -13,8 +13,9 @@ export interface AssignmentFacts {
 export async function findAssignmentToActOn(
   database: Database,
   assignmentId: string,
+  now: Date,
 ): Promise<Found<AssignmentFacts> | null> {
-  const assignment = await findAssignment(database, assignmentId);
+  const assignment = await findAssignment(database, assignmentId, now);
   const inClass = assignment && (await findClass(database, assignment.classId));
   if (!assignment || !inClass) return null;
   return {

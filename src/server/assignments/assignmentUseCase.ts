@@ -1,7 +1,7 @@
 import { idSchema } from '../input/idSchema';
 import type { Context, Found, Result, UseCase } from '../access/useCase';
 import type { Database } from '../database/database';
-import { findAssignment } from './queries';
+import { findClassOfAssignment } from './queries';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
 
 interface OnAssignment {
@@ -48,7 +48,7 @@ export function assignmentUseCase<Input extends OnAssignment, Output, Prepared =
       additionalProperties: false,
       properties: { assignmentId: idSchema, ...fields },
     },
-    find: ({ assignmentId }, { database }) => findAssignmentToActOn(database, assignmentId),
+    find: ({ assignmentId }, { database, now }) => findAssignmentToActOn(database, assignmentId, now),
     ...(prepare
       ? {
           prepare: (input: Input, { rows }: Found<AssignmentFacts>, context) => prepare(input, rows, context),
@@ -63,6 +63,6 @@ async function turnOfAssignment(
   { assignmentId }: OnAssignment,
   database: Database,
 ): Promise<readonly string[]> {
-  const assignment = await findAssignment(database, assignmentId);
-  return assignment ? [assignment.classId] : [];
+  const classId = await findClassOfAssignment(database, assignmentId);
+  return classId === null ? [] : [classId];
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import {
+  NOW,
   as,
   buildHouse,
   deskFor,
@@ -32,7 +33,7 @@ describe('making', () => {
   test('counts on from the highest number and begins closed: our class, after acceptance', async () => {
     const first = await make();
     await succeeded(change(first, { number: 7 }));
-    expect(await findAssignment(database, await make())).toMatchObject({
+    expect(await findAssignment(database, await make(), NOW)).toMatchObject({
       number: 8,
       audience: 'ourClass',
       release: 'accepted',
@@ -45,7 +46,7 @@ describe('changing', () => {
   test('keeps everything that was filled in, the due time in the class’s time zone', async () => {
     const assignmentId = await make();
     await succeeded(change(assignmentId, { due: '2026-07-01T16:00' }));
-    const row = await findAssignment(database, assignmentId);
+    const row = await findAssignment(database, assignmentId, NOW);
     expect(row?.dueAt?.toISOString()).toBe('2026-07-01T15:00:00.000Z');
     expect(row).toMatchObject({
       title: 'Three skies',
@@ -71,7 +72,7 @@ describe('changing', () => {
     expect(await change(assignmentId, { title: 'Mine' })).toMatchObject({
       code: 'assignment.changedMeanwhile',
     });
-    expect(await findAssignment(database, assignmentId)).toMatchObject({ title: 'Hers' });
+    expect(await findAssignment(database, assignmentId, NOW)).toMatchObject({ title: 'Hers' });
   });
 
   test.each([
@@ -135,9 +136,9 @@ describe('setting', () => {
 
   test('is done once: setting again does not move the time', async () => {
     const assignmentId = await setWork(house);
-    const at = (await findAssignment(database, assignmentId))?.setAt;
+    const at = (await findAssignment(database, assignmentId, NOW))?.setAt;
     await as(house, 'teacher', setAssignment, { assignmentId }, new Date('2027-01-01T00:00:00Z'));
-    expect((await findAssignment(database, assignmentId))?.setAt).toEqual(at);
+    expect((await findAssignment(database, assignmentId, NOW))?.setAt).toEqual(at);
   });
 });
 

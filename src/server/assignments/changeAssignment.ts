@@ -78,7 +78,7 @@ export const changeAssignment = assignmentUseCase<Input, { readonly version: num
       },
     },
   },
-  async run({ version, fields }, { assignment, inClass }, { database, personId }) {
+  async run({ version, fields }, { assignment, inClass }, { database, personId, now }) {
     const { due, ...others } = fields;
     if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))
       return refused('assignment.tooWide', 'audience');
@@ -98,7 +98,7 @@ export const changeAssignment = assignmentUseCase<Input, { readonly version: num
     const taken = await updateAssignment(database, changed, version);
     if (taken !== 1) return refused('assignment.changedMeanwhile');
     await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
-    await spreadChange(database, { assignment: changed, inClass }, personId);
+    await spreadChange(database, { assignment: changed, inClass }, { personId, now });
     return done({ version: changed.version });
   },
 });

@@ -15,7 +15,9 @@ export async function copyAssignments(
   }: { readonly from: string; readonly to: string; readonly by: string; readonly at: Date },
 ): Promise<void> {
   // A series is copied as what is repeated: its days are those of another year.
-  for (const assignment of (await listAssignments(database, from)).filter((one) => one.seriesId === null)) {
+  for (const assignment of (await listAssignments(database, from, at)).filter(
+    (one) => one.seriesId === null,
+  )) {
     const id = newId();
     await insertAssignment(
       database,

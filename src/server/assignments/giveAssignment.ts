@@ -50,7 +50,7 @@ export const giveAssignment = assignmentUseCase<Input, { readonly assignmentId: 
     const dates = assignment.series ? seriesDates(assignment.series, inClass.year).dates : [];
     if (assignment.series && dates.length === 0) return refused('assignment.series.empty', 'classId');
     const dueAt = due === null ? null : new Date(instantOf(due, inClass.timeZone));
-    const there = (await listSiblings(database, assignment)).find((one) => one.classId === classId);
+    const there = (await listSiblings(database, assignment, now)).find((one) => one.classId === classId);
     if (there) {
       const moved = asGivenTo(assignment, { assignment: { ...there, dueAt }, inClass });
       await updateAssignment(database, { ...moved, version: there.version + 1 }, there.version);
@@ -83,10 +83,10 @@ export const partAssignment = assignmentUseCase<
   { readonly deleted: boolean }
 >({
   name: 'partAssignment',
-  async run(_, { assignment }, { database }) {
-    if ((await listSiblings(database, assignment)).length === 0) return refused('assignment.notShared');
-    await partFromSiblings(database, assignment);
-    const stay = assignment.series ? await deleteUnseenRepetitions(database, assignment.id) : 0;
+  async run(_, { assignment }, { database, now }) {
+    if ((await listSiblings(database, assignment, now)).length === 0) return refused('assignment.notShared');
+    await partFromSiblings(database, assignment, now);
+    const stay = assignment.series ? await deleteUnseenRepetitions(database, assignment.id, now) : 0;
     const gone = stay > 0 ? 0 : await deleteUnbegun(database, assignment.id);
     return done({ deleted: gone === 1 });
   },

@@ -63,24 +63,38 @@ type Stored = Omit<
   readonly series: string | null;
 };
 
+/** What is to be seen from a moment on is set from then on, whether or not the job that notes it has run. Asks for `:now`. */
 const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
   late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
   series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
-  set_at AS setAt, opened_at AS openedAt, version`;
+  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, version`;
 
-export async function findAssignment(database: Database, id: string): Promise<AssignmentRow | null> {
-  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM assignments WHERE id = :id`, { id });
+export async function findAssignment(
+  database: Database,
+  id: string,
+  now: Date,
+): Promise<AssignmentRow | null> {
+  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM assignments WHERE id = :id`, { id, now });
   return row ? fromStored(row) : null;
+}
+
+export async function findClassOfAssignment(database: Database, id: string): Promise<string | null> {
+  const [row] = await database.rows<{ readonly classId: string }>(
+    'SELECT class_id AS classId FROM assignments WHERE id = :id',
+    { id },
+  );
+  return row?.classId ?? null;
 }
 
 /** A class's assignments, the latest due first, those without a due time before them. */
 export async function listAssignments(
   database: Database,
   classId: string,
+  now: Date,
 ): Promise<readonly AssignmentRow[]> {
   const rows = await database.rows<Stored>(
     `SELECT ${COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
-    { classId },
+    { classId, now },
   );
   return rows.map(fromStored);
 }
@@ -150,11 +164,12 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
 export async function listSiblings(
   database: Database,
   { id, sharedId }: AssignmentRow,
+  now: Date,
 ): Promise<readonly AssignmentRow[]> {
   if (sharedId === null) return [];
   const rows = await database.rows<Stored>(
     `SELECT ${COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id ORDER BY due_at, id`,
-    { sharedId, id },
+    { sharedId, id, now },
   );
   return rows.map(fromStored);
 }
@@ -163,10 +178,11 @@ export async function listSiblings(
 export async function listRepetitions(
   database: Database,
   seriesId: string,
+  now: Date,
 ): Promise<readonly AssignmentRow[]> {
   const rows = await database.rows<Stored>(
     `SELECT ${COLUMNS} FROM assignments WHERE series_id = :seriesId ORDER BY lesson_date`,
-    { seriesId },
+    { seriesId, now },
   );
   return rows.map(fromStored);
 }
@@ -182,7 +198,7 @@ export async function updateSeries(database: Database, id: string, series: Serie
   });
 }
 
-/** When a repetition is due and seen, where its series has other hours or weeks now. */
+/** When a repetition that students do not see yet is due and seen, where its series has other hours or weeks now. */
 export async function updateRepetition(
   database: Database,
   repetition: Pick<AssignmentRow, 'id' | 'dueAt' | 'week' | 'opensAt'>,

@@ -40,11 +40,11 @@ export const repeatAssignment = assignmentUseCase<Input, { readonly repetitions:
  */
 export const endSeries = assignmentUseCase<{ readonly assignmentId: string }, { readonly stay: number }>({
   name: 'endSeries',
-  async run({ assignmentId: id }, { assignment }, { database }) {
+  async run({ assignmentId: id }, { assignment }, { database, now }) {
     if (!assignment.series) return refused('assignment.noSeries');
-    const stay = await deleteUnseenRepetitions(database, id);
+    const stay = await deleteUnseenRepetitions(database, id, now);
     await updateSeries(database, id, null);
-    await partFromSiblings(database, assignment);
+    await partFromSiblings(database, assignment, now);
     return done({ stay });
   },
 });

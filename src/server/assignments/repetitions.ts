@@ -45,8 +45,12 @@ export async function layOutSeries(
 }
 
 /** Deletes the repetitions that students do not see yet; how many stay. */
-export async function deleteUnseenRepetitions(database: Database, seriesId: string): Promise<number> {
-  const repetitions = await listRepetitions(database, seriesId);
+export async function deleteUnseenRepetitions(
+  database: Database,
+  seriesId: string,
+  now: Date,
+): Promise<number> {
+  const repetitions = await listRepetitions(database, seriesId, now);
   for (const { id } of repetitions.filter((one) => one.setAt === null)) await deleteUnbegun(database, id);
   return repetitions.filter((one) => one.setAt !== null).length;
 }
@@ -63,7 +67,7 @@ async function settleRepetitions(
   { dates, now }: Settling,
 ): Promise<ReadonlySet<string>> {
   const kept = new Set<string>();
-  for (const repetition of await listRepetitions(database, assignment.id)) {
+  for (const repetition of await listRepetitions(database, assignment.id, now)) {
     const date = dates.find((one) => one.date === repetition.lessonDate);
     if (repetition.setAt === null && !date) {
       await deleteUnbegun(database, repetition.id);

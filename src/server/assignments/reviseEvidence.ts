@@ -28,9 +28,12 @@ export const previewEvidence = assignmentUseCase<
   looksOnly: true,
   outside: true,
   fields: { requirements: { type: 'array', maxItems: 40, items: requirementSchema } },
-  async run({ requirements }, { assignment, inClass }, { database, personId }) {
+  async run({ requirements }, { assignment, inClass }, { database, personId, now }) {
     const changes = [];
-    for (const one of [{ assignment, inClass }, ...(await taughtSiblings(database, assignment, personId))])
+    for (const one of [
+      { assignment, inClass },
+      ...(await taughtSiblings(database, assignment, { personId, now })),
+    ])
       changes.push(
         ...(await evidenceChanges(database, { ...one, assignment: { ...one.assignment, requirements } })),
       );
@@ -55,9 +58,9 @@ export const reviseEvidence = assignmentUseCase<
   { readonly version: number; readonly changes: readonly EvidenceChange[] }
 >({
   name: 'reviseEvidence',
-  async prepare(_, rows, { database, personId }) {
+  async prepare(_, rows, { database, personId, now }) {
     const changes = await evidenceChanges(database, rows);
-    for (const sibling of await taughtSiblings(database, rows.assignment, personId))
+    for (const sibling of await taughtSiblings(database, rows.assignment, { personId, now }))
       changes.push(...(await evidenceChanges(database, sibling)));
     return done({ version: rows.assignment.version, changes });
   },

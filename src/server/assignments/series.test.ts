@@ -63,18 +63,26 @@ async function runAll(now: Date): Promise<void> {
 
 const repeat = (more: object = {}) =>
   as(house, 'teacher', repeatAssignment, { assignmentId, series: { ...SERIES, ...more } });
-const titles = async () => (await listRepetitions(database, assignmentId)).map((one) => one.title);
-const change = async (id: string, more: object) =>
-  as(house, 'teacher', changeAssignment, {
-    assignmentId: id,
-    version: (await findAssignment(database, id))?.version,
-    fields: { ...FIELDS, ...LESSON, ...more },
-  });
+const titles = async (now = NOW) =>
+  (await listRepetitions(database, assignmentId, now)).map((one) => one.title);
+const change = async (id: string, more: object, now = NOW) =>
+  as(
+    house,
+    'teacher',
+    changeAssignment,
+    {
+      assignmentId: id,
+      version: (await findAssignment(database, id, now))?.version,
+      fields: { ...FIELDS, ...LESSON, ...more },
+    },
+    now,
+  );
 
 test('makes one for each day of school, filled in and numbered, each set when its day comes', async () => {
   expect(await succeeded(repeat({ last: '2026-12-14' }))).toEqual({ repetitions: 3 });
   expect(await titles()).toEqual(['Week 1: 16 November', 'Week 2: 23 November', 'Week 3: 14 December']);
-  const [first, second] = await listRepetitions(database, assignmentId);
+  const [first, second] = await listRepetitions(database, assignmentId, NOW);
+  expect(await listWork(await deskFor(house, 'writer'))).toMatchObject([{ title: first?.title }]);
   expect(second).toMatchObject({
     number: 4,
     instructions: instructionsFrom('Notes of 23 November.'),
@@ -82,11 +90,15 @@ test('makes one for each day of school, filled in and numbered, each set when it
     opensAt: new Date('2026-11-19T00:00:00Z'),
     setAt: null,
   });
-  await runAll(NOW);
-  const work = async () => (await listWork(await deskFor(house, 'writer'))).map((one) => one.title);
-  expect(await work()).toEqual([first!.title]);
-  await runAll(new Date('2026-11-19T00:01:00Z'));
-  expect(await work()).toEqual([second!.title, first!.title]);
+  const work = async (now: Date) =>
+    (await listWork({ ...(await deskFor(house, 'writer')), now })).map((one) => one.title);
+  const itsDay = new Date('2026-11-19T00:00:00Z');
+  for (const settled of [async () => undefined, () => runAll(NOW), () => runAll(itsDay)]) {
+    // What students see goes by the time at which they look, whether or not the job has run.
+    await settled();
+    expect(await work(itsDay)).toEqual([second!.title, first!.title]);
+  }
+  expect((await listRepetitions(database, assignmentId, NOW))[1]?.setAt).toEqual(itsDay);
   const inClass = (await findClass(database, house.classId))!;
   expect(await assignmentToCheck(database, second!, inClass)).toMatchObject({ week: 2, date: '2026-11-23' });
 });
@@ -101,8 +113,11 @@ test('a changed rule moves, adds and deletes what students do not see yet, and l
     'Week 2: 30 November',
     'Week 3: 14 December',
   ]);
-  const [seen, moved] = await listRepetitions(database, assignmentId);
-  expect(seen).toMatchObject({ setAt: NOW, dueAt: new Date('2026-11-16T16:00:00Z') });
+  const [seen, moved] = await listRepetitions(database, assignmentId, NOW);
+  expect(seen).toMatchObject({
+    setAt: new Date('2026-11-12T00:00:00Z'),
+    dueAt: new Date('2026-11-16T16:00:00Z'),
+  });
   expect(moved).toMatchObject({ dueAt: new Date('2026-11-23T09:00:00Z'), week: 1 });
 });
 
@@ -111,7 +126,7 @@ test('a change of the series goes to those that students do not see and that wer
   await runAll(NOW);
   await succeeded(change(assignmentId, { title: 'Topic of {date}' }));
   expect(await titles()).toEqual(['Week 1: 16 November', 'Topic of 23 November']);
-  const second = (await listRepetitions(database, assignmentId))[1]!;
+  const second = (await listRepetitions(database, assignmentId, NOW))[1]!;
   await succeeded(change(second.id, { title: 'Fog', due: '2026-11-23T16:00' }));
   await succeeded(change(assignmentId, { title: 'Again {week}' }));
   expect(await titles()).toEqual(['Week 1: 16 November', 'Fog']);
@@ -137,7 +152,7 @@ test('ended, what students see stays and the rest goes', async () => {
   await runAll(NOW);
   expect(await succeeded(as(house, 'teacher', endSeries, { assignmentId }))).toEqual({ stay: 1 });
   expect(await titles()).toEqual(['Week 1: 16 November']);
-  expect((await findAssignment(database, assignmentId))?.series).toBeNull();
+  expect((await findAssignment(database, assignmentId, NOW))?.series).toBeNull();
   expect(await as(house, 'teacher', endSeries, { assignmentId })).toMatchObject({
     code: 'assignment.noSeries',
   });
@@ -174,13 +189,19 @@ test('what is set, or lacks something, is not repeated', async () => {
 });
 
 describe('given to another class', () => {
+  /** Before any of its days is seen. */
+  const EARLY = new Date('2026-11-02T12:00:00Z');
   let classId: string;
+  let now: Date;
   const give = (id: string, due: string | null = null) =>
-    as(house, 'teacher', giveAssignment, { assignmentId: id, classId, due });
-  const days = async (id: string) => (await listRepetitions(database, id)).map((one) => one.lessonDate);
-  const part = (id: string) => as(house, 'teacher', partAssignment, { assignmentId: id });
+    as(house, 'teacher', giveAssignment, { assignmentId: id, classId, due }, now);
+  const days = async (id: string) => (await listRepetitions(database, id, now)).map((one) => one.lessonDate);
+  const part = (id: string) => as(house, 'teacher', partAssignment, { assignmentId: id }, now);
+  const repeat = (more: object = {}, of = assignmentId) =>
+    as(house, 'teacher', repeatAssignment, { assignmentId: of, series: { ...SERIES, ...more } }, now);
 
   beforeEach(async () => {
+    now = EARLY;
     classId = await addClass('fern', 'FERN1', 'ourClass');
     await addMember(house.people.teacher, classId, 'teacher');
     await succeeded(
@@ -199,7 +220,7 @@ describe('given to another class', () => {
     await succeeded(repeat());
     const { assignmentId: there } = await succeeded(give(assignmentId));
     expect(await days(there)).toEqual(['2026-11-16', '2026-12-07']);
-    expect((await listRepetitions(database, there))[0]).toMatchObject({
+    expect((await listRepetitions(database, there, now))[0]).toMatchObject({
       classId,
       title: 'Week 1: 16 novembre',
       dueAt: new Date('2026-11-16T15:00:00Z'),
@@ -208,19 +229,17 @@ describe('given to another class', () => {
     // Given once more, it is there already.
     expect(await succeeded(give(assignmentId))).toEqual({ assignmentId: there });
     expect(await days(there)).toHaveLength(2);
-    const builder = await maybeBuilder(assignmentId, await deskFor(house, 'teacher'));
+    const builder = await maybeBuilder(assignmentId, { ...(await deskFor(house, 'teacher')), now });
     expect(builder?.given).toMatchObject([{ assignmentId: there, repetitions: { all: 2, seen: 0 } }]);
   });
 
   test('what is changed of it goes to what students do not see in both, its days do not', async () => {
     await succeeded(repeat());
     const { assignmentId: there } = await succeeded(give(assignmentId));
-    await succeeded(change(assignmentId, { title: 'Log {week}' }));
-    expect((await listRepetitions(database, there)).map((one) => one.title)).toEqual(['Log 1', 'Log 2']);
-    expect(await titles()).toEqual(['Log 1', 'Log 2']);
-    await succeeded(
-      as(house, 'teacher', repeatAssignment, { assignmentId: there, series: { ...SERIES, weekdays: [2] } }),
-    );
+    await succeeded(change(assignmentId, { title: 'Log {week}' }, now));
+    expect((await listRepetitions(database, there, now)).map((one) => one.title)).toEqual(['Log 1', 'Log 2']);
+    expect(await titles(now)).toEqual(['Log 1', 'Log 2']);
+    await succeeded(repeat({ weekdays: [2] }, there));
     expect(await days(there)).toEqual(['2026-11-17', '2026-11-24', '2026-12-01']);
     expect(await days(assignmentId)).toEqual(['2026-11-16', '2026-11-23']);
   });
@@ -229,28 +248,28 @@ describe('given to another class', () => {
     await succeeded(repeat());
     const first = (await succeeded(give(assignmentId))).assignmentId;
     expect(await succeeded(part(first))).toEqual({ deleted: true });
-    expect(await findAssignment(database, first)).toBeNull();
-    expect((await findAssignment(database, assignmentId))?.sharedId).toBeNull();
+    expect(await findAssignment(database, first, NOW)).toBeNull();
+    expect((await findAssignment(database, assignmentId, NOW))?.sharedId).toBeNull();
     const again = (await succeeded(give(assignmentId))).assignmentId;
-    await runAll(NOW);
+    now = NOW;
     expect(await succeeded(part(again))).toEqual({ deleted: false });
     expect(await days(again)).toEqual(['2026-11-16']);
     await succeeded(change(assignmentId, { title: 'Mine' }));
-    expect((await findAssignment(database, again))?.title).not.toBe('Mine');
+    expect((await findAssignment(database, again, NOW))?.title).not.toBe('Mine');
   });
 
   test('ended in one class, it goes on in the other', async () => {
     await succeeded(repeat());
     const { assignmentId: there } = await succeeded(give(assignmentId));
-    await succeeded(as(house, 'teacher', endSeries, { assignmentId }));
+    await succeeded(as(house, 'teacher', endSeries, { assignmentId }, now));
     expect(await days(there)).toHaveLength(2);
-    expect((await findAssignment(database, there))?.sharedId).toBeNull();
+    expect((await findAssignment(database, there, NOW))?.sharedId).toBeNull();
     expect(await days(assignmentId)).toEqual([]);
   });
 
   test('one of its days is not given, nor a series to a class without school on any of them', async () => {
     await succeeded(repeat());
-    const [day] = await listRepetitions(database, assignmentId);
+    const [day] = await listRepetitions(database, assignmentId, NOW);
     expect(await give(day!.id, '2026-11-24T16:00')).toMatchObject({ code: 'assignment.repetitionNotGiven' });
     await succeeded(repeat({ last: '2026-11-23', first: '2026-11-23' }));
     expect(await give(assignmentId)).toMatchObject({ code: 'assignment.series.empty', field: 'classId' });

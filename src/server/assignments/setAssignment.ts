@@ -19,7 +19,7 @@ export const setAssignment = assignmentUseCase<Input, null>({
     const lack = lackToSet(assignment);
     if (lack) return lack;
     await markSet(database, assignmentId, now);
-    for (const sibling of await taughtSiblings(database, assignment, personId))
+    for (const sibling of await taughtSiblings(database, assignment, { personId, now }))
       await markSet(database, sibling.assignment.id, now);
     return done(null);
   },

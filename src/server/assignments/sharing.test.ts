@@ -44,7 +44,7 @@ const change = async (assignmentId: string, more: object, who: 'teacher' | 'coTe
   return as(house, who, changeAssignment, { assignmentId, version, fields: { ...FIELDS, ...more } });
 };
 async function rowOf(id: string): Promise<AssignmentRow> {
-  return (await findAssignment(database, id))!;
+  return (await findAssignment(database, id, NOW))!;
 }
 
 test('another class is given the same with a due time, a number and an audience of its own', async () => {
@@ -147,7 +147,7 @@ describe('taken away again', () => {
     expect(await succeeded(as(house, 'teacher', partAssignment, { assignmentId: there }))).toEqual({
       deleted: true,
     });
-    expect(await findAssignment(database, there)).toBeNull();
+    expect(await findAssignment(database, there, NOW)).toBeNull();
     expect((await rowOf(assignmentId)).sharedId).toBeNull();
     expect(await as(house, 'teacher', partAssignment, { assignmentId })).toMatchObject({
       code: 'assignment.notShared',

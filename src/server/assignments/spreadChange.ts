@@ -12,34 +12,40 @@ import type { AssignmentFacts } from './assignmentFacts';
 import { listRepetitions, updateAssignment, type AssignmentRow } from './queries';
 import { taughtSiblings } from './taughtSiblings';
 
+interface Change {
+  /** Whoever made it; it goes to the classes that they teach. */
+  readonly personId: string;
+  readonly now: Date;
+}
+
 /** Takes a change of an assignment to where the same is asked: to the other classes, and to its repetitions. */
 export async function spreadChange(
   database: Database,
   { assignment, inClass }: AssignmentFacts,
-  by: string,
+  { personId, now }: Change,
 ): Promise<void> {
-  for (const sibling of await taughtSiblings(database, assignment, by)) {
+  for (const sibling of await taughtSiblings(database, assignment, { personId, now })) {
     const { version } = sibling.assignment;
     const changed = { ...asGivenTo(assignment, sibling), version: version + 1 };
     await updateAssignment(database, changed, version);
-    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
-    await spreadToRepetitions(database, { assignment: changed, inClass: sibling.inClass }, by);
+    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
+    await spreadToRepetitions(database, { assignment: changed, inClass: sibling.inClass }, { personId, now });
   }
-  await spreadToRepetitions(database, { assignment, inClass }, by);
+  await spreadToRepetitions(database, { assignment, inClass }, { personId, now });
 }
 
 async function spreadToRepetitions(
   database: Database,
   { assignment, inClass }: AssignmentFacts,
-  by: string,
+  { personId, now }: Change,
 ): Promise<void> {
   if (!assignment.series) return;
-  for (const repetition of await listRepetitions(database, assignment.id)) {
+  for (const repetition of await listRepetitions(database, assignment.id, now)) {
     // One that students see, or that a teacher changed by hand, goes its own way.
     if (repetition.setAt !== null || repetition.version > 1) continue;
     const changed = asRepeated(assignment, repetition, inClass);
     await updateAssignment(database, changed, repetition.version);
-    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by });
+    await noteWhatComesWith(database, changed.id, { ...comesWith(changed), by: personId });
   }
 }
 

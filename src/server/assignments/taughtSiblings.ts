@@ -9,10 +9,10 @@ import { listSiblings, updateShared, type AssignmentRow } from './queries';
 export async function taughtSiblings(
   database: Database,
   assignment: AssignmentRow,
-  personId: string,
+  { personId, now }: { readonly personId: string; readonly now: Date },
 ): Promise<readonly AssignmentFacts[]> {
   if (assignment.sharedId === null) return [];
-  return taughtOf(await listSiblings(database, assignment), await listClassesOf(database, personId));
+  return taughtOf(await listSiblings(database, assignment, now), await listClassesOf(database, personId));
 }
 
 /** Those of an assignment's siblings that are in classes which a person teaches and which do not rest. */
@@ -30,9 +30,13 @@ export function taughtOf(
 }
 
 /** Lets an assignment go its own way, and the last of those that were one with it. */
-export async function partFromSiblings(database: Database, assignment: AssignmentRow): Promise<void> {
+export async function partFromSiblings(
+  database: Database,
+  assignment: AssignmentRow,
+  now: Date,
+): Promise<void> {
   if (assignment.sharedId === null) return;
-  const [last, ...others] = await listSiblings(database, assignment);
+  const [last, ...others] = await listSiblings(database, assignment, now);
   await updateShared(database, assignment.id, null);
   if (last && others.length === 0) await updateShared(database, last.id, null);
 }

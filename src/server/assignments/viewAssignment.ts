@@ -11,10 +11,10 @@ import { adjustedFor } from './adjustments';
 import { findAssignment, listAssignments, type AssignmentRow } from './queries';
 
 /** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
-export async function maybeAssignmentList({ personId, role, inClass }: Desk) {
+export async function maybeAssignmentList({ personId, role, inClass, now }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const standings = await listStandings(database, inClass.id);
-  const assignments = await listAssignments(database, inClass.id);
+  const assignments = await listAssignments(database, inClass.id, now);
   // Repetitions that nobody sees yet stand with their series.
   const listed = assignments.filter((one) => one.seriesId === null || one.setAt !== null);
   return listed.map((assignment) => {
@@ -58,7 +58,7 @@ function repetitionsOf(
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
 export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass, now }: Desk) {
-  const given = await findAssignment(database, assignmentId);
+  const given = await findAssignment(database, assignmentId, now);
   if (!given || given.classId !== inClass.id) return null;
   const assignment = await adjustedFor(database, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))

@@ -20,8 +20,8 @@ import { taughtOf } from './taughtSiblings';
 import { listRequirementSets } from './requirementSets';
 
 /** The builder of an assignment, for the teachers of its class; null for everybody else. */
-export async function maybeBuilder(assignmentId: string, { personId, role, inClass }: Desk) {
-  const assignment = await findAssignment(database, assignmentId);
+export async function maybeBuilder(assignmentId: string, { personId, role, inClass, now }: Desk) {
+  const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
   if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
     return null;
@@ -31,7 +31,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
   const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
   const standings = await listStandings(database, inClass.id);
   const handedIn = standings.filter((one) => one.handInId !== null);
-  const assignments = await listAssignments(database, inClass.id);
+  const assignments = await listAssignments(database, inClass.id, now);
   const titles = new Map(assignments.map((one) => [one.id, one.title]));
   return {
     assignmentId,
@@ -79,17 +79,17 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
     })),
     sets: await setsFor(personId),
-    ...(await givenTo(assignment, taught)),
-    ...(await repeated(assignment, inClass)),
-    others: await othersOf(taught, assignmentId),
+    ...(await givenTo(assignment, taught, now)),
+    ...(await repeated(assignment, inClass, now)),
+    others: await othersOf(taught, assignmentId, now),
   };
 }
 
 type TaughtClass = Awaited<ReturnType<typeof listClassesOf>>[number];
 
 /** The other classes that have this assignment, those of a teacher's that could be given it, and how many others have it. */
-async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[]) {
-  const siblings = await listSiblings(database, assignment);
+async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[], now: Date) {
+  const siblings = await listSiblings(database, assignment, now);
   const seen = taughtOf(siblings, taught);
   const begun = await countBegun(
     database,
@@ -97,7 +97,7 @@ async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[]
   );
   const given = [];
   for (const { assignment: there, inClass: other } of seen) {
-    const repetitions = there.series ? await listRepetitions(database, there.id) : [];
+    const repetitions = there.series ? await listRepetitions(database, there.id, now) : [];
     given.push({
       assignmentId: there.id,
       classId: other.id,
@@ -125,9 +125,9 @@ function titleOf({ title, groupName }: ClassRow): string {
 }
 
 /** The repetitions of a series, or the series that this is a repetition of. */
-async function repeated(assignment: AssignmentRow, { timeZone, language }: ClassRow) {
-  const of = assignment.seriesId === null ? null : await findAssignment(database, assignment.seriesId);
-  const repetitions = assignment.series ? await listRepetitions(database, assignment.id) : [];
+async function repeated(assignment: AssignmentRow, { timeZone, language }: ClassRow, now: Date) {
+  const of = assignment.seriesId === null ? null : await findAssignment(database, assignment.seriesId, now);
+  const repetitions = assignment.series ? await listRepetitions(database, assignment.id, now) : [];
   return {
     series: assignment.series && {
       rule: assignment.series,
@@ -156,10 +156,10 @@ async function setsFor(personId: string) {
 }
 
 /** The other assignments of the classes that a person teaches, those with requirements. */
-async function othersOf(taught: readonly TaughtClass[], assignmentId: string) {
+async function othersOf(taught: readonly TaughtClass[], assignmentId: string, now: Date) {
   const found = [];
   for (const one of taught) {
-    for (const { id, title, requirements } of await listAssignments(database, one.id))
+    for (const { id, title, requirements } of await listAssignments(database, one.id, now))
       if (id !== assignmentId && requirements.length > 0)
         found.push({ id, title, group: one.groupName || one.title, requirements });
   }

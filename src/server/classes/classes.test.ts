@@ -203,7 +203,7 @@ test('a copy has the settings, labels and assignments, and neither people nor po
   });
   expect(await listLabels(database, classId)).toEqual(['three-skies']);
   expect((await listMembers(database, classId)).map((one) => one.personId)).toEqual([house.people.teacher]);
-  expect(await listAssignments(database, classId)).toMatchObject([
+  expect(await listAssignments(database, classId, NOW)).toMatchObject([
     { title: 'Three skies', setAt: null, dueAt: null, openedAt: null },
   ]);
   expect(await database.rows('SELECT id FROM posts WHERE class_id = :classId', { classId })).toEqual([]);

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { afterAll, beforeEach, describe, expect, test } from 'vitest';
-import { buildHouse, emptyDatabase, setWork } from '../../../tests/server/house';
+import { buildHouse, emptyDatabase, setWork, NOW } from '../../../tests/server/house';
 import { openDocument } from '../../core/document/openDocument';
 import { findAssignment } from '../assignments/queries';
 import { database, inTransaction, type Database } from './database';
@@ -73,7 +73,7 @@ describe('the migrations', () => {
         readFileSync(path.join(folder, '0022-lessons.sql'), 'utf8'),
       ) ?? [];
     await database.change(statement);
-    const instructions = (await findAssignment(database, assignmentId))?.instructions;
+    const instructions = (await findAssignment(database, assignmentId, NOW))?.instructions;
     expect(openDocument(instructions).content.content.map((node) => node.textContent)).toEqual(paragraphs);
   });
 

@@ -48,7 +48,7 @@ const change = (assignmentId: string, more: object, who: Who = 'teacher') =>
 async function whoFetches(id: string): Promise<readonly Who[]> {
   const fetchers: Who[] = [];
   for (const who of EVERYBODY)
-    if ((await maybeShowHandout(id, readerOf(personOf(house, who)))) !== null) fetchers.push(who);
+    if ((await maybeShowHandout(id, readerOf(personOf(house, who)), NOW)) !== null) fetchers.push(who);
   return fetchers;
 }
 
@@ -81,7 +81,7 @@ test('a file is fetched by whoever may read an assignment that has it with it', 
   const set = await setWork(house);
   await succeeded(change(set, { model: { title: 'A model', body: withFile(handoutId) } }));
   expect(await whoFetches(handoutId)).toEqual(['classmate', 'writer', 'editor', 'coTeacher', 'teacher']);
-  const shown = await maybeShowHandout(handoutId, readerOf(personOf(house, 'writer')));
+  const shown = await maybeShowHandout(handoutId, readerOf(personOf(house, 'writer')), NOW);
   expect((await shown?.read())?.toString()).toBe('a chart');
   await succeeded(
     as(house, 'teacher', changeAssignment, {
@@ -106,7 +106,7 @@ test('naming a file of a class that one does not teach gives it to nobody', asyn
   await succeeded(change(assignmentId, { instructions: withFile(handoutId) }));
   expect(await whoFetches(handoutId)).toEqual(['coTeacher']);
   for (const id of ['', '../x', newId()])
-    expect(await maybeShowHandout(id, readerOf(house.people.teacher))).toBeNull();
+    expect(await maybeShowHandout(id, readerOf(house.people.teacher), NOW)).toBeNull();
 });
 
 test('pictures in instructions are seen by who may read them; a student’s are not shown by naming them', async () => {

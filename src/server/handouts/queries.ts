@@ -49,10 +49,12 @@ export async function listAssignmentUses(
   database: Database,
   of: keyof typeof USES,
   id: string,
+  now: Date,
 ): Promise<readonly AssignmentUse[]> {
   const rows = await database.rows<{ readonly classId: string; readonly isSet: number }>(
-    `SELECT class_id AS classId, set_at IS NOT NULL AS isSet FROM assignments WHERE id IN (${USES[of]})`,
-    { id },
+    `SELECT class_id AS classId, (set_at IS NOT NULL OR COALESCE(opens_at <= :now, FALSE)) AS isSet
+     FROM assignments WHERE id IN (${USES[of]})`,
+    { id, now },
   );
   return rows.map((row) => ({ ...row, isSet: row.isSet === 1 }));
 }

@@ -17,7 +17,7 @@ export interface ShownHandout {
  * A file for whoever may read an assignment or a page that has it with it, and for who brought it. Null for everybody else, as for
  * a file that is not there.
  */
-export async function maybeShowHandout(id: string, reader: Reader): Promise<ShownHandout | null> {
+export async function maybeShowHandout(id: string, reader: Reader, now: Date): Promise<ShownHandout | null> {
   const { personId } = reader;
   if (!/^[0-9a-z]{16}$/.test(id)) return null;
   const handout = await findHandout(database, id);
@@ -25,7 +25,7 @@ export async function maybeShowHandout(id: string, reader: Reader): Promise<Show
   const readable =
     (personId !== null &&
       (handout.uploadedBy === personId ||
-        (await mayReadOne(await listAssignmentUses(database, 'handout', id), personId)))) ||
+        (await mayReadOne(await listAssignmentUses(database, 'handout', id, now), personId)))) ||
     (await sightOnPages(await listPageUses(database, 'handout', id), reader)) !== 'nothing';
   if (!readable) return null;
   const { name, contentHash } = handout;

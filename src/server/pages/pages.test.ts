@@ -307,7 +307,7 @@ test('a file of a page is fetched by those who read it there, and before that by
   const fetchers = async () => {
     const all: Who[] = [];
     for (const who of EVERYBODY)
-      if (await maybeShowHandout(handoutId, readerOf(personOf(house, who)))) all.push(who);
+      if (await maybeShowHandout(handoutId, readerOf(personOf(house, who)), NOW)) all.push(who);
     return all;
   };
   const pageId = await begin();
@@ -330,7 +330,7 @@ test('a student editor gives out their own files, and those that a teacher had p
     return (await succeeded(addHandout(added, { personId: personOf(house, who), now: NOW }))).handoutId;
   };
   const readByClass = async (handoutId: string) =>
-    (await maybeShowHandout(handoutId, readerOf(house.people.classmate))) !== null;
+    (await maybeShowHandout(handoutId, readerOf(house.people.classmate), NOW)) !== null;
   const [teachers, own] = [await add('teacher'), await add('editor')];
   const pageId = await begin('editor');
   for (const handoutId of [teachers, own]) {
@@ -353,7 +353,7 @@ test('a file comes back with the revision that goes back, also when who took it 
   await succeeded(show(pageId, 'ourClass', 'editor'));
   await write(pageId, { who: 'coTeacher', now: LATER });
   await succeeded(show(pageId, 'ourClass', 'coTeacher', LATER));
-  const fetched = () => maybeShowHandout(handoutId, readerOf(house.people.classmate));
+  const fetched = () => maybeShowHandout(handoutId, readerOf(house.people.classmate), NOW);
   expect(await fetched()).toBeNull();
   await erasePersonRows(database, house.people.coTeacher);
   expect(await fetched()).not.toBeNull();

@@ -23,7 +23,7 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
   const rows = await listRoster(database, inClass.id);
   const consents = await listConsentsOfClass(database, inClass.id);
   const today = localDate(now.getTime(), inClass.timeZone);
-  const set = (await listAssignments(database, inClass.id)).filter((one) => one.setAt !== null).length;
+  const set = (await listAssignments(database, inClass.id, now)).filter((one) => one.setAt !== null).length;
   const others = (await listClassesOf(database, personId)).filter(
     (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
   );

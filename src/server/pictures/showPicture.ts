@@ -60,7 +60,8 @@ export async function maybeShowPicture(
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
     (await isInDraftFor(actor, picture, now)) ||
-    (personId !== null && (await mayReadOne(await listAssignmentUses(database, 'picture', id), personId)));
+    (personId !== null &&
+      (await mayReadOne(await listAssignmentUses(database, 'picture', id, now), personId)));
   if (!seen) return null;
   const { contentHash } = picture;
   const { width: wanted } = checked.value;

@@ -20,8 +20,8 @@ export const beginPost: UseCase<Input, AssignmentRow, { readonly postId: string 
     additionalProperties: false,
     properties: { assignmentId: idSchema },
   },
-  async find({ assignmentId }, { database }) {
-    const assignment = await findAssignment(database, assignmentId);
+  async find({ assignmentId }, { database, now }) {
+    const assignment = await findAssignment(database, assignmentId, now);
     return (
       assignment && {
         subject: { assignmentIsSet: assignment.setAt !== null },

@@ -12,7 +12,7 @@ type Find = (writingId: string, now: Date) => Promise<Found<unknown> | null>;
 /** What can be written, and what one must be allowed to do to it. */
 const WRITINGS: readonly (readonly [Action, Find])[] = [
   ['post.write', (id, now) => findPostToShow(database, id, now)],
-  ['assignment.change', (id) => findAssignmentToActOn(database, id)],
+  ['assignment.change', (id, now) => findAssignmentToActOn(database, id, now)],
   ['page.tend', (id) => findPageToActOn(database, id)],
 ];
 

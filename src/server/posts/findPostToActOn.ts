@@ -54,7 +54,7 @@ async function factsOf(
   now: Date,
 ): Promise<Found<PostFacts> | null> {
   if (!post) return null;
-  const given = await findAssignment(database, post.assignmentId);
+  const given = await findAssignment(database, post.assignmentId, now);
   const assignment = given && (await adjustedFor(database, given, post.writerId));
   const ownClass = await findClass(database, post.classId);
   if (!assignment || !ownClass) return null;

@@ -224,7 +224,7 @@ test('somebody deleted has no page, picture or handout before readers, and is wh
   await succeeded(as(house, 'teacher', showPage, { pageId, version: 2, audience: 'everyone' }));
   const seen = async () => [
     (await maybeFront('wind', readerOf(null), NOW))?.pages.length,
-    (await maybeShowHandout(file, readerOf(null))) !== null,
+    (await maybeShowHandout(file, readerOf(null), NOW)) !== null,
     (await maybeShowPicture({ id: pictureId, width: 480 }, readerOf(null), NOW)) !== null,
   ];
   expect(await seen()).toEqual([1, true, true]);

@@ -33,13 +33,13 @@ const HOUR = 3_600_000;
  */
 export async function maybePile({ personId, role, inClass, now }: Desk): Promise<readonly Slip[] | null> {
   if (!may({ personId, role }, 'class.teach', {})) return null;
-  const own = await listAssignments(database, inClass.id);
+  const own = await listAssignments(database, inClass.id, now);
   const slips = await slipsIn(inClass, own, { now, group: null });
   const shared = new Set(own.map((one) => one.sharedId).filter((id) => id !== null));
   if (shared.size > 0)
     for (const other of await listClassesOf(database, personId)) {
       if (other.id === inClass.id || !isTeacher(other.role)) continue;
-      const same = (await listAssignments(database, other.id)).filter(
+      const same = (await listAssignments(database, other.id, now)).filter(
         (one) => one.sharedId !== null && shared.has(one.sharedId),
       );
       slips.push(...(await slipsIn(other, same, { now, group: other.groupName || other.title })));

@@ -18,7 +18,7 @@ const EXCERPT = 140;
 /** The set assignments of a class with how far a student's own posts are; those due first come first. */
 export async function listWork(desk: Desk) {
   const { inClass, personId } = desk;
-  const assignments = (await listAssignments(database, inClass.id)).filter(
+  const assignments = (await listAssignments(database, inClass.id, desk.now)).filter(
     (assignment) => assignment.setAt !== null,
   );
   const posts = new Map(

@@ -18,7 +18,7 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
   const { timeZone, language } = inClass;
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
-  const assignments = (await listAssignments(database, inClass.id)).filter(
+  const assignments = (await listAssignments(database, inClass.id, now)).filter(
     (assignment) => assignment.setAt !== null,
   );
   const waiting = standings.filter((standing) => standing.stage === 'handedIn');

@@ -6,7 +6,7 @@ export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  const handout = await maybeShowHandout((await params).id, await currentReader());
+  const handout = await maybeShowHandout((await params).id, await currentReader(), new Date());
   return fileAnswer(
     request,
     handout && {

@@ -27,7 +27,7 @@ export async function completeHandIn({ handInId, round }: Payload, _: string, no
   const handIn = await findHandIn(database, handInId);
   const post = handIn && (await findPostOfAnybody(database, handIn.postId));
   const revision = handIn && (await findRevision(database, handIn.revisionId));
-  const given = post && (await findAssignment(database, post.assignmentId));
+  const given = post && (await findAssignment(database, post.assignmentId, now));
   const assignment = given && (await adjustedFor(database, given, post.writerId));
   const inClass = post && (await findClass(database, post.classId));
   if (!handIn || !revision || !assignment || !inClass) return;

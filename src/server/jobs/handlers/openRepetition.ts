@@ -1,13 +1,16 @@
 import { findAssignment, markSet } from '../../assignments/queries';
 import { database } from '../../database/database';
 
-/** Sets a repetition whose day to be seen has come. One that was moved to a later day, or is gone, is left alone. */
+/**
+ * Notes that a repetition whose day to be seen has come is set; whoever reads it has seen it so from that moment. One that was moved
+ * to a later day, or is gone, is left alone.
+ */
 export async function openRepetition(
   { assignmentId }: { readonly assignmentId: string },
   _: string,
   now: Date,
 ): Promise<void> {
-  const assignment = await findAssignment(database, assignmentId);
+  const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment?.opensAt || assignment.opensAt > now) return;
-  await markSet(database, assignmentId, now);
+  await markSet(database, assignmentId, assignment.opensAt);
 }
