@@ -5,6 +5,12 @@ const config: NextConfig = {
   // Tests build beside a running demo, into a folder of their own.
   distDir: process.env['PORCH_BUILD'] ?? '.next',
   serverExternalPackages: ['mysql2', '@node-rs/argon2', 'sharp', 'pino', 'piscina'],
+  turbopack: {
+    // The speller asks for these only where it runs outside a browser.
+    resolveAlias: Object.fromEntries(
+      ['module', 'fs/promises'].map((name) => [name, { browser: './src/workers/notInBrowsers.ts' }]),
+    ),
+  },
   poweredByHeader: false,
   // Pictures have sizes of ours; the framework’s would be kept without asking who may see them.
   images: { unoptimized: true },

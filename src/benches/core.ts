@@ -3,7 +3,7 @@ import { readHtml } from '../core/document/html/readHtml';
 import { documentSchema } from '../core/document/schema';
 import { evaluate } from '../core/requirements/evaluate';
 import type { AssignmentToCheck, Requirement } from '../core/requirements/requirement';
-import { maybeSpeller } from '../commands/spellers';
+import { maybeSpeller } from '../workers/tasks/spellers';
 import { measurement, type Measurement } from './measure';
 
 const TURNS = 400;
@@ -118,7 +118,7 @@ const BESIDE = {
   labels: ['storm'],
   teaser: 'A post to be measured with.',
   cover: { src: 'cover', description: 'a sky' },
-  speller: maybeSpeller('en-GB'),
+  speller: await maybeSpeller('en-GB'),
 };
 
 function railingOf(body: Node) {

@@ -15,20 +15,20 @@ export interface Difference {
 }
 
 /** Runs one case of a vectors file; what kind it is its fields tell. Null when all that is expected holds. */
-export function runCase(given: Fields, index: number): Difference | null {
+export async function runCase(given: Fields, index: number): Promise<Difference | null> {
   const name = typeof given['name'] === 'string' ? given['name'] : `case ${index + 1}`;
-  const [expected, got] = sides(given);
+  const [expected, got] = await sides(given);
   return holds(expected, got) ? null : { case: name, expected, got };
 }
 
-function sides(given: Fields): readonly [expected: unknown, got: unknown] {
+async function sides(given: Fields): Promise<readonly [expected: unknown, got: unknown]> {
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
-  if ('input' in given) return [given['expect'], outcome(() => grade(gradeInputOf(given['input'])))];
-  const answer = outcome(() => {
+  if ('input' in given) return [given['expect'], await outcome(() => grade(gradeInputOf(given['input'])))];
+  const answer = await outcome(async () => {
     const assignment = assignmentOf(given['assignment']);
     return evaluate(assignment, {
       ...readPostFile(postFileOf(given['post'])),
-      ...spellerFor(assignment.requirements, assignment.language),
+      ...(await spellerFor(assignment.requirements, assignment.language)),
     });
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
@@ -36,9 +36,9 @@ function sides(given: Fields): readonly [expected: unknown, got: unknown] {
 }
 
 /** The answer, or the line that a command would end with, so that one bad case does not end the run. */
-function outcome<Answer>(compute: () => Answer): Answer | string {
+async function outcome<Answer>(compute: () => Answer | Promise<Answer>): Promise<Answer | string> {
   try {
-    return compute();
+    return await compute();
   } catch (error) {
     if (error instanceof Error) return `${error.name}: ${error.message}`;
     throw error;

@@ -15,7 +15,7 @@ import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './inp
 import { problemOf, reasonOf } from './rosterWords';
 
 /** The commands that compute and need neither database nor server. Each returns the exit status. */
-export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => number>> = {
+export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => number | Promise<number>>> = {
   words,
   check,
   grade: gradeFile,
@@ -31,7 +31,7 @@ function words(args: readonly string[]): number {
   return 0;
 }
 
-function check(args: readonly string[]): number {
+async function check(args: readonly string[]): Promise<number> {
   const { value: assignmentFile, rest } = optionOf(args, '--assignment');
   const [file] = rest;
   if (!assignmentFile || !file || rest.length > 1)
@@ -40,7 +40,7 @@ function check(args: readonly string[]): number {
   print(
     evaluate(assignment, {
       ...readPost(file, readText(file)),
-      ...spellerFor(assignment.requirements, assignment.language),
+      ...(await spellerFor(assignment.requirements, assignment.language)),
     }),
   );
   return 0;
@@ -72,19 +72,19 @@ function roster(args: readonly string[]): number {
   return 0;
 }
 
-function vectors(args: readonly string[]): number {
+async function vectors(args: readonly string[]): Promise<number> {
   if (args.length === 0) throw new UnreadableInput('usage: ./porch vectors FILE…');
   let passed = 0;
   let failed = 0;
   for (const file of args) {
     const cases = parseJson(readText(file), file);
     if (!Array.isArray(cases)) throw new UnreadableInput(`${file}: it should hold a list of cases`);
-    cases.forEach((given: Record<string, unknown>, index) => {
-      const difference = runCase(given, index);
+    for (const [index, given] of (cases as readonly Record<string, unknown>[]).entries()) {
+      const difference = await runCase(given, index);
       if (difference) console.log(JSON.stringify({ file, ...difference }));
       if (difference) failed += 1;
       else passed += 1;
-    });
+    }
   }
   console.log(`${passed} passed, ${failed} failed`);
   return failed > 0 ? 1 : 0;

@@ -6,7 +6,7 @@ const [name = '', ...args] = process.argv.slice(2);
 try {
   const command = COMPUTING[name];
   if (!command) throw new UnreadableInput(`there is no command ${name}; try ./porch help`);
-  process.exitCode = command(args);
+  process.exitCode = await command(args);
 } catch (error) {
   // RangeError is how the core refuses what no schema can describe; its message names the field.
   if (!(error instanceof UnreadableInput) && !(error instanceof RangeError)) throw error;

@@ -12,7 +12,7 @@ const SAFE_HEADERS: Readonly<Record<string, string>> = {
 const BUILT_HEADERS: Readonly<Record<string, string>> = {
   ...SAFE_HEADERS,
   'content-security-policy':
-    "default-src 'none'; script-src 'self'; connect-src 'self'; frame-ancestors 'none'",
+    "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'; frame-ancestors 'none'",
 };
 
 /** The headers of what is at an address. */

@@ -1,6 +1,6 @@
 import { documentReader } from '../core/document/documentReader';
 import { evaluate } from '../core/requirements/evaluate';
-import { makeSpeller, type Dictionary, type SuggestingSpeller } from '../core/spelling/speller';
+import type { Dictionary, SuggestingSpeller } from '../core/spelling/speller';
 import { unknownWords } from '../core/spelling/unknownWords';
 import { keepSame } from './keepSame';
 import type { Answered, Asked, SuggestionAsked } from './requirementsMessages';
@@ -64,8 +64,10 @@ function answer({ turn, assignment: sent, post: sentPost, dictionary }: Asked): 
 /** Once it is there, the latest writing is answered again, with its spelling. */
 async function fetchSpeller(name: string): Promise<void> {
   spellers.set(name, undefined);
-  const response = await fetch(`/api/dictionary/${name}`);
-  if (!response.ok) return;
-  spellers.set(name, makeSpeller((await response.json()) as Dictionary));
+  const [dictionary, program] = await Promise.all([fetch(`/api/dictionary/${name}`), fetch('/api/speller')]);
+  if (!dictionary.ok || !program.ok) return;
+  // It is a third of what the worker is, and only some assignments and classes spell.
+  const { makeSpeller } = await import('./makeSpeller');
+  spellers.set(name, await makeSpeller((await dictionary.json()) as Dictionary, await program.arrayBuffer()));
   if (latest) answer(latest);
 }

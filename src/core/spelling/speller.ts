@@ -1,4 +1,3 @@
-import nspell from 'nspell';
 import type { Speller } from '../requirements/post';
 
 /** A Hunspell dictionary: its affix file and its word list, both as text. */
@@ -19,10 +18,4 @@ export function dictionaryName(language: string): 'en' | 'en-gb' | 'de' | 'fr' |
   const region = more.at(-1);
   if (tongue === 'en') return region === undefined || region === 'us' ? 'en' : 'en-gb';
   return tongue === 'de' || tongue === 'fr' || tongue === 'es' ? tongue : null;
-}
-
-/** Reads a dictionary. It takes a second or more for languages with many forms: do it once, and not while somebody types. */
-export function makeSpeller({ aff, dic }: Dictionary): SuggestingSpeller {
-  const spell = nspell(aff, dic);
-  return { knows: (word) => spell.correct(word), suggest: (word) => spell.suggest(word) };
 }

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { createHunspellFromStrings } from 'hunspell-wasm';
 import type { Speller } from '../../core/requirements/post';
 import { dictionaryName } from '../../core/spelling/speller';
+import { makeSpeller } from '../makeSpeller';
 
 /** Dictionaries never change while a thread lives, so each is read once in it: a few tenths of a second. */
 const read = new Map<string, Promise<Speller>>();
@@ -16,9 +16,8 @@ export async function maybeSpeller(language: string): Promise<Speller | null> {
   return speller;
 }
 
-async function readSpeller(name: string): Promise<Speller> {
-  const file = (kind: 'aff' | 'dic') =>
-    readFileSync(path.join(process.cwd(), 'node_modules', `dictionary-${name}`, `index.${kind}`), 'utf8');
-  const hunspell = await createHunspellFromStrings(file('aff'), file('dic'));
-  return { knows: (word) => hunspell.testSpelling(word) };
+function readSpeller(name: string): Promise<Speller> {
+  const bytes = (at: string) => readFileSync(path.join(process.cwd(), 'node_modules', at));
+  const text = (kind: 'aff' | 'dic') => bytes(`dictionary-${name}/index.${kind}`).toString('utf8');
+  return makeSpeller({ aff: text('aff'), dic: text('dic') }, bytes('hunspell-wasm/wasm/hunspell.wasm'));
 }

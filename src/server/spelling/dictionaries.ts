@@ -14,3 +14,8 @@ export async function maybeDictionary(
     readFile(path.join(process.cwd(), 'node_modules', `dictionary-${known}`, at), 'utf8');
   return { aff: await file('index.aff'), dic: await file('index.dic'), licence: await file('license') };
 }
+
+/** The speller itself, Hunspell compiled to WebAssembly, as its package brings it. */
+export function readSpellerProgram(): Promise<Buffer> {
+  return readFile(path.join(process.cwd(), 'node_modules/hunspell-wasm/wasm/hunspell.wasm'));
+}

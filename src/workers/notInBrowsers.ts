@@ -1,0 +1,2 @@
+/** Stands where packages import what only Node.js has, in branches that no browser comes to. */
+export {};
