@@ -8,6 +8,7 @@ import { openDocument } from '../../core/document/openDocument';
 import { findAssignment } from '../assignments/queries';
 import { database, inTransaction, type Database } from './database';
 import { migrate, NewerDatabase } from './migrate';
+import { newId } from './newId';
 import { closePool } from './pool';
 import { takeTurns } from './turns';
 
@@ -107,6 +108,22 @@ describe('what another try mends', () => {
     });
     expect(tries).toBe(2);
     expect(new Set(await titles())).toEqual(new Set(['Wind & Weather!']));
+  });
+
+  test('a transaction that was ended without a word is done again whole, and nothing of it by itself', async () => {
+    await buildHouse();
+    let tries = 0;
+    await inTransaction(async (transaction) => {
+      tries += 1;
+      await transaction.change("UPDATE classes SET title = CONCAT(title, '!')");
+      // As a cluster does where another node was first.
+      if (tries === 1) await transaction.change('ROLLBACK');
+      await transaction.change(`UPDATE classes SET title = CONCAT(title, :sign) /* ${newId()} */`, {
+        sign: '?',
+      });
+    });
+    expect(tries).toBe(2);
+    expect(new Set(await titles())).toEqual(new Set(['Wind & Weather!?']));
   });
 
   test('a key that is taken is looked at again, so that eight of the same are one', async () => {

@@ -1,7 +1,9 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import type { ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import createCompiler from 'named-placeholders';
 import { isDuplicateKey, isLost, isNoIdentifier, isTransient } from './errors';
 import { pool } from './pool';
+import { prepareWithin, TransactionGone } from './wholeTransaction';
 
 type Value = string | number | boolean | Date | Buffer | null;
 type Parameters = Readonly<Record<string, Value>>;
@@ -16,7 +18,13 @@ export interface Database {
   insert(into: string, rows: readonly (readonly Value[])[]): Promise<void>;
 }
 
-type Executor = Pick<PoolConnection, 'execute'>;
+/** Runs one statement with its values in the places of its question marks. */
+type Execute = <Answer extends ResultSetHeader | RowDataPacket[]>(
+  sql: string,
+  values: Value[],
+) => Promise<[Answer, unknown]>;
+
+const compile = createCompiler();
 
 /** For how long, in milliseconds, what another try may mend is tried again. */
 const PATIENCE = 10_000;
@@ -29,9 +37,8 @@ const insideTransaction = new AsyncLocalStorage<true>();
 
 /** Statements outside a transaction, each on whatever connection is free. Not to be used inside one. */
 export const database: Database = {
-  rows: (sql, parameters) =>
-    single((connection) => runRows(connection, sql, parameters), /^\s*SELECT/i.test(sql)),
-  change: (sql, parameters) => single((connection) => runChange(connection, sql, parameters), false),
+  rows: (sql, parameters) => single((execute) => runRows(execute, sql, parameters), /^\s*SELECT/i.test(sql)),
+  change: (sql, parameters) => single((execute) => runChange(execute, sql, parameters), false),
   insert: (into, rows) => inTransaction((transaction) => transaction.insert(into, rows)),
 };
 
@@ -51,6 +58,7 @@ export async function inTransaction<Result>(
     () => once(work, progress),
     (error) => {
       if (isDuplicateKey(error)) return (duplicates += 1) < MOST_DUPLICATES;
+      if (error instanceof TransactionGone) return true;
       return isTransient(error) || (isLost(error) && !progress.committing);
     },
   );
@@ -58,7 +66,7 @@ export async function inTransaction<Result>(
 
 /** Runs a statement of its own; one that only reads may also be sent again when its connection was lost meanwhile. */
 async function single<Result>(
-  statement: (connection: Executor) => Promise<Result>,
+  statement: (execute: Execute) => Promise<Result>,
   readsOnly: boolean,
 ): Promise<Result> {
   assertOutside();
@@ -69,7 +77,7 @@ async function single<Result>(
       const connection = await pool().getConnection();
       try {
         progress.sent = true;
-        return await statement(connection);
+        return await statement((sql, values) => connection.execute(sql, values));
       } finally {
         connection.release();
       }
@@ -102,10 +110,14 @@ async function once<Result>(
   const connection = await pool().getConnection();
   try {
     await connection.beginTransaction();
+    const execute: Execute = async (sql, values) => {
+      await prepareWithin(connection, sql);
+      return connection.execute(sql, values);
+    };
     const transaction: Database = {
-      rows: (sql, parameters) => runRows(connection, sql, parameters),
-      change: (sql, parameters) => runChange(connection, sql, parameters),
-      insert: (into, rows) => runInsert(connection, into, rows),
+      rows: (sql, parameters) => runRows(execute, sql, parameters),
+      change: (sql, parameters) => runChange(execute, sql, parameters),
+      insert: (into, rows) => runInsert(execute, into, rows),
     };
     const result = await insideTransaction.run(true, () => work(transaction));
     progress.committing = true;
@@ -125,17 +137,18 @@ function assertOutside(): void {
 }
 
 async function runRows<Row>(
-  executor: Executor,
+  execute: Execute,
   sql: string,
   parameters: Parameters = {},
 ): Promise<readonly Row[]> {
-  const [rows] = await nothingWithout(executor.execute<RowDataPacket[]>(sql, parameters), [[]]);
+  const [rows] = await nothingWithout(execute<RowDataPacket[]>(...compile(sql, parameters)), [[], null]);
   return rows as unknown as readonly Row[];
 }
 
-async function runChange(executor: Executor, sql: string, parameters: Parameters = {}): Promise<number> {
-  const [header] = await nothingWithout(executor.execute<ResultSetHeader>(sql, parameters), [
+async function runChange(execute: Execute, sql: string, parameters: Parameters = {}): Promise<number> {
+  const [header] = await nothingWithout(execute<ResultSetHeader>(...compile(sql, parameters)), [
     { affectedRows: 0 },
+    null,
   ]);
   return header.affectedRows;
 }
@@ -153,14 +166,10 @@ async function nothingWithout<Found, Nothing>(
   }
 }
 
-async function runInsert(
-  executor: Executor,
-  into: string,
-  rows: readonly (readonly Value[])[],
-): Promise<void> {
+async function runInsert(execute: Execute, into: string, rows: readonly (readonly Value[])[]): Promise<void> {
   for (let start = 0; start < rows.length; start += ROWS_AT_ONCE) {
     const some = rows.slice(start, start + ROWS_AT_ONCE);
     const places = some.map((row) => `(${row.map(() => '?').join(', ')})`).join(', ');
-    await executor.execute(`INSERT INTO ${into} VALUES ${places}`, some.flat());
+    await execute<ResultSetHeader>(`INSERT INTO ${into} VALUES ${places}`, some.flat());
   }
 }

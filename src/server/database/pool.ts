@@ -19,13 +19,12 @@ const FIRST_WORDS = [
   'SET SESSION wsrep_sync_wait = 7',
 ];
 
-/** Connections that speak UTC, take named placeholders and are strict about what they store. */
+/** Connections that speak UTC and are strict about what they store. */
 function openPool(url: string): Pool {
   const opened = createPool({
     uri: url,
     connectionLimit: 10,
     timezone: 'Z',
-    namedPlaceholders: true,
     supportBigNumbers: true,
     // JSON columns arrive as text; whoever reads them knows their form.
     jsonStrings: true,

@@ -26,6 +26,8 @@ export const decideJoining = classUseCase<Decision & { readonly classId: string 
   whileResting: true,
   fields,
   async run({ classId, ...decision }, _, context) {
+    // Before anything is read: the student may be handed on to another home at this very moment.
+    await takeInstallTurn(context.database, 'people');
     const student = await findStudentStanding(context.database, decision.personId);
     return student?.homeClassId === classId ? decide(decision, context) : NOT_THERE;
   },
@@ -36,6 +38,7 @@ export const decideJoiningAnywhere = installUseCase<Decision, null>({
   name: 'decideJoiningAnywhere',
   fields,
   async run(decision, context) {
+    await takeInstallTurn(context.database, 'people');
     const student = await findStudentStanding(context.database, decision.personId);
     const decided = await decide(decision, context);
     if (decided.ok && student?.homeClassId) await noteIn(student.homeClassId, decision, context);
@@ -56,17 +59,19 @@ export const withdrawJoining = classUseCase<{ readonly classId: string; readonly
 
 type Deciding = Context & { readonly personId: string; readonly database: Database };
 
+/** Decides a request; the turn of those who have a home is taken. */
 async function decide(decision: Decision, context: Deciding): Promise<Result<null>> {
   const { database, now } = context;
   const { askingClassId: classId, personId, grant } = decision;
-  await takeInstallTurn(database, 'people');
   const request = await findJoinRequest(database, { classId, personId });
   const student = request && (await findStudentStanding(database, personId));
   if (!request || !student || student.deleted || student.grownUp) return NOT_THERE;
-  if (grant) {
-    await joinClass(database, { classId, personId, groupName: request.groupName, at: now });
-    await deleteJoinRequest(database, { classId, personId });
-  } else await markJoinDeclined(database, { classId, personId, at: now });
+  // The class that asks may take it back while it is decided.
+  const decided = grant
+    ? await deleteJoinRequest(database, { classId, personId })
+    : await markJoinDeclined(database, { classId, personId, at: now });
+  if (decided === 0) return NOT_THERE;
+  if (grant) await joinClass(database, { classId, personId, groupName: request.groupName, at: now });
   await noteIn(classId, decision, context);
   return done(null);
 }

@@ -49,8 +49,8 @@ export async function deleteJoinRequest(
 export async function markJoinDeclined(
   database: Database,
   { classId, personId, at }: Pick<JoinRequestRow, 'classId' | 'personId'> & { readonly at: Date },
-): Promise<void> {
-  await database.change(
+): Promise<number> {
+  return database.change(
     'UPDATE join_requests SET declined_at = :at WHERE class_id = :classId AND person_id = :personId',
     { classId, personId, at },
   );
