@@ -1,4 +1,3 @@
-import { strToU8, type Zippable } from 'fflate';
 import { escapeHtml, writeHtml } from '../../core/document/html/writeHtml';
 import { openDocument } from '../../core/document/openDocument';
 import { NOTHING_BESIDE } from '../../core/posts/beside';
@@ -13,6 +12,7 @@ import { pictureIds } from '../posts/writing';
 import { findPublication } from '../publications/queries';
 import { findGrade, listNotes } from '../reviews/queries';
 import { maybeReadPicture } from '../storage/pictureFiles';
+import type { Zipping } from './zipStream';
 
 interface Adding {
   readonly post: PostRow;
@@ -28,57 +28,60 @@ export function folderOf({ title, groupName }: ClassRow): string {
 }
 
 /** Adds a post with its hand-ins, notes and the grade that was given back, each picture once. */
-export async function addPost(files: Zippable, { post, under, withDraft, now }: Adding): Promise<void> {
+export async function addPost(zip: Zipping, { post, under, withDraft, now }: Adding): Promise<void> {
   const assignment = await findAssignment(database, post.assignmentId, now);
   const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
   const grade = await findGrade(database, post.id);
   const handIns = await listHandIns(database, post.id);
-  if (withDraft) await addWriting(files, folder, 'draft', post);
+  if (withDraft) await addWriting(zip, folder, 'draft', post);
   for (const handIn of handIns) {
     // What was taken back belongs to its writer alone again.
     if (handIn.takenBackAt && !withDraft) continue;
     const revision = await findRevision(database, handIn.revisionId);
     if (!revision) continue;
     const name = `hand-in-${handIn.ordinal}`;
-    await addWriting(files, folder, name, revision);
+    await addWriting(zip, folder, name, revision);
     const copies = await listDocumentCopies(database, revision.id);
-    if (copies.length) files[`${folder}/${name}.documents.json`] = json(copies);
+    if (copies.length) await zip.add(`${folder}/${name}.documents.json`, json(copies));
   }
-  files[`${folder}/post.json`] = json({
-    assignment: assignment && { number: assignment.number, title: assignment.title },
-    stage: post.stage,
-    begunAt: post.begunAt,
-    savedAt: post.savedAt,
-    readers: (await findPublication(database, post.id))?.audience ?? 'writerAndTeachers',
-    handIns: handIns.map(({ ordinal, receipt, handedInAt, takenBackAt, words, evidence }) => ({
-      ordinal,
-      receipt,
-      handedInAt,
-      takenBackAt,
-      words,
-      evidence,
-    })),
-    notes: (await listNotes(database, post.id)).map((note) => ({
-      author: `${note.givenName} ${note.familyName}`.trim(),
-      text: note.text,
-      createdAt: note.createdAt,
-    })),
-    grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
-  });
+  await zip.add(
+    `${folder}/post.json`,
+    json({
+      assignment: assignment && { number: assignment.number, title: assignment.title },
+      stage: post.stage,
+      begunAt: post.begunAt,
+      savedAt: post.savedAt,
+      readers: (await findPublication(database, post.id))?.audience ?? 'writerAndTeachers',
+      handIns: handIns.map(({ ordinal, receipt, handedInAt, takenBackAt, words, evidence }) => ({
+        ordinal,
+        receipt,
+        handedInAt,
+        takenBackAt,
+        words,
+        evidence,
+      })),
+      notes: (await listNotes(database, post.id)).map((note) => ({
+        author: `${note.givenName} ${note.familyName}`.trim(),
+        text: note.text,
+        createdAt: note.createdAt,
+      })),
+      grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
+    }),
+  );
 }
 
 /** Adds a page of the class blog as readers see it. */
 export async function addPage(
-  files: Zippable,
+  zip: Zipping,
   { title, body, address }: { readonly title: string; readonly body: string; readonly address: string },
 ): Promise<void> {
-  await addWriting(files, 'pages', address, { title, labels: [], beside: NOTHING_BESIDE, body });
+  await addWriting(zip, 'pages', address, { title, labels: [], beside: NOTHING_BESIDE, body });
 }
 
-async function addWriting(files: Zippable, folder: string, name: string, writing: Writing): Promise<void> {
+async function addWriting(zip: Zipping, folder: string, name: string, writing: Writing): Promise<void> {
   const body = openDocument(JSON.parse(writing.body));
   const { subtitle, teaser, cover } = writing.beside;
-  for (const src of pictureIds(writing)) await addPicture(files, folder, src);
+  for (const src of pictureIds(writing)) await addPicture(zip, folder, src);
   const title = escapeHtml(writing.title);
   const lines = [
     '<!doctype html>',
@@ -93,19 +96,18 @@ async function addWriting(files: Zippable, folder: string, name: string, writing
     writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) }),
     '</html>',
   ];
-  files[`${folder}/${name}.html`] = strToU8(`${lines.filter(Boolean).join('\n')}\n`);
+  await zip.add(`${folder}/${name}.html`, `${lines.filter(Boolean).join('\n')}\n`);
 }
 
-async function addPicture(files: Zippable, folder: string, src: string): Promise<void> {
+async function addPicture(zip: Zipping, folder: string, src: string): Promise<void> {
   const place = `${folder}/pictures/${src}.webp`;
-  if (place in files) return;
+  if (zip.has(place)) return;
   const picture = await findPicture(database, src);
   const file = picture && (await maybeReadPicture(picture.contentHash, 1600));
-  // Pictures are packed already.
-  if (file) files[place] = [new Uint8Array(file), { level: 0 }];
+  if (file) await zip.addPacked(place, file);
 }
 
 /** A value as a file of JSON. */
-export function json(value: unknown): Uint8Array {
-  return strToU8(`${JSON.stringify(value, null, 2)}\n`);
+export function json(value: unknown): string {
+  return `${JSON.stringify(value, null, 2)}\n`;
 }

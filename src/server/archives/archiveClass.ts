@@ -1,4 +1,3 @@
-import { strToU8, zipSync, type Zippable } from 'fflate';
 import { isStudent, may } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
 import { addressFrom } from '../../core/posts/address';
@@ -8,13 +7,14 @@ import { findActor } from '../access/roles';
 import { listAssignments } from '../assignments/queries';
 import { updateArchived } from '../classes/deletionQueries';
 import { findClass, listEverMembers, type ClassRow } from '../classes/queries';
-import { database, inTransaction } from '../database/database';
+import { database } from '../database/database';
 import { listLabelSet } from '../labels/queries';
 import { listShownPages } from '../pages/queries';
 import { listRoster } from '../people/rosterQueries';
 import { listPostsOf } from '../posts/queries';
 import { addPage, addPost, folderOf, json } from './addPost';
 import type { Archive } from './archivePerson';
+import { zipStream } from './zipStream';
 
 interface Asker {
   readonly personId: string;
@@ -28,35 +28,30 @@ interface Asker {
 export async function maybeClassArchive(classId: string, { personId, now }: Asker): Promise<Archive | null> {
   const inClass = await findClass(database, classId);
   if (!inClass || !may(await findActor(database, classId, personId), 'class.change', {})) return null;
-  const files: Zippable = {
-    'class.json': json(await settingsOf(inClass, now)),
-    'roster.csv': strToU8(await rosterCsv(classId)),
-  };
-  for (const page of await listShownPages(database, classId)) await addPage(files, page);
-  for (const member of await listEverMembers(database, classId)) {
-    if (!isStudent(member.role)) continue;
-    // Two may have the same name: the end of the id tells their folders apart.
-    const under = `${addressFrom(nameInClass(member))}-${member.personId.slice(-4)}`;
-    for (const post of await listPostsOf(database, classId, member.personId))
-      await addPost(files, { post, under, withDraft: false, now });
-  }
-  await inTransaction(async (transaction) => {
-    await updateArchived(transaction, classId, now);
-    await writeAuditLine(transaction, {
-      useCase: 'archiveClass',
-      found: { classId, subjectId: classId },
-      personId,
-      now,
-    });
+  const found = { classId, subjectId: classId };
+  await writeAuditLine(database, { useCase: 'archiveClass', found, personId, now });
+  const content = zipStream(async (zip) => {
+    await zip.add('class.json', json(await settingsOf(inClass, now)));
+    await zip.add('roster.csv', await rosterCsv(classId));
+    for (const page of await listShownPages(database, classId)) await addPage(zip, page);
+    for (const member of await listEverMembers(database, classId)) {
+      if (!isStudent(member.role)) continue;
+      // Two may have the same name: the end of the id tells their folders apart.
+      const under = `${addressFrom(nameInClass(member))}-${member.personId.slice(-4)}`;
+      for (const post of await listPostsOf(database, classId, member.personId))
+        await addPost(zip, { post, under, withDraft: false, now });
+    }
+    // A class is deleted only when all of it was taken along.
+    await updateArchived(database, classId, now);
   });
-  return { name: `${folderOf(inClass)}.zip`, content: zipSync(files) };
+  return { name: `${folderOf(inClass)}.zip`, content };
 }
 
 /** The roster of a class as CSV, for its teachers; null for everybody else. */
 export async function maybeRosterCsv(classId: string, personId: string): Promise<Archive | null> {
   const inClass = await findClass(database, classId);
   if (!inClass || !may(await findActor(database, classId, personId), 'roster.read', {})) return null;
-  return { name: `${folderOf(inClass)}.csv`, content: strToU8(await rosterCsv(classId)) };
+  return { name: `${folderOf(inClass)}.csv`, content: await rosterCsv(classId) };
 }
 
 async function rosterCsv(classId: string): Promise<string> {

@@ -1,4 +1,3 @@
-import { zipSync, type Zippable } from 'fflate';
 import { may } from '../../core/access/may';
 import { writeHtml } from '../../core/document/html/writeHtml';
 import { openDocument } from '../../core/document/openDocument';
@@ -15,11 +14,12 @@ import { findMembership } from '../people/rosterQueries';
 import { findStudentStanding } from '../people/standing';
 import { listPostsOf } from '../posts/queries';
 import { addPost, folderOf, json } from './addPost';
+import { zipStream } from './zipStream';
 
 /** An archive as a file. */
 export interface Archive {
   readonly name: string;
-  readonly content: Uint8Array;
+  readonly content: ReadableStream<Uint8Array> | string;
 }
 
 interface Asker {
@@ -42,11 +42,10 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
   for (const inClass of await listClassesEverOf(database, personId))
     if (own || may(await findActor(database, inClass.id, by), 'roster.change', {})) classes.push(inClass);
   if (!own && classes.length === 0) return null;
-  const files: Zippable = {};
   const { givenName, familyName, penName } = person;
   const home = (await findStudentStanding(database, personId))?.homeClassId ?? null;
   const atHome = own || home === null || classes.some(({ id }) => id === home);
-  files['person.json'] = json({
+  const about = json({
     givenName,
     familyName,
     penName,
@@ -63,9 +62,6 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
       .flat()
       .map((page) => ({ ...page, body: writeHtml(openDocument(JSON.parse(page.body))) })),
   });
-  for (const inClass of classes)
-    for (const post of await listPostsOf(database, inClass.id, personId))
-      await addPost(files, { post, under: folderOf(inClass), withDraft: own, now });
   for (const { id } of classes)
     await writeAuditLine(database, {
       useCase: 'archivePerson',
@@ -73,7 +69,13 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
       personId: by,
       now,
     });
-  return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content: zipSync(files) };
+  const content = zipStream(async (zip) => {
+    await zip.add('person.json', about);
+    for (const inClass of classes)
+      for (const post of await listPostsOf(database, inClass.id, personId))
+        await addPost(zip, { post, under: folderOf(inClass), withDraft: own, now });
+  });
+  return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content };
 }
 
 async function placeIn({ id, title, groupName, schoolName }: ClassRow, personId: string) {

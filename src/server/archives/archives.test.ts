@@ -1,4 +1,4 @@
-import { strFromU8, unzipSync } from 'fflate';
+import { filesIn } from '../../../tests/server/filesIn';
 import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
@@ -35,9 +35,7 @@ async function unpacked(by: string | null) {
   const archive = by && (await maybeArchive(house.people.writer, { personId: by, now: NOW }));
   if (!archive) return null;
   expect(archive.name).toBe('wren-example.zip');
-  return new Map(
-    Object.entries(unzipSync(archive.content)).map(([name, content]) => [name, strFromU8(content)]),
-  );
+  return new Map(Object.entries(await filesIn(archive)));
 }
 
 test('a writer takes everything along, the draft too', async () => {

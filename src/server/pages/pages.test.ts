@@ -1,4 +1,4 @@
-import { strFromU8, unzipSync } from 'fflate';
+import { filesIn } from '../../../tests/server/filesIn';
 import { expect, test } from 'vitest';
 import {
   as,
@@ -422,12 +422,14 @@ test('archives have pages: a class what was shown, a person what they wrote', as
   const pageId = await shownPage();
   await write(pageId, { who: 'editor', body: text('Half a thought.'), now: LATER });
   const asked = { personId: house.people.teacher, now: NOW };
-  const files = unzipSync((await maybeClassArchive(house.classId, asked))?.content ?? new Uint8Array());
-  expect(strFromU8(files['pages/how-we-comment.html'] ?? new Uint8Array())).toContain('Ask something.');
-  const own = await maybeArchive(house.people.editor, { personId: house.people.editor, now: NOW });
-  const person = JSON.parse(
-    strFromU8(unzipSync(own?.content ?? new Uint8Array())['person.json'] ?? new Uint8Array()),
-  ) as { readonly pages: readonly { readonly body: string }[] };
+  const files = await filesIn(await maybeClassArchive(house.classId, asked));
+  expect(files['pages/how-we-comment.html']).toContain('Ask something.');
+  const own = await filesIn(
+    await maybeArchive(house.people.editor, { personId: house.people.editor, now: NOW }),
+  );
+  const person = JSON.parse(own['person.json'] ?? '') as {
+    readonly pages: readonly { readonly body: string }[];
+  };
   expect(person.pages.map((page) => page.body)).toEqual(['<p>Half a thought.</p>']);
 });
 

@@ -27,7 +27,7 @@ import { hashSecret } from '../sessions/secrets';
 import { changePerson } from './changePerson';
 import { changeRole } from './changeRole';
 import { decideJoining, decideJoiningAnywhere } from './decideJoining';
-import { strFromU8, unzipSync } from 'fflate';
+import { filesIn } from '../../../tests/server/filesIn';
 import { maybeArchive } from '../archives/archivePerson';
 import { deletePerson } from './deletePerson';
 import { handOn, handOnAnybody } from './handOn';
@@ -215,10 +215,8 @@ describe('a child of another class', () => {
     ).toMatchObject({ code: 'roster.otherHome' });
     expect(await doAs(deletePerson, one)).toMatchObject({ code: 'roster.inOtherClasses' });
     const kept = async (by: string) => {
-      const archive = await maybeArchive(one.personId, { personId: by, now: NOW });
-      return (
-        archive && Object.keys(JSON.parse(strFromU8(unzipSync(archive.content)['person.json']!)) as object)
-      );
+      const files = await filesIn(await maybeArchive(one.personId, { personId: by, now: NOW }));
+      return Object.keys(JSON.parse(files['person.json'] ?? '') as object);
     };
     expect(await kept(house.people.teacher)).toContain('consents');
     const there = await kept(hostile);

@@ -13,6 +13,7 @@ import {
   writePost,
   writing,
 } from '../../../tests/server/house';
+import { filesIn } from '../../../tests/server/filesIn';
 import { maybeArchive } from '../archives/archivePerson';
 import { maybeFront, maybePost } from '../blog/viewBlog';
 import { readerOf } from '../blog/reader';
@@ -167,11 +168,10 @@ describe('what nobody has published stays untold', () => {
     );
     expect((await maybeConcerns(await deskFor(house, 'teacher')))?.concerns[0]?.title).toBe('2 · Skies');
     await succeeded(as(house, 'classmate', writeComment, { postId, text: 'What did it smell of?' }));
-    const archive = await maybeArchive(house.people.classmate, {
-      personId: house.people.classmate,
-      now: NOW,
-    });
-    expect(Buffer.from(archive?.content ?? []).toString('latin1')).not.toContain(SECRET);
+    const { classmate } = house.people;
+    const files = await filesIn(await maybeArchive(classmate, { personId: classmate, now: NOW }));
+    expect(files['person.json']).toContain('What did it smell of?');
+    expect(JSON.stringify(files)).not.toContain(SECRET);
     const drawn = await succeeded(privacy({ ...CLOSED, consentNeeded: false }));
     expect(drawn.drawnBack.map((one) => one.title)).toEqual(['2 · Skies']);
   });

@@ -11,7 +11,7 @@ export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
   const archive = session && (await archiveFor(new URL(request.url).searchParams, session.person.id));
   if (!archive) return new Response('There is nothing here for you.', { status: 404, headers: HEADERS });
-  return new Response(new Uint8Array(archive.content), {
+  return new Response(archive.content, {
     headers: {
       'content-type': archive.name.endsWith('.csv') ? 'text/csv; charset=utf-8' : 'application/zip',
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(archive.name)}`,
