@@ -8,7 +8,8 @@ import { startMariadb } from './mariadb';
 
 let folder: string;
 beforeEach(() => {
-  folder = mkdtempSync(path.join(tmpdir(), 'porch-mariadb-'));
+  // A folder may be called whatever people call folders.
+  folder = mkdtempSync(path.join(tmpdir(), 'porch mariadb-'));
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
