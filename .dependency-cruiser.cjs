@@ -1,4 +1,4 @@
-/** The arrows of the house: app → components → core, app → server → core, workers → core. */
+/** The arrows of the house: app → components → contract → core, app → server → contract → core, workers → core. */
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
@@ -6,7 +6,7 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { path: '^(src/(server|app|components|workers|commands|launch|messages)|demo|tests)' },
+      to: { path: '^(src/(contract|server|app|components|workers|commands|launch|messages)|demo|tests)' },
     },
     {
       name: 'core-uses-small-pure-libraries',
@@ -17,6 +17,12 @@ module.exports = {
         pathNot:
           'node_modules/(prosemirror-model|parse5|entities|big\\.js|micromark|micromark-extension-gfm-[a-z-]+|yaml|papaparse|@types/papaparse|diff|syllable|@date-fns/tz|orderedmap|@types/big\\.js)',
       },
+    },
+    {
+      name: 'the-contract-is-pure',
+      severity: 'error',
+      from: { path: '^src/contract' },
+      to: { path: '^src/', pathNot: '^src/(contract|core)/' },
     },
     {
       name: 'components-never-reach-the-server',

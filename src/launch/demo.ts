@@ -5,6 +5,7 @@ import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
 import { migrate, NewerDatabase } from '../server/database/migrate';
+import { renewCopies } from '../server/posts/copies';
 import { startApplication } from './application';
 import { build } from './build';
 import { LAID_OUT, takeDataFolder } from './dataFolder';
@@ -52,6 +53,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
       PORCH_ORIGIN: origin,
     });
     const logFile = path.join(folder, 'application.log');
+    await step('Looking through what is kept of posts', renewCopies);
     const people = await loadDemo({
       now: new Date(),
       progress: (what) => process.stderr.write(`${what} …\n`),

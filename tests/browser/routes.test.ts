@@ -62,6 +62,7 @@ test('every page and every route handler is walked here', () => {
     'api/school/route.ts',
     'api/session/route.ts',
     'api/sessions/route.ts',
+    'api/speller/route.ts',
     'api/videos/route.ts',
     'handouts/[id]/route.ts',
     'pictures/[id]/[width]/route.ts',

@@ -1,5 +1,6 @@
 'use client';
 
+import { decideOpening } from '../../contract/safety/decideOpening';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -44,7 +45,7 @@ function DraftToOpen({ opening }: { readonly opening: OpeningToDecide }) {
   const { act, busy, problem } = useDeed();
   const { id, harm, own, state } = opening;
   const [tellWriter, setTellWriter] = useState(harm === '');
-  const decide = (agree: boolean) => void act('decideOpening', { openingId: id, agree, tellWriter });
+  const decide = (agree: boolean) => void act(decideOpening, { openingId: id, agree, tellWriter });
   return (
     <div className="grid gap-2">
       <p>

@@ -1,22 +1,18 @@
 'use client';
 
+import { deleteAnybody } from '../../contract/administration/deleteAnybody';
+import { handOnAnybody } from '../../contract/people/handOnAnybody';
+import { previewErasure } from '../../contract/administration/previewErasure';
+import { restoreAnybody } from '../../contract/administration/restoreAnybody';
+import { searchPeople, type PersonFound as Found } from '../../contract/administration/searchPeople';
 import { useFormatter, useTranslations } from 'next-intl';
 import { useState } from 'react';
 import type { PersonHoldings } from '../../core/privacy/holdings';
-import { call } from '../basics/call';
+import { call, type Outcome, type Sent } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
 
-interface PersonFound {
-  readonly personId: string;
-  readonly name: string;
-  readonly email: string | null;
-  readonly classes: string;
-  readonly eraseAt: string | null;
-  readonly teaches: boolean;
-  readonly studentIn: readonly { readonly id: string; readonly title: string }[];
-  readonly homeClassId: string | null;
-}
+type PersonFound = Sent<Found>;
 
 /** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
 export function FindPerson() {
@@ -31,18 +27,18 @@ export function FindPerson() {
     readonly holdings: PersonHoldings;
   } | null>(null);
   const search = async () => {
-    const outcome = await call<{ people: readonly PersonFound[] }>('searchPeople', { words });
+    const outcome = await call(searchPeople, { words });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setFound(outcome.ok ? outcome.value.people : null);
     setAsking(null);
   };
   const ask = async (person: PersonFound) => {
-    const outcome = await call<PersonHoldings>('previewErasure', { personId: person.personId });
+    const outcome = await call(previewErasure, { personId: person.personId });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setAsking(outcome.ok ? { person, holdings: outcome.value } : null);
   };
-  const act = async (useCase: string, { personId }: PersonFound, input: object = {}) => {
-    const outcome = await call(useCase, { personId, ...input });
+  const act = async (doing: Promise<Outcome<unknown>>) => {
+    const outcome = await doing;
     if (outcome.ok) await search();
     else setProblem(refusal(outcome));
   };
@@ -86,7 +82,9 @@ export function FindPerson() {
                 <select
                   className="field !w-auto"
                   value={one.homeClassId ?? ''}
-                  onChange={(event) => void act('handOnAnybody', one, { toClassId: event.target.value })}
+                  onChange={(event) =>
+                    void act(call(handOnAnybody, { personId: one.personId, toClassId: event.target.value }))
+                  }
                 >
                   {one.studentIn.some(({ id }) => id === one.homeClassId) ? null : (
                     <option value={one.homeClassId ?? ''} disabled>
@@ -105,7 +103,7 @@ export function FindPerson() {
               <button
                 type="button"
                 className="act justify-self-start"
-                onClick={() => void act('restoreAnybody', one)}
+                onClick={() => void act(call(restoreAnybody, { personId: one.personId }))}
               >
                 {t('back', { name: one.name })}
               </button>
@@ -116,7 +114,11 @@ export function FindPerson() {
                 <p>{t('what', { name: one.name, ...asking.holdings })}</p>
                 <p className="text-ink-2">{t('month')}</p>
                 <span className="flex gap-3">
-                  <button type="button" className="btn" onClick={() => void act('deleteAnybody', one)}>
+                  <button
+                    type="button"
+                    className="btn"
+                    onClick={() => void act(call(deleteAnybody, { personId: one.personId }))}
+                  >
                     {t('do', { name: one.name })}
                   </button>
                   <button type="button" className="btn" onClick={() => setAsking(null)}>

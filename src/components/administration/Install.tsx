@@ -1,5 +1,8 @@
 'use client';
 
+import { changeAccount } from '../../contract/administration/changeAccount';
+import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhere';
+import { retryJobs } from '../../contract/administration/retryJobs';
 import { useTranslations } from 'next-intl';
 import type { AccountRole } from '../../core/access/may';
 import { PlainLintel } from '../desk/PlainLintel';
@@ -72,7 +75,7 @@ export function Install(props: InstallProps) {
             <Decisions
               requests={props.joining}
               busy={busy}
-              onDecide={(decision) => void act('decideJoiningAnywhere', decision)}
+              onDecide={(decision) => void act(decideJoiningAnywhere, decision)}
             />
           </section>
         ) : null}
@@ -97,9 +100,9 @@ export function Install(props: InstallProps) {
                     value={one.account ?? ''}
                     disabled={busy || one.personId === yourself}
                     onChange={(event) =>
-                      void act('changeAccount', {
+                      void act(changeAccount, {
                         personId: one.personId,
-                        account: event.target.value || null,
+                        account: accountOf(event.target.value),
                       })
                     }
                   >
@@ -164,7 +167,7 @@ export function Install(props: InstallProps) {
                 type="button"
                 className="act mt-3"
                 disabled={busy}
-                onClick={() => void act('retryJobs', {})}
+                onClick={() => void act(retryJobs, {})}
               >
                 {t('retry')}
               </button>
@@ -189,4 +192,9 @@ export function Install(props: InstallProps) {
       </main>
     </>
   );
+}
+
+/** What an account is chosen to be; nothing chosen takes it away. */
+function accountOf(chosen: string): AccountRole | null {
+  return chosen === 'teacher' || chosen === 'administrator' ? chosen : null;
 }

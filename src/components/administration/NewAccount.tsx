@@ -1,5 +1,6 @@
 'use client';
 
+import { makeAccount } from '../../contract/administration/makeAccount';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import type { AccountRole } from '../../core/access/may';
@@ -22,7 +23,7 @@ export function NewAccount() {
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        if (!(await act('makeAccount', { ...typed, account }))) return;
+        if (!(await act(makeAccount, { ...typed, account }))) return;
         setSent(typed.email);
         setTyped(NOBODY);
       }}

@@ -1,8 +1,9 @@
 'use client';
 
+import { changeRetention } from '../../contract/retention/changeRetention';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { RETAINED, type Retention } from '../../core/privacy/retention';
+import { RETAINED, type Retained, type Retention } from '../../core/privacy/retention';
 import { useDeed } from '../basics/useDeed';
 
 /** How long the school keeps what is not needed any more. An empty line keeps it. */
@@ -19,8 +20,15 @@ export function RetentionForm({ retention }: { readonly retention: Retention }) 
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        const months = RETAINED.map((what) => [what, monthsIn(typed[what] ?? '')] as const);
-        setKept(await act('changeRetention', Object.fromEntries(months)));
+        const months = (what: Retained) => monthsIn(typed[what] ?? '');
+        setKept(
+          await act(changeRetention, {
+            revisions: months('revisions'),
+            readings: months('readings'),
+            logs: months('logs'),
+            leftPosts: months('leftPosts'),
+          }),
+        );
       }}
     >
       <h2 className="section-head">{t('heading')}</h2>

@@ -1,5 +1,7 @@
 'use client';
 
+import { adjustAssignment } from '../../contract/assignments/adjustAssignment';
+import { dropAdjustment } from '../../contract/assignments/dropAdjustment';
 import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
@@ -34,7 +36,7 @@ export function Adjustments(props: BuilderProps) {
                 className="act"
                 disabled={busy}
                 aria-label={t('dropName', { name: one.name })}
-                onClick={() => void act('dropAdjustment', { assignmentId, personId: one.personId })}
+                onClick={() => void act(dropAdjustment, { assignmentId, personId: one.personId })}
               >
                 {t('drop')}
               </button>
@@ -101,7 +103,7 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
   const [limits, setLimits] = useState(first?.limits ?? {});
   const free = people.filter((one) => !adjustments.some((other) => other.personId === one.id));
   const keep = async () => {
-    const kept = await act('adjustAssignment', {
+    const kept = await act(adjustAssignment, {
       assignmentId,
       personIds: chosen,
       due: due || null,

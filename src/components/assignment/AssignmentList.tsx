@@ -44,13 +44,7 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
           </h1>
           <p className="under">{unset > 0 ? t('unset', { count: unset }) : t('allSet')}</p>
         </div>
-        <MakeButton
-          label={t('make')}
-          useCase="makeAssignment"
-          input={{ classId }}
-          under="/assignments"
-          id="assignmentId"
-        />
+        <MakeButton label={t('make')} what="assignment" classId={classId} />
       </div>
       <ul className="rows mt-6">
         {assignments.map((assignment) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { beginPost } from '../../contract/posts/beginPost';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { call } from '../basics/call';
@@ -19,7 +20,7 @@ export function BeginButton({ assignmentId, label, children }: BeginButtonProps)
   const [problem, setProblem] = useState('');
   const begin = async () => {
     setBusy(true);
-    const outcome = await call<{ postId: string }>('beginPost', { assignmentId });
+    const outcome = await call(beginPost, { assignmentId });
     if (outcome.ok) return router.push(`/writing/${outcome.value.postId}`);
     setProblem(refusal(outcome));
     return setBusy(false);

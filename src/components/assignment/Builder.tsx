@@ -1,5 +1,6 @@
 'use client';
 
+import { setAssignment } from '../../contract/assignments/setAssignment';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
@@ -40,7 +41,7 @@ export function Builder(props: BuilderProps) {
   const setIt = async () => {
     setProblem(null);
     if (!(await flush())) return;
-    const outcome = await call('setAssignment', { assignmentId });
+    const outcome = await call(setAssignment, { assignmentId });
     if (outcome.ok) router.refresh();
     else setProblem({ field: outcome.field ?? '', text: refusal(outcome) });
   };

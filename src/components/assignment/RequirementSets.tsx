@@ -1,5 +1,7 @@
 'use client';
 
+import { dropRequirementSet } from '../../contract/assignments/dropRequirementSet';
+import { keepRequirementSet } from '../../contract/assignments/keepRequirementSet';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -24,7 +26,7 @@ export function RequirementSets({ classId, sets, others, draft, onUse }: Require
     if (found) onUse(found.requirements);
   };
   const keep = async () => {
-    const kept = await act('keepRequirementSet', {
+    const kept = await act(keepRequirementSet, {
       classId,
       title: title.trim(),
       requirements: draft.requirements,
@@ -113,7 +115,7 @@ export function RequirementSets({ classId, sets, others, draft, onUse }: Require
                 className="act"
                 disabled={busy}
                 aria-label={t('dropName', { title: set.title })}
-                onClick={() => void act('dropRequirementSet', { classId, setId: set.id })}
+                onClick={() => void act(dropRequirementSet, { classId, setId: set.id })}
               >
                 {t('drop')}
               </button>

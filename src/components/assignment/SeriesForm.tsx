@@ -1,5 +1,7 @@
 'use client';
 
+import { endSeries } from '../../contract/assignments/endSeries';
+import { repeatAssignment } from '../../contract/assignments/repeatAssignment';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -34,7 +36,7 @@ export function SeriesForm(props: SeriesFormProps) {
     );
   if (isSet || draft.growing || (!series && given.length + givenUnseen > 0)) return null;
   const make = async () => {
-    if (rule && (await flush()) && (await act('repeatAssignment', { assignmentId, series: rule })))
+    if (rule && (await flush()) && (await act(repeatAssignment, { assignmentId, series: rule })))
       setRule(null);
   };
   return (
@@ -83,7 +85,7 @@ export function SeriesForm(props: SeriesFormProps) {
               type="button"
               className="act"
               disabled={busy}
-              onClick={() => void act('endSeries', { assignmentId })}
+              onClick={() => void act(endSeries, { assignmentId })}
             >
               {t('end')}
             </button>

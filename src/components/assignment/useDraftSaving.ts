@@ -1,5 +1,6 @@
 'use client';
 
+import { changeAssignment } from '../../contract/assignments/changeAssignment';
 import { useCallback } from 'react';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { call } from '../basics/call';
@@ -12,7 +13,7 @@ export type DraftSaving = Autosave<AssignmentDraft>;
 export function useDraftSaving(assignmentId: string, first: AssignmentDraft, version: number): DraftSaving {
   const save = useCallback(
     async (fields: AssignmentDraft, based: number) => {
-      const outcome = await call<{ version: number }>('changeAssignment', {
+      const outcome = await call(changeAssignment, {
         assignmentId,
         version: based,
         fields,

@@ -1,5 +1,7 @@
 'use client';
 
+import { previewEvidence, type StandingChange } from '../../contract/assignments/previewEvidence';
+import { reviseEvidence } from '../../contract/assignments/reviseEvidence';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
@@ -7,13 +9,6 @@ import type { Requirement } from '../../core/requirements/requirement';
 import { call } from '../basics/call';
 import type { BuilderProps } from './builderProps';
 import type { DraftSaving } from './useDraftSaving';
-
-interface StandingChange {
-  readonly writer: string;
-  readonly before: number;
-  readonly after: number;
-  readonly possible: number;
-}
 
 /** Requirements that are not saved yet, and whose evidence they would change; null while that is being found out. */
 export interface Held {
@@ -53,7 +48,7 @@ export function useHeldBack(saving: DraftSaving, { assignmentId, handedIn }: Bui
     if (!waiting) return undefined;
     let overtaken = false;
     const timer = setTimeout(() => {
-      void call<{ changes: readonly StandingChange[] }>('previewEvidence', {
+      void call(previewEvidence, {
         assignmentId,
         requirements: waiting,
       }).then((outcome) => {
@@ -71,7 +66,7 @@ export function useHeldBack(saving: DraftSaving, { assignmentId, handedIn }: Bui
     void saving.flush().then(async (saved) => {
       if (!saved) return;
       setWaiting(null);
-      await call('reviseEvidence', { assignmentId });
+      await call(reviseEvidence, { assignmentId });
       router.refresh();
     });
   }, [assignmentId, router, saving, waiting]);

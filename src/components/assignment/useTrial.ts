@@ -1,5 +1,6 @@
 'use client';
 
+import { tryRequirements } from '../../contract/assignments/tryRequirements';
 import { useEffect, useMemo, useState } from 'react';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { samplePost, SAMPLES, type Sample } from '../../core/assignments/samplePost';
@@ -71,7 +72,7 @@ function useEarlier(assignmentId: string, { requirements }: AssignmentToCheck, o
     if (postId === null) return undefined;
     let overtaken = false;
     const timer = setTimeout(() => {
-      void call<Answer>('tryRequirements', { assignmentId, requirements, postId }).then((outcome) => {
+      void call(tryRequirements, { assignmentId, requirements, postId }).then((outcome) => {
         if (outcome.ok && !overtaken) setAnswer(outcome.value);
       });
     }, PAUSE);

@@ -3,27 +3,31 @@
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { call } from './call';
+import { makeAssignment } from '../../contract/assignments/makeAssignment';
+import { makePage } from '../../contract/pages/makePage';
+import { call, type Outcome } from './call';
 import { useRefusal } from './useRefusal';
+
+/** What can be begun, and where it stands then. */
+const MAKING = {
+  assignment: async (classId: string) => atAddress(await call(makeAssignment, { classId }), '/assignments'),
+  page: async (classId: string) => atAddress(await call(makePage, { classId }), '/pages'),
+} as const;
 
 interface MakeButtonProps {
   readonly label: string;
-  readonly useCase: string;
-  readonly input: object;
-  /** The folder of the desk in which what was made stands, such as `/pages`. */
-  readonly under: string;
-  /** The field of the use case's answer that says what it is called there. */
-  readonly id: string;
+  readonly what: keyof typeof MAKING;
+  readonly classId: string;
 }
 
 /** Begins something new and opens it. */
-export function MakeButton({ label, useCase, input, under, id }: MakeButtonProps) {
+export function MakeButton({ label, what, classId }: MakeButtonProps) {
   const refusal = useRefusal();
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const make = async () => {
-    const outcome = await call<Readonly<Record<string, string>>>(useCase, input);
-    if (outcome.ok) router.push(`${under}/${outcome.value[id] ?? ''}`);
+    const outcome = await MAKING[what](classId);
+    if (outcome.ok) router.push(outcome.value);
     else setProblem(refusal(outcome));
   };
   return (
@@ -38,4 +42,10 @@ export function MakeButton({ label, useCase, input, under, id }: MakeButtonProps
       ) : null}
     </span>
   );
+}
+
+/** The address of what was made, in a folder of the desk; its id is all that an answer has. */
+function atAddress(outcome: Outcome<Readonly<Record<string, string>>>, folder: string): Outcome<string> {
+  if (!outcome.ok) return outcome;
+  return { ok: true, value: `${folder}/${Object.values(outcome.value)[0] ?? ''}` };
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { setPassphrase } from '../../contract/passphrases/setPassphrase';
+import { setPostPassphrase } from '../../contract/passphrases/setPostPassphrase';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { proposePassphrase } from '../../core/privacy/passphrase';
@@ -27,8 +29,11 @@ export function PassphraseForm({ opens, since, children }: PassphraseFormProps) 
   const [typed, setTyped] = useState('');
   const [set, setSet] = useState<string | null>(null);
   const give = async (passphrase: string) => {
-    const useCase = 'postId' in opens ? 'setPostPassphrase' : 'setPassphrase';
-    if (!(await act(useCase, { ...opens, passphrase }))) return;
+    const given =
+      'postId' in opens
+        ? await act(setPostPassphrase, { ...opens, passphrase })
+        : await act(setPassphrase, { ...opens, passphrase });
+    if (!given) return;
     setSet(passphrase || null);
     setTyped('');
   };

@@ -1,3 +1,5 @@
+import type { Deed } from '../../contract/deed';
+
 /** What came of asking the server: the value, or an expected refusal whose words are in the message catalogue. */
 export type Outcome<Value> = { readonly ok: true; readonly value: Value } | Refused;
 
@@ -9,19 +11,32 @@ export interface Refused {
   readonly values?: Readonly<Record<string, string | number>>;
 }
 
-/** Asks the server to perform a use case. Not reaching it is an outcome too, with the code `offline`. */
-export function call<Value>(useCase: string, input: unknown): Promise<Outcome<Value>> {
-  return send<Value>(`/api/do/${useCase}`, 'POST', JSON.stringify(input));
+/** A value as it arrives: moments are sent as text. */
+export type Sent<Value> = Value extends Date
+  ? string
+  : Value extends readonly (infer Part)[]
+    ? readonly Sent<Part>[]
+    : Value extends object
+      ? { readonly [Key in keyof Value]: Sent<Value[Key]> }
+      : Value;
+
+/** Asks the server to do a deed. Not reaching it is an outcome too, with the code `offline`. */
+export function call<Input, Output>(
+  { name }: Deed<Input, Output>,
+  input: NoInfer<Input>,
+): Promise<Outcome<Sent<Output>>> {
+  return send(`/api/do/${name}`, 'POST', JSON.stringify(input));
 }
 
 /** `call` for long work: `onProgress` is told how many of how many are done. */
-export async function callWithProgress<Value>(
-  useCase: string,
-  input: unknown,
+export async function callWithProgress<Input, Output>(
+  { name }: Deed<Input, Output>,
+  input: NoInfer<Input>,
   onProgress: (done: number, of: number) => void,
-): Promise<Outcome<Value>> {
+): Promise<Outcome<Sent<Output>>> {
+  type Value = Sent<Output>;
   try {
-    const response = await fetch(`/api/do/${useCase}`, {
+    const response = await fetch(`/api/do/${name}`, {
       method: 'POST',
       body: JSON.stringify(input),
       headers: { 'content-type': 'application/json', accept: 'application/x-ndjson' },

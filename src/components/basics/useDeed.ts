@@ -2,12 +2,16 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Deed } from '../../contract/deed';
 import { call } from './call';
 import { useRefusal } from './useRefusal';
 
-interface Deed {
+/** Does a deed; true when it was done. */
+export type Act = <Input, Output>(deed: Deed<Input, Output>, input: NoInfer<Input>) => Promise<boolean>;
+
+interface Doing {
   /** Does something and reads the page's data again; true when it was done. */
-  readonly act: (useCase: string, input: object) => Promise<boolean>;
+  readonly act: Act;
   readonly busy: boolean;
   /** What went wrong, in words, or nothing. */
   readonly problem: string;
@@ -16,7 +20,7 @@ interface Deed {
 }
 
 /** Something that a button does on the server, with its refusal in words. */
-export function useDeed(): Deed {
+export function useDeed(): Doing {
   const router = useRouter();
   const refusal = useRefusal();
   const [busy, setBusy] = useState(false);
@@ -25,9 +29,9 @@ export function useDeed(): Deed {
     busy,
     problem: refused?.problem ?? '',
     field: refused?.field ?? null,
-    act: async (useCase, input) => {
+    act: async (deed, input) => {
       setBusy(true);
-      const outcome = await call(useCase, input);
+      const outcome = await call(deed, input);
       setBusy(false);
       setRefused(outcome.ok ? null : { problem: refusal(outcome), field: outcome.field ?? null });
       if (outcome.ok) router.refresh();

@@ -1,5 +1,8 @@
 'use client';
 
+import { takeBackComment } from '../../contract/comments/takeBackComment';
+import { tendComment } from '../../contract/comments/tendComment';
+import { writeComment } from '../../contract/comments/writeComment';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
@@ -30,7 +33,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
   const { act, busy, problem } = useDeed();
   const [text, setText] = useState('');
   const write = async () => {
-    if (await act('writeComment', { postId, text })) setText('');
+    if (await act(writeComment, { postId, text })) setText('');
   };
   return (
     <section className="mt-10 border-t-[5px] border-porch pt-4" aria-labelledby={`${id}-title`}>
@@ -56,7 +59,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                     type="button"
                     className="act"
                     disabled={busy}
-                    onClick={() => void act('takeBackComment', { commentId: one.id })}
+                    onClick={() => void act(takeBackComment, { commentId: one.id })}
                   >
                     {t('takeBack')}
                   </button>
@@ -68,7 +71,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                     type="button"
                     className="act"
                     disabled={busy}
-                    onClick={() => void act('tendComment', { commentId: one.id, hidden: !one.hidden })}
+                    onClick={() => void act(tendComment, { commentId: one.id, hidden: !one.hidden })}
                   >
                     {t(one.hidden ? 'show' : 'hide', { name: one.author })}
                   </button>

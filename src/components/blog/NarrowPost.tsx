@@ -1,5 +1,6 @@
 'use client';
 
+import { narrowPost } from '../../contract/publications/narrowPost';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -25,7 +26,7 @@ export function NarrowPost({ postId, audience, blog }: NarrowPostProps) {
   const [busy, setBusy] = useState(false);
   const narrow = async () => {
     setBusy(true);
-    const outcome = await call('narrowPost', { postId, audience: wanted });
+    const outcome = await call(narrowPost, { postId, audience: wanted });
     setBusy(false);
     setProblem(outcome.ok ? '' : refusal(outcome));
     if (!outcome.ok) return;

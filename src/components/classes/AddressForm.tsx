@@ -1,5 +1,7 @@
 'use client';
 
+import { changeAddress } from '../../contract/classes/changeAddress';
+import { checkAddress, type AddressChecked } from '../../contract/classes/checkAddress';
 import { useTranslations } from 'next-intl';
 import { useEffect, useState } from 'react';
 import { call } from '../basics/call';
@@ -13,11 +15,6 @@ interface AddressFormProps {
   readonly origin: string;
 }
 
-interface Checked {
-  readonly problem: string | null;
-  readonly suggestions: readonly string[];
-}
-
 /** How long a pause in typing is, in milliseconds, before the address is asked for. */
 const PAUSE = 300;
 
@@ -27,11 +24,11 @@ export function AddressForm({ classId, address, origin }: AddressFormProps) {
   const refusals = useTranslations('refusals.class.address');
   const { act, busy, problem } = useDeed();
   const [typed, setTyped] = useState(address);
-  const [checked, setChecked] = useState<(Checked & { readonly for: string }) | null>(null);
+  const [checked, setChecked] = useState<(AddressChecked & { readonly for: string }) | null>(null);
   useEffect(() => {
     if (typed === address) return;
     const timer = setTimeout(() => {
-      void call<Checked>('checkAddress', { classId, address: typed }).then((outcome) => {
+      void call(checkAddress, { classId, address: typed }).then((outcome) => {
         if (outcome.ok) setChecked({ ...outcome.value, for: typed });
       });
     }, PAUSE);
@@ -43,7 +40,7 @@ export function AddressForm({ classId, address, origin }: AddressFormProps) {
       className="grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
-        await act('changeAddress', { classId, address: typed });
+        await act(changeAddress, { classId, address: typed });
       }}
     >
       <h2 className="section-head">{t('heading')}</h2>

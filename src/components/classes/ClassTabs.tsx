@@ -1,5 +1,6 @@
 'use client';
 
+import { changeClassCode } from '../../contract/classes/changeClassCode';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -60,7 +61,7 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
             className="act"
             disabled={busy}
             onClick={async () => {
-              if (await act('changeClassCode', { classId })) setAsking(false);
+              if (await act(changeClassCode, { classId })) setAsking(false);
             }}
           >
             {t('another')}

@@ -1,5 +1,6 @@
 'use client';
 
+import { restoreClass } from '../../contract/classes/restoreClass';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { ClassRole } from '../../core/access/may';
@@ -90,7 +91,7 @@ export function Classes({ name, classes, deleted, current, mayMake, isAdministra
                     type="button"
                     className="act"
                     disabled={busy}
-                    onClick={() => void act('restoreClass', { classId: one.id })}
+                    onClick={() => void act(restoreClass, { classId: one.id })}
                   >
                     {t('bringBack', { title: one.title })}
                   </button>

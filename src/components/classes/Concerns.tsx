@@ -1,5 +1,6 @@
 'use client';
 
+import { seeConcern } from '../../contract/concerns/seeConcern';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { Mark } from '../basics/Mark';
@@ -58,7 +59,7 @@ export function Concerns({ classId, concerns, drafts, openings }: ConcernsProps)
                   type="button"
                   className="act"
                   disabled={busy}
-                  onClick={() => void act('seeConcern', { classId, concernId: one.id })}
+                  onClick={() => void act(seeConcern, { classId, concernId: one.id })}
                 >
                   {t('seen')}
                 </button>

@@ -1,5 +1,7 @@
 'use client';
 
+import { deleteClass } from '../../contract/classes/deleteClass';
+import { previewClassDeletion, type ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { call } from '../basics/call';
@@ -14,29 +16,21 @@ interface DeleteClassProps {
   readonly archived: boolean;
 }
 
-interface Holdings {
-  readonly students: number;
-  readonly posts: number;
-  readonly published: number;
-  readonly pictures: number;
-  readonly onlyHere: number;
-}
-
 /** The end of a class: rest, an archive, what would go, its title typed by hand; and then a month to change one's mind. */
 export function DeleteClass({ classId, title, resting, archived }: DeleteClassProps) {
   const t = useTranslations('classSettings.deleting');
   const refusal = useRefusal();
-  const [holdings, setHoldings] = useState<Holdings | null>(null);
+  const [holdings, setHoldings] = useState<ClassHoldings | null>(null);
   const [typed, setTyped] = useState('');
   const [taken, setTaken] = useState(archived);
   const [problem, setProblem] = useState('');
   const ask = async () => {
-    const outcome = await call<Holdings>('previewClassDeletion', { classId });
+    const outcome = await call(previewClassDeletion, { classId });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setHoldings(outcome.ok ? outcome.value : null);
   };
   const doIt = async () => {
-    const outcome = await call('deleteClass', { classId, title: typed });
+    const outcome = await call(deleteClass, { classId, title: typed });
     if (outcome.ok) window.location.assign('/classes');
     else setProblem(refusal(outcome));
   };

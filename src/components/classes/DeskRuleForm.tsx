@@ -1,5 +1,6 @@
 'use client';
 
+import { changeDesk } from '../../contract/classes/changeDesk';
 import { useTranslations } from 'next-intl';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
@@ -22,7 +23,7 @@ export function DeskRuleForm({ classId, desk, rule }: DeskRuleFormProps) {
           className="mt-1 h-[17px] w-[17px] accent-[var(--porch)]"
           checked={desk[rule]}
           disabled={busy}
-          onChange={(event) => void act('changeDesk', { classId, ...desk, [rule]: event.target.checked })}
+          onChange={(event) => void act(changeDesk, { classId, ...desk, [rule]: event.target.checked })}
         />
         <span>
           <b>{t(`${rule}.name`)}</b>

@@ -1,5 +1,8 @@
 'use client';
 
+import { invite } from '../../contract/invitations/invite';
+import { resendInvitation } from '../../contract/invitations/resendInvitation';
+import { withdrawInvitation } from '../../contract/invitations/withdrawInvitation';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { Field } from '../basics/Field';
@@ -57,7 +60,7 @@ export function Invitations({ classId, invitations, students }: InvitationsProps
                       disabled={busy}
                       aria-label={t('askName', { name: one.name })}
                       onClick={() =>
-                        void act('invite', {
+                        void act(invite, {
                           classId,
                           role: 'student',
                           email: one.email,
@@ -88,7 +91,7 @@ function InvitationRow({ classId, invitation }: { readonly classId: string; read
   const [email, setEmail] = useState<string | null>(null);
   const { id, state } = invitation;
   const send = async () => {
-    if (await act('resendInvitation', { classId, invitationId: id, email: email ?? invitation.email }))
+    if (await act(resendInvitation, { classId, invitationId: id, email: email ?? invitation.email }))
       setEmail(null);
   };
   return (
@@ -129,7 +132,7 @@ function InvitationRow({ classId, invitation }: { readonly classId: string; read
               className="act"
               disabled={busy}
               aria-label={t('withdrawTo', { email: invitation.email })}
-              onClick={() => void act('withdrawInvitation', { classId, invitationId: id })}
+              onClick={() => void act(withdrawInvitation, { classId, invitationId: id })}
             >
               {t('withdraw')}
             </button>
@@ -179,7 +182,7 @@ function NewInvitation({ classId }: { readonly classId: string }) {
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        if (!(await act('invite', { classId, role, email, personId: null }))) return;
+        if (!(await act(invite, { classId, role, email, personId: null }))) return;
         setSent(email);
         setEmail('');
       }}

@@ -1,10 +1,13 @@
 'use client';
 
+import { addLabel } from '../../contract/labels/addLabel';
+import { changeLabel } from '../../contract/labels/changeLabel';
+import { decideLabel } from '../../contract/labels/decideLabel';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import type { LabelInSet } from '../../core/posts/labelSet';
 import type { DeskRules } from '../../core/classes/deskRules';
-import { useDeed } from '../basics/useDeed';
+import { useDeed, type Act } from '../basics/useDeed';
 import { DrawingPicker } from '../labels/DrawingPicker';
 import { LabelDrawing } from '../labels/LabelDrawing';
 import { DeskRuleForm } from './DeskRuleForm';
@@ -50,7 +53,7 @@ export function Labels({ classId, desk, labels, proposals }: LabelsProps) {
                       type="button"
                       className="act"
                       disabled={busy}
-                      onClick={() => void act('decideLabel', { classId, label: one.label, take })}
+                      onClick={() => void act(decideLabel, { classId, label: one.label, take })}
                     >
                       {t(take ? 'take' : 'decline')}
                     </button>
@@ -73,7 +76,7 @@ export function Labels({ classId, desk, labels, proposals }: LabelsProps) {
             className="mt-4 flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
               event.preventDefault();
-              void act('addLabel', { classId, label: fresh }).then((added) => (added ? setFresh('') : null));
+              void act(addLabel, { classId, label: fresh }).then((added) => (added ? setFresh('') : null));
             }}
           >
             <label className="grid gap-1" htmlFor={id}>
@@ -101,7 +104,7 @@ interface LabelRowProps extends LabelShown {
   readonly classId: string;
   readonly labels: readonly LabelShown[];
   readonly busy: boolean;
-  readonly act: (useCase: string, input: object) => Promise<boolean>;
+  readonly act: Act;
 }
 
 function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }: LabelRowProps) {
@@ -137,7 +140,7 @@ function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }
         className="flex flex-wrap items-center gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void act('changeLabel', { classId, label, becomes: name, meaning: says, drawing: shown }).then(
+          void act(changeLabel, { classId, label, becomes: name, meaning: says, drawing: shown }).then(
             (done) => (done ? setName(null) : null),
           );
         }}
@@ -180,7 +183,7 @@ function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }
           type="button"
           className="act"
           disabled={busy}
-          onClick={() => void act('changeLabel', { classId, label, becomes: null })}
+          onClick={() => void act(changeLabel, { classId, label, becomes: null })}
         >
           {t('takeAway')}
         </button>

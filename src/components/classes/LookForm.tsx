@@ -1,5 +1,6 @@
 'use client';
 
+import { changeLook } from '../../contract/classes/changeLook';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { BANNERS, LETTERINGS, LOOK_TOKENS, lookProperties, LOOKS, type Look } from '../../core/looks/looks';
@@ -39,7 +40,7 @@ export function LookForm({ classId, blog, today, cards }: LookFormProps) {
           className="grid gap-6"
           onSubmit={async (event) => {
             event.preventDefault();
-            setKept(await act('changeLook', { classId, ...chosen }));
+            setKept(await act(changeLook, { classId, ...chosen }));
           }}
         >
           {(['look', 'banner', 'lettering'] as const).map((part) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { nameClass } from '../../contract/classes/nameClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { Field } from '../basics/Field';
@@ -22,7 +23,7 @@ export function NamesForm({ classId, names }: { readonly classId: string; readon
       className="grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
-        setKept(await act('nameClass', { classId, ...typed }));
+        setKept(await act(nameClass, { classId, ...typed }));
       }}
     >
       <h2 className="section-head">{t('heading')}</h2>

@@ -1,5 +1,6 @@
 'use client';
 
+import { makeClass } from '../../contract/classes/makeClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { call } from '../basics/call';
@@ -17,7 +18,7 @@ export function NewClassForm({ onMade }: { readonly onMade: (classId: string) =>
   const make = async () => {
     if (!title.trim()) return setRefused({ field: 'title', problem: t('noTitle') });
     setBusy(true);
-    const outcome = await call<{ classId: string }>('makeClass', {
+    const outcome = await call(makeClass, {
       title,
       groupName,
       timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,

@@ -1,5 +1,6 @@
 'use client';
 
+import { takeOutPicture } from '../../contract/pictures/takeOutPicture';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { useDeed } from '../basics/useDeed';
@@ -41,7 +42,7 @@ export function PicturesPage({ classId, pictures }: PicturesPageProps) {
                       type="button"
                       className="act"
                       disabled={busy}
-                      onClick={() => void act('takeOutPicture', { classId, pictureId: picture.id })}
+                      onClick={() => void act(takeOutPicture, { classId, pictureId: picture.id })}
                     >
                       {t('takeOut')}
                     </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { changePrivacy } from '../../contract/classes/changePrivacy';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { AUDIENCES, type Audience } from '../../core/access/audience';
@@ -50,7 +51,7 @@ export function Privacy(props: PrivacyProps) {
   };
   const keep = async () => {
     setBusy(true);
-    const outcome = await call<{ drawnBack: typeof drawnBack }>('changePrivacy', { classId, ...chosen });
+    const outcome = await call(changePrivacy, { classId, ...chosen });
     setBusy(false);
     setProblem(outcome.ok ? '' : refusal(outcome));
     setKept(outcome.ok);

@@ -1,5 +1,7 @@
 'use client';
 
+import { copyClass } from '../../contract/classes/copyClass';
+import { restClass } from '../../contract/classes/restClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { call } from '../basics/call';
@@ -25,7 +27,7 @@ export function RestAndCopy({ classId, names, resting }: RestAndCopyProps) {
   const [groupName, setGroupName] = useState('');
   const [copyProblem, setCopyProblem] = useState('');
   const copy = async () => {
-    const outcome = await call<{ classId: string }>('copyClass', { classId, title, groupName });
+    const outcome = await call(copyClass, { classId, title, groupName });
     if (!outcome.ok) return setCopyProblem(refusal(outcome));
     return turnTo(outcome.value.classId, '/class/settings');
   };
@@ -56,7 +58,7 @@ export function RestAndCopy({ classId, names, resting }: RestAndCopyProps) {
           type="button"
           className="btn justify-self-start"
           disabled={busy}
-          onClick={() => void act('restClass', { classId, rest: !resting })}
+          onClick={() => void act(restClass, { classId, rest: !resting })}
         >
           {t(resting ? 'wake' : 'rest')}
         </button>

@@ -1,5 +1,7 @@
 'use client';
 
+import { changeRole } from '../../contract/people/changeRole';
+import { removeMember } from '../../contract/people/removeMember';
 import { useTranslations } from 'next-intl';
 import type { ClassRole } from '../../core/access/may';
 import { ACCESS, ACTIONS, RELATIONS } from '../../core/access/table';
@@ -40,7 +42,7 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
                       disabled={busy}
                       aria-label={t('noEditorName', { name: one.name })}
                       onClick={() =>
-                        void act('changeRole', { classId, personId: one.personId, role: 'student' })
+                        void act(changeRole, { classId, personId: one.personId, role: 'student' })
                       }
                     >
                       {t('noEditor')}
@@ -52,7 +54,7 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
                       className="act"
                       disabled={busy}
                       aria-label={t('leavesName', { name: one.name })}
-                      onClick={() => void act('removeMember', { classId, personId: one.personId })}
+                      onClick={() => void act(removeMember, { classId, personId: one.personId })}
                     >
                       {t('leaves')}
                     </button>
@@ -68,7 +70,7 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
                 value=""
                 disabled={busy}
                 onChange={(event) =>
-                  void act('changeRole', {
+                  void act(changeRole, {
                     classId,
                     personId: event.target.value,
                     role: 'studentEditor',

@@ -1,5 +1,6 @@
 'use client';
 
+import { settleClass } from '../../contract/classes/settleClass';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useDeed } from '../basics/useDeed';
@@ -45,7 +46,7 @@ export function SetUpRailing({ classId, steps }: SetUpRailingProps) {
           type="button"
           className="btn go"
           disabled={busy}
-          onClick={() => void act('settleClass', { classId })}
+          onClick={() => void act(settleClass, { classId })}
         >
           {t('settle')}
         </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { changeWords } from '../../contract/classes/changeWords';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { linesOf } from '../../core/text/lines';
@@ -25,7 +26,7 @@ export function WordsForm({
       className="grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
-        setKept(await act('changeWords', { classId, words: lines }));
+        setKept(await act(changeWords, { classId, words: lines }));
       }}
     >
       <h2 className="section-head">{t('heading')}</h2>

@@ -1,5 +1,6 @@
 'use client';
 
+import { changeYear } from '../../contract/classes/changeYear';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
@@ -28,7 +29,7 @@ export function YearForm(
       className="grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
-        setKept(await act('changeYear', { classId, ...typed }));
+        setKept(await act(changeYear, { classId, ...typed }));
       }}
     >
       <h2 className="section-head">{t('heading')}</h2>

@@ -1,5 +1,6 @@
 'use client';
 
+import { takeBack } from '../../contract/posts/takeBack';
 import { ArrowLeft, Eye, Printer, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
@@ -149,8 +150,8 @@ function Next(props: ReceiptProps) {
   const refusal = useRefusal();
   const router = useRouter();
   const [problem, setProblem] = useState('');
-  const takeBack = async () => {
-    const outcome = await call('takeBack', { postId: props.postId });
+  const takeItBack = async () => {
+    const outcome = await call(takeBack, { postId: props.postId });
     if (outcome.ok) router.push(`/writing/${props.postId}`);
     else setProblem(refusal(outcome));
   };
@@ -181,7 +182,7 @@ function Next(props: ReceiptProps) {
       <p className="no-print mt-5 flex flex-wrap items-center gap-3">
         {props.opened || props.stage !== 'handedIn' ? null : (
           <>
-            <button type="button" className="btn" onClick={() => void takeBack()}>
+            <button type="button" className="btn" onClick={() => void takeItBack()}>
               <Undo2 aria-hidden="true" size={16} /> {t('takeBack')}
             </button>
             <span className="text-ink-2">{t('untilOpened')}</span>

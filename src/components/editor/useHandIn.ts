@@ -1,5 +1,7 @@
 'use client';
 
+import { handIn as handInDeed } from '../../contract/posts/handIn';
+import { narrowAudience } from '../../contract/posts/narrowAudience';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Audience } from '../../core/access/audience';
@@ -50,14 +52,14 @@ export function useHandIn(
     setProblem('');
     const saved = await saving.flush();
     const outcome = saved
-      ? await call<{ receipt: number }>('handIn', { postId, version: saving.currentVersion() })
+      ? await call(handInDeed, { postId, version: saving.currentVersion() })
       : ({ ok: false, code: 'post.notSaved' } as const);
     if (outcome.ok) return router.push(`/writing/${postId}/receipt`);
     setProblem(refusal(withWanting(outcome)));
     return setBusy(false);
   };
   const chooseAudience = async (chosen: Audience) => {
-    const outcome = await call('narrowAudience', { postId, audience: chosen });
+    const outcome = await call(narrowAudience, { postId, audience: chosen });
     if (outcome.ok) setAudience(chosen);
     else setProblem(refusal(outcome));
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { beAtPost } from '../../contract/posts/beAtPost';
 import { useEffect, useState } from 'react';
 import { call } from '../basics/call';
 import { newKey } from '../basics/newKey';
@@ -16,7 +17,7 @@ export function useOtherPages(postId: string): number {
     const page = newKey();
     let left = false;
     const ask = async () => {
-      const outcome = await call<{ readonly others: number }>('beAtPost', { postId, page });
+      const outcome = await call(beAtPost, { postId, page });
       if (outcome.ok && !left) setOthers(outcome.value.others);
     };
     const neighbours = new BroadcastChannel(`porch:post:${postId}`);

@@ -1,20 +1,12 @@
 'use client';
 
+import { savePost } from '../../contract/posts/savePost';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call, type Outcome } from '../basics/call';
 import { noteSaved } from '../basics/savedVersion';
 import { useFreshPage } from '../basics/useFreshPage';
 import type { Writing } from './composeProps';
 import { forgetUnsaved, keepUnsaved } from './unsavedCopy';
-
-type Saved =
-  | { readonly kind: 'saved'; readonly version: number; readonly savedAt: string }
-  | {
-      readonly kind: 'branched';
-      readonly branchId: string;
-      readonly version: number;
-      readonly writing: Writing;
-    };
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
@@ -70,7 +62,7 @@ export function useSaving({ personId, postId, version: first, savedAt }: SavingO
     waitingSince.current = 0;
     setState({ kind: 'saving', kept: kept.current });
     const goesOn = branch.current === null ? {} : { branchId: branch.current };
-    const outcome = await call<Saved>('savePost', { postId, version: based.current, writing, ...goesOn });
+    const outcome = await call(savePost, { postId, version: based.current, writing, ...goesOn });
     if (!outcome.ok) {
       kept.current = await keepUnsaved(personId, postId, {
         version: based.current,

@@ -1,5 +1,6 @@
 'use client';
 
+import { placePage } from '../../contract/pages/placePage';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
@@ -43,9 +44,7 @@ export function PageList({ classId, resting, pages }: PageListProps) {
           </h1>
           <p className="under">{t('under')}</p>
         </div>
-        {resting ? null : (
-          <MakeButton label={t('make')} useCase="makePage" input={{ classId }} under="/pages" id="pageId" />
-        )}
+        {resting ? null : <MakeButton label={t('make')} what="page" classId={classId} />}
       </div>
       <p className="problem" role="alert">
         {problem}
@@ -70,7 +69,7 @@ export function PageList({ classId, resting, pages }: PageListProps) {
                     className="btn !px-2"
                     disabled={busy || resting || !pages[index + step]}
                     aria-label={t(step < 0 ? 'up' : 'down', { title })}
-                    onClick={() => void act('placePage', { pageId: page.id, place: index + step })}
+                    onClick={() => void act(placePage, { pageId: page.id, place: index + step })}
                   >
                     {step < 0 ? (
                       <ArrowUp aria-hidden="true" size={16} />

@@ -1,14 +1,16 @@
 'use client';
 
+import { hidePage } from '../../contract/pages/hidePage';
+import { showPage } from '../../contract/pages/showPage';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useId, useMemo, useState } from 'react';
-import { goesBeyondClass, type Audience } from '../../core/access/audience';
+import { goesBeyondClass, type PageAudience } from '../../core/access/audience';
 import { openDocument } from '../../core/document/openDocument';
 import { saysSomething } from '../../core/document/saysSomething';
 import type { Slat } from '../../core/requirements/slats';
 import { countDocumentWords } from '../../core/words/documentWords';
-import { call } from '../basics/call';
+import { call, type Outcome } from '../basics/call';
 import { Mark } from '../basics/Mark';
 import { Bay } from '../railing/Bay';
 import { Pickets } from '../railing/Pickets';
@@ -38,18 +40,19 @@ export function PageRailing(props: PageRailingProps) {
   const trayId = useId();
   const [raised, setRaised] = useState<Raised>(null);
   const [busy, setBusy] = useState(false);
-  const [chosen, setChosen] = useState<Audience>(
+  const [chosen, setChosen] = useState<PageAudience>(
     page.asked?.audience ?? page.audience ?? audiences[0] ?? 'ourClass',
   );
   const count = useMemo(() => countDocumentWords(openDocument(draft.body)), [draft.body]);
   // Words say something; only where there are none is it looked what else the page shows.
   const says = useMemo(() => count > 0 || saysSomething(draft.body), [count, draft.body]);
   const lower = () => setRaised(null);
-  const act = async (useCase: string, input: () => object) => {
+  /** Does something with the page as it is saved by now. */
+  const act = async (deed: () => Promise<Outcome<unknown>>) => {
     setBusy(true);
     onProblem(null);
     if (await flush()) {
-      const outcome = await call(useCase, { pageId: page.id, ...input() });
+      const outcome = await deed();
       lower();
       if (outcome.ok) router.refresh();
       else onProblem(outcome);
@@ -114,7 +117,9 @@ export function PageRailing(props: PageRailingProps) {
             type="button"
             className={says && draft.title.trim() ? 'sign ready' : 'sign'}
             disabled={busy || resting}
-            onClick={() => void act('showPage', () => ({ version: version(), audience: chosen }))}
+            onClick={() =>
+              void act(() => call(showPage, { pageId: page.id, version: version(), audience: chosen }))
+            }
           >
             {t(asks ? 'ask' : 'show')}
           </button>
@@ -129,7 +134,7 @@ export function PageRailing(props: PageRailingProps) {
             chosen={chosen}
             busy={busy || resting}
             onChoose={setChosen}
-            onHide={() => void act('hidePage', () => ({}))}
+            onHide={() => void act(() => call(hidePage, { pageId: page.id }))}
           />
         </Tray>
       ) : null}

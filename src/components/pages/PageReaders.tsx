@@ -2,13 +2,13 @@
 
 import { useTranslations } from 'next-intl';
 import { useId } from 'react';
-import { goesBeyondClass, type Audience } from '../../core/access/audience';
+import { goesBeyondClass, type PageAudience } from '../../core/access/audience';
 import type { PageDeskProps } from './pageDeskProps';
 
 interface PageReadersProps extends Pick<PageDeskProps, 'page' | 'audiences' | 'opens'> {
-  readonly chosen: Audience;
+  readonly chosen: PageAudience;
   readonly busy: boolean;
-  readonly onChoose: (audience: Audience) => void;
+  readonly onChoose: (audience: PageAudience) => void;
   readonly onHide: () => void;
 }
 

@@ -1,5 +1,7 @@
 'use client';
 
+import { erasePage } from '../../contract/pages/erasePage';
+import { takeUpRevision } from '../../contract/pages/takeUpRevision';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -23,7 +25,7 @@ export function PageRevisions(props: PageRevisionsProps) {
   const [sure, setSure] = useState(false);
   const takeUp = async (revisionId: string) => {
     if (!(await flush())) return;
-    const outcome = await call<PageBase>('takeUpRevision', {
+    const outcome = await call(takeUpRevision, {
       pageId: page.id,
       revisionId,
       version: version(),
@@ -34,7 +36,7 @@ export function PageRevisions(props: PageRevisionsProps) {
     router.refresh();
   };
   const erase = async () => {
-    const outcome = await call('erasePage', { pageId: page.id });
+    const outcome = await call(erasePage, { pageId: page.id });
     if (outcome.ok) router.push('/pages');
     else onProblem(outcome);
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { savePage } from '../../contract/pages/savePage';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
@@ -27,7 +28,7 @@ export function PageWriting(props: PageWritingProps) {
   const refusal = useRefusal();
   const save = useCallback(
     (draft: Pick<PageBase, 'title' | 'body'>, version: number) =>
-      call<{ version: number }>('savePage', { pageId: page.id, version, ...draft }),
+      call(savePage, { pageId: page.id, version, ...draft }),
     [page.id],
   );
   const { draft, state, change, flush, version } = useAutosave(

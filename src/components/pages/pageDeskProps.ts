@@ -1,4 +1,4 @@
-import type { Audience } from '../../core/access/audience';
+import type { PageAudience } from '../../core/access/audience';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Outcome } from '../basics/call';
 
@@ -24,12 +24,12 @@ export interface PageDeskProps {
     readonly body: DocumentJson;
     readonly version: number;
     /** Who reads it; null for nobody. */
-    readonly audience: Audience | null;
+    readonly audience: PageAudience | null;
     /** Whether what was written when the page was fetched is newer than what they read. */
     readonly newer: boolean;
     /** When readers got what they read now, in words. */
     readonly shownWhen: string | null;
-    readonly asked: { readonly audience: Audience; readonly by: string } | null;
+    readonly asked: { readonly audience: PageAudience; readonly by: string } | null;
   };
   readonly classId: string;
   /** BCP 47, such as `en-GB`. */
@@ -41,7 +41,7 @@ export interface PageDeskProps {
   readonly opens: boolean;
   readonly erases: boolean;
   /** Who may read a page at most, the narrowest first. */
-  readonly audiences: readonly Audience[];
+  readonly audiences: readonly PageAudience[];
   readonly revisions: readonly PageRevisionShown[];
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { setGrade } from '../../contract/reviews/setGrade';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { GradeLines } from './GradeLines';
@@ -22,7 +23,7 @@ export function GradeTray({ grade, rubric, override, act, busy, problem }: Revie
           className="mt-3 grid gap-2 border-t border-line pt-3"
           onSubmit={async (event) => {
             event.preventDefault();
-            if (valid && (await act('setGrade', { grade: value, reason }))) setChanging(false);
+            if (valid && (await act(setGrade, { grade: value, reason }))) setChanging(false);
           }}
         >
           <label className="flex items-center gap-3" htmlFor={`${id}-figure`}>
@@ -67,7 +68,7 @@ export function GradeTray({ grade, rubric, override, act, busy, problem }: Revie
             <button
               type="button"
               className="act"
-              onClick={() => void act('setGrade', { grade: null, reason: '' })}
+              onClick={() => void act(setGrade, { grade: null, reason: '' })}
             >
               {t('back', { computed: grade.computed })}
             </button>

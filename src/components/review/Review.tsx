@@ -1,17 +1,22 @@
 'use client';
 
+import type { InputOf } from '../../contract/deed';
+import { narrowPost } from '../../contract/publications/narrowPost';
+import { publish } from '../../contract/publications/publish';
+import { openHandIn } from '../../contract/reviews/openHandIn';
+import { writeNote } from '../../contract/reviews/writeNote';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { narrower, type Audience } from '../../core/access/audience';
-import { call } from '../basics/call';
+import { call, type Outcome } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { Steps } from '../assignment/Steps';
 import { NotesInMargin } from '../editor/NotesInMargin';
 import { ChangedText } from '../revisions/ChangedText';
 import { NewNote } from './NewNote';
 import { ReviewRailing } from './ReviewRailing';
-import type { ReviewProps } from './reviewProps';
+import type { ActOnHandIn, ReviewProps } from './reviewProps';
 
 /** A handed-in post as a teacher reads it: the text as readers see it, notes beside it, the teacher's railing below. */
 export function Review(props: ReviewProps) {
@@ -27,24 +32,26 @@ export function Review(props: ReviewProps) {
     // Reading is noted when the page stands before a teacher, not when a link to it was looked at in advance.
     if (opened.current === handInId) return;
     opened.current = handInId;
-    void call('openHandIn', { postId, handInId });
+    void call(openHandIn, { postId, handInId });
   }, [postId, handInId]);
 
-  const act = async (useCase: string, more: object = {}): Promise<boolean> => {
-    setBusy(true);
-    setProblem('');
-    const outcome = await call(useCase, { postId, handInId, ...more });
-    setBusy(false);
+  const told = (outcome: Outcome<unknown>): boolean => {
     if (!outcome.ok) setProblem(refusal(outcome));
     else router.refresh();
     return outcome.ok;
   };
-  const publish = async (audience: Audience) => {
+  const act: ActOnHandIn = async (deed, more) => {
+    setBusy(true);
+    setProblem('');
+    // The compiler does not see that what is named and the rest are the whole.
+    const outcome = await call(deed, { postId, handInId, ...more } as InputOf<typeof deed>);
+    setBusy(false);
+    return told(outcome);
+  };
+  const letRead = async (audience: Audience) => {
     const { now } = props.readers;
     const narrows = now !== null && narrower(audience, now) === audience;
-    const outcome = await call(narrows ? 'narrowPost' : 'publish', { postId, audience });
-    if (!outcome.ok) setProblem(refusal(outcome));
-    else router.refresh();
+    told(await call(narrows ? narrowPost : publish, { postId, audience }));
   };
 
   return (
@@ -102,11 +109,11 @@ export function Review(props: ReviewProps) {
           </article>
           <aside className="margin-end pr-6" aria-label={t('notes')}>
             <NotesInMargin notes={notes} />
-            <NewNote writer={props.writer.name} onWrite={(text) => act('writeNote', { text })} />
+            <NewNote writer={props.writer.name} onWrite={(text) => act(writeNote, { text })} />
           </aside>
         </div>
       </main>
-      <ReviewRailing {...props} busy={busy} problem={problem} act={act} publish={publish} />
+      <ReviewRailing {...props} busy={busy} problem={problem} act={act} publish={letRead} />
     </>
   );
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { judge } from '../../contract/reviews/judge';
+import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
 import { useTranslations } from 'next-intl';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { marks, weightOf } from '../../core/requirements/slats';
@@ -61,7 +63,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
             chosen={levels[criterion.id] ?? null}
             disabled={props.busy}
             next={criterion.id === firstOpen}
-            onChoose={(level) => void act('judge', { criterionId: criterion.id, level })}
+            onChoose={(level) => void act(judge, { criterionId: criterion.id, level })}
           />
         ))}
         <button
@@ -94,7 +96,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
             answer={answer}
             requirements={requirements}
             busy={props.busy}
-            onJudge={(requirementId, judgement) => void act('judgeRequirement', { requirementId, judgement })}
+            onJudge={(requirementId, judgement) => void act(judgeRequirement, { requirementId, judgement })}
           />
         </Tray>
       ) : null}

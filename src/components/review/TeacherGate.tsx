@@ -1,5 +1,8 @@
 'use client';
 
+import { accept } from '../../contract/reviews/accept';
+import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
+import { sendBack } from '../../contract/reviews/sendBack';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { AudienceSelect } from '../basics/AudienceSelect';
@@ -88,14 +91,14 @@ function Deciding({
     );
   return (
     <div className="doing">
-      <button type="button" className="sign" disabled={busy} onClick={() => void act('sendBack')}>
+      <button type="button" className="sign" disabled={busy} onClick={() => void act(sendBack, {})}>
         {t('sendBack')}
       </button>
       <button
         type="button"
         className={open > 0 ? 'sign' : 'sign ready'}
         disabled={busy || open > 0}
-        onClick={() => void act('accept')}
+        onClick={() => void act(accept, {})}
       >
         {t('accept')}
         <small>
@@ -152,7 +155,7 @@ function AfterAcceptance(props: GateProps) {
           type="button"
           className="sign ready"
           disabled={busy}
-          onClick={() => void act('giveBackGrade')}
+          onClick={() => void act(giveBackGrade, {})}
         >
           {t('giveBack')}
         </button>

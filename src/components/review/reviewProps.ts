@@ -1,3 +1,4 @@
+import type { Deed } from '../../contract/deed';
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
@@ -76,10 +77,21 @@ export interface ReviewProps {
   readonly nextPostId: string | null;
 }
 
+/** Does something with the hand-in that stands on the page; true when it was done. */
+export type ActOnHandIn = <Input extends NamedHandIn, Output>(
+  deed: Deed<Input, Output, 'handIn'>,
+  more: Omit<NoInfer<Input>, keyof NamedHandIn>,
+) => Promise<boolean>;
+
+interface NamedHandIn {
+  readonly postId: string;
+  readonly handInId: string;
+}
+
 /** The review with what can be done about it. */
 export interface ReviewRailingProps extends ReviewProps {
   readonly busy: boolean;
   readonly problem: string;
-  readonly act: (useCase: string, more?: object) => Promise<boolean>;
+  readonly act: ActOnHandIn;
   readonly publish: (audience: Audience) => Promise<void>;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { restoreRevision } from '../../contract/posts/restoreRevision';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
@@ -135,7 +136,7 @@ function GoBack({ postId, version, from, moments }: RevisionsProps & { readonly 
         className="btn !whitespace-normal text-left"
         disabled={busy}
         onClick={() =>
-          void act('restoreRevision', { postId, version, revisionId: from }).then((done) => {
+          void act(restoreRevision, { postId, version, revisionId: from }).then((done) => {
             if (done) router.push(`/writing/${postId}`);
           })
         }

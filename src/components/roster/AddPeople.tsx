@@ -1,5 +1,7 @@
 'use client';
 
+import { importPeople } from '../../contract/people/importPeople';
+import { previewImport } from '../../contract/people/previewImport';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import Link from 'next/link';
@@ -9,7 +11,8 @@ import { useRefusal } from '../basics/useRefusal';
 import { ImportPreview } from './ImportPreview';
 import { PasteNames } from './PasteNames';
 import type { RosterSource } from '../../core/roster/rosterSource';
-import type { Choices, ImportPlan } from './importProps';
+import type { Choices } from '../../contract/people/importPlan';
+import type { ImportPlan } from './importProps';
 
 const NO_CHOICES: Choices = { same: [], another: [] };
 
@@ -32,7 +35,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
 
   const preview = async (from: RosterSource, answers: Choices) => {
     setDone(null);
-    const outcome = await call<ImportPlan>('previewImport', { classId, source: from, ...answers });
+    const outcome = await call(previewImport, { classId, source: from, ...answers });
     setProblem(outcome.ok ? '' : refusal(outcome));
     if (!outcome.ok) return;
     setSource(from);
@@ -40,11 +43,10 @@ export function AddPeople({ classId }: { readonly classId: string }) {
     setPlan(outcome.value);
   };
   const make = async () => {
+    if (!source) return;
     setProgress({ done: 0, of: 0 });
-    const outcome = await callWithProgress<NonNullable<typeof done>>(
-      'importPeople',
-      { classId, source, ...choices },
-      (count, of) => setProgress({ done: count, of }),
+    const outcome = await callWithProgress(importPeople, { classId, source, ...choices }, (count, of) =>
+      setProgress({ done: count, of }),
     );
     setProgress(null);
     setProblem(outcome.ok ? '' : refusal(outcome));
@@ -52,7 +54,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
     setDone(outcome.value);
     // Lines that were refused stay, to be mended.
     const left = plan?.rows.filter((row) => row.outcome === 'refused' || row.outcome === 'choice') ?? [];
-    setText(source?.kind === 'lines' ? left.map((row) => row.name).join('\n') : '');
+    setText(source.kind === 'lines' ? left.map((row) => row.name).join('\n') : '');
     setPlan(null);
     setChoices(NO_CHOICES);
     router.refresh();

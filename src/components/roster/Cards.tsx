@@ -1,5 +1,6 @@
 'use client';
 
+import { makePasscodes, type Card } from '../../contract/people/makePasscodes';
 import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
@@ -7,7 +8,7 @@ import { call } from '../basics/call';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { useRefusal } from '../basics/useRefusal';
 import type { PasscodeKind } from '../../core/people/passcode';
-import { SignInCard, type Card } from './SignInCard';
+import { SignInCard } from './SignInCard';
 import { SignInChoice } from './SignInChoice';
 import { canHaveCard, type RosterStudent } from './rosterProps';
 
@@ -37,7 +38,7 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
   const make = async () => {
     setBusy(true);
     const personIds = students.filter((one) => chosen.has(one.personId)).map((one) => one.personId);
-    const outcome = await call<{ cards: readonly Card[] }>('makePasscodes', { classId, personIds });
+    const outcome = await call(makePasscodes, { classId, personIds });
     setBusy(false);
     setProblem(outcome.ok ? '' : refusal(outcome));
     if (outcome.ok) setCards(outcome.value.cards);

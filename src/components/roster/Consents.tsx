@@ -1,5 +1,7 @@
 'use client';
 
+import { recordConsent } from '../../contract/consents/recordConsent';
+import { withdrawConsent } from '../../contract/consents/withdrawConsent';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -30,7 +32,7 @@ export function Consents({ classId, person, today }: ConsentsProps) {
   const [problem, setProblem] = useState('');
   const withdraw = async (consentId: string) => {
     const input = { classId, personId: person.personId, consentId };
-    const outcome = await call<{ drawnBack: NonNullable<typeof drawnBack> }>('withdrawConsent', input);
+    const outcome = await call(withdrawConsent, input);
     setProblem(outcome.ok ? '' : refusal(outcome));
     if (outcome.ok) setDrawnBack(outcome.value.drawnBack);
     router.refresh();
@@ -107,7 +109,7 @@ function NewConsent({ classId, personId, today }: NewConsentProps) {
       givenOn,
       until: until || null,
     };
-    const outcome = await call('recordConsent', input);
+    const outcome = await call(recordConsent, input);
     setRefused(
       outcome.ok ? { field: '', problem: '' } : { field: outcome.field ?? '', problem: refusal(outcome) },
     );

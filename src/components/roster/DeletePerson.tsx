@@ -1,5 +1,7 @@
 'use client';
 
+import { deletePerson } from '../../contract/people/deletePerson';
+import { previewDeletion } from '../../contract/people/previewDeletion';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import type { PersonHoldings } from '../../core/privacy/holdings';
@@ -23,7 +25,7 @@ export function DeletePerson({ classId, person, onDeleted }: DeletePersonProps) 
   const [refused, setRefused] = useState('');
   const input = { classId, personId: person.personId };
   const ask = async () => {
-    const outcome = await call<PersonHoldings>('previewDeletion', input);
+    const outcome = await call(previewDeletion, input);
     setRefused(outcome.ok ? '' : refusal(outcome));
     setHoldings(outcome.ok ? outcome.value : null);
   };
@@ -39,7 +41,7 @@ export function DeletePerson({ classId, person, onDeleted }: DeletePersonProps) 
               className="btn"
               disabled={busy}
               onClick={async () => {
-                if (await act('deletePerson', input)) onDeleted();
+                if (await act(deletePerson, input)) onDeleted();
               }}
             >
               {t('do', { name: person.name })}

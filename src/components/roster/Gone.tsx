@@ -1,5 +1,7 @@
 'use client';
 
+import { restorePerson } from '../../contract/people/restorePerson';
+import { takeInAgain } from '../../contract/people/takeInAgain';
 import { useTranslations } from 'next-intl';
 import type { RosterStudent } from './rosterProps';
 import { useDeed } from '../basics/useDeed';
@@ -36,8 +38,8 @@ export function Gone({ classId, gone }: GoneProps) {
               aria-label={t(one.goneForGood ? 'backName' : 'againName', { name: one.name })}
               onClick={() =>
                 void (one.goneForGood
-                  ? act('restorePerson', { classId, personId: one.personId })
-                  : act('takeInAgain', { classId, personIds: [one.personId] }))
+                  ? act(restorePerson, { classId, personId: one.personId })
+                  : act(takeInAgain, { classId, personIds: [one.personId] }))
               }
             >
               {t(one.goneForGood ? 'back' : 'again')}

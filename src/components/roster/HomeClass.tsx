@@ -1,5 +1,6 @@
 'use client';
 
+import { handOn } from '../../contract/people/handOn';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
@@ -61,7 +62,7 @@ export function HandOn({ classId, person }: { readonly classId: string; readonly
           type="button"
           className="btn"
           disabled={busy}
-          onClick={() => void act('handOn', { classId, personId: person.personId, toClassId })}
+          onClick={() => void act(handOn, { classId, personId: person.personId, toClassId })}
         >
           {t('do')}
         </button>

@@ -139,13 +139,13 @@ function PreviewRow({ row, onChoose }: PreviewRowProps) {
       </span>
       <b className="text-right">{row.outcome === 'refused' ? '' : row.shownAs}</b>
       <span className="remark">
-        {row.outcome === 'refused' && row.reason ? reasons(row.reason) : null}
+        {row.outcome === 'refused' ? reasons(row.reason) : null}
         {row.outcome === 'same' ? t('nothingChanges') : null}
         {row.outcome === 'joins' ? t('knownInSchool') : null}
         {row.outcome === 'asks' ? t('anotherSpeaks') : null}
         {row.outcome === 'choice' ? (
           <>
-            {t('isThis', { name: row.shownAs ?? '' })}{' '}
+            {t('isThis', { name: row.shownAs })}{' '}
             <button type="button" className="act" onClick={() => onChoose(row.row, true)}>
               {t('theSame')}
             </button>{' '}

@@ -1,5 +1,7 @@
 'use client';
 
+import { decideJoining } from '../../contract/people/decideJoining';
+import { withdrawJoining } from '../../contract/people/withdrawJoining';
 import { useTranslations } from 'next-intl';
 import { useDeed } from '../basics/useDeed';
 import type { JoinRequest, RosterProps } from './rosterProps';
@@ -18,7 +20,7 @@ export function JoinRequests({ classId, requests }: Pick<RosterProps, 'classId' 
           <Decisions
             requests={toUs}
             busy={busy}
-            onDecide={(decision) => void act('decideJoining', { classId, ...decision })}
+            onDecide={(decision) => void act(decideJoining, { classId, ...decision })}
           />
         </section>
       ) : null}
@@ -41,7 +43,7 @@ export function JoinRequests({ classId, requests }: Pick<RosterProps, 'classId' 
                   className="act"
                   disabled={busy}
                   aria-label={t('withdrawName', { name: one.name })}
-                  onClick={() => void act('withdrawJoining', { classId, personId: one.personId })}
+                  onClick={() => void act(withdrawJoining, { classId, personId: one.personId })}
                 >
                   {t('withdraw')}
                 </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { changePerson } from '../../contract/people/changePerson';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -36,7 +37,7 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        if (await act('changePerson', { classId, personId: person.personId, ...known })) onClose();
+        if (await act(changePerson, { classId, personId: person.personId, ...known })) onClose();
       }}
     >
       <h2 className="font-read text-[23px] font-semibold">{person.name}</h2>

@@ -1,5 +1,8 @@
 'use client';
 
+import { groupStudents } from '../../contract/people/groupStudents';
+import { moveStudents } from '../../contract/people/moveStudents';
+import { removeStudents } from '../../contract/people/removeStudents';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useState } from 'react';
@@ -23,9 +26,8 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
   const [toClassId, setToClassId] = useState(otherClasses[0]?.id ?? '');
   const personIds = chosen.map((one) => one.personId);
   const posts = chosen.reduce((sum, one) => sum + one.posts, 0);
-  const doIt = async (useCase: string, input: object = {}) => {
-    if (await act(useCase, { classId, personIds, ...input })) onDone();
-  };
+  const them = { classId, personIds };
+  const whenDone = (done: boolean) => (done ? onDone() : undefined);
   return (
     <section className="chosen" aria-label={t('label', { count: chosen.length })}>
       <p className="flex flex-wrap items-center gap-x-5 gap-y-2">
@@ -53,7 +55,7 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
           className="mt-3 flex flex-wrap items-center gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            void doIt('groupStudents', { group });
+            void act(groupStudents, { ...them, group }).then(whenDone);
           }}
         >
           <label htmlFor={`${id}-group`}>{t('groupName')}</label>
@@ -74,7 +76,7 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
           className="mt-3 grid gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            void doIt('moveStudents', { toClassId });
+            void act(moveStudents, { ...them, toClassId }).then(whenDone);
           }}
         >
           <p>{t('moving', { count: chosen.length, posts })}</p>
@@ -106,7 +108,7 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
               type="button"
               className="btn go"
               disabled={busy}
-              onClick={() => void doIt('removeStudents')}
+              onClick={() => void act(removeStudents, them).then(whenDone)}
             >
               {t('removeThem')}
             </button>

@@ -1,14 +1,8 @@
+import { PICTURE_WORDS } from '../../core/people/passcode';
+import type { Card } from '../../contract/people/makePasscodes';
 import { useTranslations } from 'next-intl';
-import { PICTURE_WORDS, type PasscodeKind } from '../../core/people/passcode';
 import { WordDrawing } from '../signIn/WordDrawing';
 import { QrCode } from './QrCode';
-
-export interface Card {
-  readonly personId: string;
-  readonly name: string;
-  readonly kind: PasscodeKind;
-  readonly passcode: string;
-}
 
 interface SignInCardProps {
   readonly card: Card;

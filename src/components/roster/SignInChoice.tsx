@@ -1,5 +1,6 @@
 'use client';
 
+import { chooseSignIn } from '../../contract/classes/chooseSignIn';
 import { useTranslations } from 'next-intl';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { useDeed } from '../basics/useDeed';
@@ -27,7 +28,7 @@ export function SignInChoice({ classId, passcodeKind, namesTyped }: SignInChoice
               type="radio"
               name="passcode-kind"
               checked={kind === passcodeKind}
-              onChange={() => void act('chooseSignIn', { classId, passcodeKind: kind, namesTyped })}
+              onChange={() => void act(chooseSignIn, { classId, passcodeKind: kind, namesTyped })}
             />
             {t(kind)}
           </label>
@@ -38,7 +39,7 @@ export function SignInChoice({ classId, passcodeKind, namesTyped }: SignInChoice
           type="checkbox"
           checked={namesTyped}
           onChange={(event) =>
-            void act('chooseSignIn', { classId, passcodeKind, namesTyped: event.target.checked })
+            void act(chooseSignIn, { classId, passcodeKind, namesTyped: event.target.checked })
           }
         />
         {t('typed')}

@@ -1,25 +1,10 @@
-export type Outcome = 'made' | 'same' | 'joins' | 'asks' | 'choice' | 'refused';
+import type { ImportPlan as Planned } from '../../contract/people/importPlan';
+import type { Sent } from '../basics/call';
 
-/** What would become of one row, as the server planned it. */
-export interface PlannedRow {
-  readonly row: number;
-  readonly name: string;
-  readonly warnings: readonly string[];
-  readonly outcome: Outcome;
-  readonly shownAs?: string;
-  readonly reason?: string;
-}
-
-export interface ImportPlan {
-  readonly rows: readonly PlannedRow[];
-  readonly remarks: readonly { readonly field: string; readonly reason: string }[];
-}
-
-/** A teacher's answers, by row. */
-export interface Choices {
-  readonly same: readonly number[];
-  readonly another: readonly number[];
-}
+/** A plan as the server made it. */
+export type ImportPlan = Sent<Planned>;
+export type PlannedRow = ImportPlan['rows'][number];
+type Outcome = PlannedRow['outcome'];
 
 /** How many rows of a plan come to each end. */
 export function countOutcomes(rows: readonly PlannedRow[]): Readonly<Record<Outcome, number>> {

@@ -1,5 +1,6 @@
 'use client';
 
+import { askToOpenDraft } from '../../contract/safety/askToOpenDraft';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useState } from 'react';
@@ -39,7 +40,7 @@ export function OpenDraft({ drafts, openings }: OpenDraftProps) {
   const [harm, setHarm] = useState('');
   const id = useId();
   const ask = async () => {
-    if (!(await act('askToOpenDraft', { postId, reason, harm: quiet ? harm : '' }))) return;
+    if (!(await act(askToOpenDraft, { postId, reason, harm: quiet ? harm : '' }))) return;
     setAsking(false);
     setReason('');
     setHarm('');

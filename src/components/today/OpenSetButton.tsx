@@ -1,5 +1,6 @@
 'use client';
 
+import { openSet } from '../../contract/publications/openSet';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -14,7 +15,7 @@ export function OpenSetButton({ assignmentId }: { readonly assignmentId: string 
   const [problem, setProblem] = useState('');
   const [sure, setSure] = useState(false);
   const open = async () => {
-    const outcome = await call('openSet', { assignmentId });
+    const outcome = await call(openSet, { assignmentId });
     if (outcome.ok) router.refresh();
     else setProblem(refusal(outcome));
   };

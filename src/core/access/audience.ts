@@ -2,6 +2,10 @@
 export const AUDIENCES = ['writerAndTeachers', 'ourClass', 'passphrase', 'everyone'] as const;
 export type Audience = (typeof AUDIENCES)[number];
 
+/** Who may read a page of the class blog; who tends it reads it anyway. */
+export const PAGE_AUDIENCES = ['ourClass', 'passphrase', 'everyone'] as const satisfies readonly Audience[];
+export type PageAudience = (typeof PAGE_AUDIENCES)[number];
+
 /** The narrower of two audiences. */
 export function narrower(one: Audience, other: Audience): Audience {
   return AUDIENCES.indexOf(one) <= AUDIENCES.indexOf(other) ? one : other;

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { readHtml } from '../document/html/readHtml';
 import { readersHtml } from '../document/html/readersHtml';
-import { entryLinks } from './entryLinks';
+import { entryLinks, headingLinks } from './entryLinks';
 
 const diary = (count: number) =>
   readHtml(
@@ -9,7 +9,7 @@ const diary = (count: number) =>
   );
 
 test('each entry of a growing post has a place of its own, and the way to it leads there', () => {
-  const links = entryLinks(diary(3), 'en-GB');
+  const links = entryLinks(headingLinks(diary(3)), 'en-GB');
   expect(links).toEqual([
     { id: 'part-2', text: '1. Grey' },
     { id: 'part-3', text: '2. Grey' },
@@ -19,6 +19,6 @@ test('each entry of a growing post has a place of its own, and the way to it lea
 });
 
 test('a few entries, and headings without numbers, need no list', () => {
-  expect(entryLinks(diary(2), 'en-GB')).toEqual([]);
-  expect(entryLinks(readHtml('<h2>a</h2><h2>b</h2><h2>c</h2>'), 'en-GB')).toEqual([]);
+  expect(entryLinks(headingLinks(diary(2)), 'en-GB')).toEqual([]);
+  expect(entryLinks(headingLinks(readHtml('<h2>a</h2><h2>b</h2><h2>c</h2>')), 'en-GB')).toEqual([]);
 });

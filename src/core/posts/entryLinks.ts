@@ -21,12 +21,14 @@ export function headingIds(document: Node): ReadonlyMap<Node, string> {
   return ids;
 }
 
-/** The ways to the numbered entries of a post, in order; none while there are few. */
-export function entryLinks(document: Node, language: string): readonly EntryLink[] {
+/** Every heading of a post with the name of its place, in order. */
+export function headingLinks(document: Node): readonly EntryLink[] {
+  return [...headingIds(document)].map(([heading, id]) => ({ id, text: blockText(heading).trim() }));
+}
+
+/** The ways to the numbered entries of a post, out of those to its headings; none while there are few. */
+export function entryLinks(headings: readonly EntryLink[], language: string): readonly EntryLink[] {
   const read = entryNumberReader(language);
-  const links = [...headingIds(document)].flatMap(([heading, id]) => {
-    const text = blockText(heading).trim();
-    return read(text) ? [{ id, text }] : [];
-  });
+  const links = headings.filter(({ text }) => read(text));
   return links.length >= MANY ? links : [];
 }

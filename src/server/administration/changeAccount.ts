@@ -1,5 +1,4 @@
-import { idSchema } from '../input/idSchema';
-import type { AccountRole } from '../../core/access/may';
+import { changeAccount as deed } from '../../contract/administration/changeAccount';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { takeInstallTurn } from '../database/turns';
 import { findPerson } from '../people/queries';
@@ -7,19 +6,7 @@ import { deleteOtherSessions } from '../sessions/queries';
 import { installUseCase } from './installUseCase';
 import { countAdministrators, updateAccount } from './queries';
 
-interface Input {
-  readonly personId: string;
-  /** Null takes the account's rights away; classes that the person teaches stay theirs. */
-  readonly account: AccountRole | null;
-}
-
-/** Changes what somebody is in the install. The last administrator stays one. */
-export const changeAccount = installUseCase<Input, null>({
-  name: 'changeAccount',
-  fields: {
-    personId: idSchema,
-    account: { enum: ['teacher', 'administrator', null] },
-  },
+export const changeAccount = installUseCase(deed, {
   async run({ personId, account }, { database }) {
     // Two who take it from each other come one after the other.
     await takeInstallTurn(database, 'administrators');

@@ -1,5 +1,7 @@
-import { idSchema } from '../input/idSchema';
-import type { PersonHoldings } from '../../core/privacy/holdings';
+import { deleteAnybody as deleteAnybodyDeed } from '../../contract/administration/deleteAnybody';
+import { previewErasure as previewErasureDeed } from '../../contract/administration/previewErasure';
+import { restoreAnybody as restoreAnybodyDeed } from '../../contract/administration/restoreAnybody';
+import { searchPeople as searchPeopleDeed } from '../../contract/administration/searchPeople';
 import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
 import type { Database } from '../database/database';
 import { beginDeletion, countHoldings, endDeletion, lockDeleted } from '../people/deletion';
@@ -7,46 +9,23 @@ import { findPerson } from '../people/queries';
 import { takeInstallTurn } from '../database/turns';
 import { turnsOfPerson } from '../people/turnsOfPerson';
 import { installUseCase } from './installUseCase';
-import { findPeople, hasTaught, type PersonFound } from './queries';
+import { findPeople, hasTaught } from './queries';
 
-interface Input {
-  readonly personId: string;
-}
-
-const fields = { personId: idSchema };
-
-/** Finds people of the install by a part of their name or e-mail address, those that are deleted too. */
-export const searchPeople = installUseCase<
-  { readonly words: string },
-  { readonly people: readonly PersonFound[] }
->({
-  name: 'searchPeople',
-  looksOnly: true,
-  fields: { words: { type: 'string', maxLength: 120 } },
+export const searchPeople = installUseCase(searchPeopleDeed, {
   async run({ words }, { database }) {
     if (words.trim().length < 2) return refused('account.searchTooShort', 'words');
     return done({ people: await findPeople(database, words.trim()) });
   },
 });
 
-/** Says what there is of a person and would go, before anything is done. */
-export const previewErasure = installUseCase<Input, PersonHoldings>({
-  name: 'previewErasure',
-  looksOnly: true,
-  fields,
+export const previewErasure = installUseCase(previewErasureDeed, {
   async run({ personId }, { database }) {
     const problem = await problemOf(database, personId);
     return problem ?? done(await countHoldings(database, personId));
   },
 });
 
-/**
- * Deletes anybody who does not teach: a student of several teachers' classes, one with an account of their own, a reader.
- * As with every person: hidden at once, brought back within a month if wanted, then gone for good.
- */
-export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>({
-  name: 'deleteAnybody',
-  fields,
+export const deleteAnybody = installUseCase(deleteAnybodyDeed, {
   turn: turnsOfPerson,
   async run({ personId }, { database, now }) {
     await takeInstallTurn(database, 'people');
@@ -55,10 +34,7 @@ export const deleteAnybody = installUseCase<Input, { readonly eraseAt: string }>
   },
 });
 
-/** Brings back anybody who was deleted, while that is still possible. */
-export const restoreAnybody = installUseCase<Input, null>({
-  name: 'restoreAnybody',
-  fields,
+export const restoreAnybody = installUseCase(restoreAnybodyDeed, {
   turn: turnsOfPerson,
   async run({ personId }, { database, personId: by, now }) {
     await takeInstallTurn(database, 'people');

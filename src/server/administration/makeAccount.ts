@@ -1,4 +1,4 @@
-import type { AccountRole } from '../../core/access/may';
+import { makeAccount as deed } from '../../contract/administration/makeAccount';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { cleanName, isName } from '../../core/people/readName';
 import { sendPasswordLink } from '../accounts/sendPasswordLink';
@@ -7,24 +7,9 @@ import { newId } from '../database/newId';
 import { findPersonByEmail, insertPerson } from '../people/queries';
 import { installUseCase } from './installUseCase';
 
-interface Input {
-  readonly givenName: string;
-  readonly familyName: string;
-  readonly email: string;
-  readonly account: AccountRole;
-}
-
 const VALID = 14 * 86_400_000;
 
-/** Makes an account for a grown-up of the school, who chooses the password by a link that comes by mail. */
-export const makeAccount = installUseCase<Input, { readonly personId: string }>({
-  name: 'makeAccount',
-  fields: {
-    givenName: { type: 'string', maxLength: 120 },
-    familyName: { type: 'string', maxLength: 120 },
-    email: { type: 'string', maxLength: 254 },
-    account: { enum: ['teacher', 'administrator'] },
-  },
+export const makeAccount = installUseCase(deed, {
   async run(input, { database, now }) {
     const [givenName, familyName] = [cleanName(input.givenName), cleanName(input.familyName)];
     const email = comparableEmail(input.email);

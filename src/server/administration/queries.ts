@@ -1,3 +1,4 @@
+import type { PersonFound } from '../../contract/administration/searchPeople';
 import type { AccountRole } from '../../core/access/may';
 import type { Database } from '../database/database';
 
@@ -70,22 +71,6 @@ export async function countAdministrators(database: Database): Promise<number> {
     "SELECT COUNT(*) AS count FROM people WHERE account = 'administrator' AND password_hash IS NOT NULL AND deleted_at IS NULL",
   );
   return row?.count ?? 0;
-}
-
-/** Somebody of the install as an administrator finds them. */
-export interface PersonFound {
-  readonly personId: string;
-  readonly name: string;
-  readonly email: string | null;
-  /** The titles of the classes that they are or were in. */
-  readonly classes: string;
-  /** When they go for good, if they are deleted. */
-  readonly eraseAt: Date | null;
-  /** Whether they teach, have taught, or have an account of the install. */
-  readonly teaches: boolean;
-  /** The classes that they are a student of now, and the one of them that speaks for them. */
-  readonly studentIn: readonly { readonly id: string; readonly title: string }[];
-  readonly homeClassId: string | null;
 }
 
 /** At most twenty people whose name or address has the words, by name. */

@@ -1,15 +1,9 @@
-import { AUDIENCES, audiencesUpTo } from '../../core/access/audience';
-import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
-import { growingSchema, wrongStep } from '../../core/assignments/growing';
+import { changeAssignment as deed } from '../../contract/assignments/changeAssignment';
+import { audiencesUpTo } from '../../core/access/audience';
+import { wrongStep } from '../../core/assignments/growing';
 import { comesWith, type LessonText } from '../../core/assignments/lessonText';
-import { rubricSchema } from '../../core/assignments/rubric';
-import { promptFields } from '../../core/assignments/starters';
 import { maybeOpenDocument } from '../../core/document/openDocument';
-import { lateRuleSchema } from '../../core/grading/gradeInput';
-import { RELEASES } from '../../core/posts/release';
 import { limitsCross } from '../../core/requirements/limitsCross';
-import { requirementSchema } from '../../core/requirements/requirementSchema';
-import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused } from '../access/useCase';
 import { assignmentUseCase } from './assignmentUseCase';
@@ -17,67 +11,7 @@ import { noteWhatComesWith } from '../handouts/queries';
 import { spreadChange } from './spreadChange';
 import { updateAssignment, type AssignmentRow } from './queries';
 
-const documentJson = { type: 'object' } as const;
-
-const modelSchema = {
-  anyOf: [
-    {
-      type: 'object',
-      required: ['title', 'body'],
-      additionalProperties: false,
-      properties: { title: { type: 'string', maxLength: 300 }, body: documentJson },
-    },
-    { type: 'null' },
-  ],
-} as const;
-
-interface Input {
-  readonly assignmentId: string;
-  /** The version that the changes were made on. */
-  readonly version: number;
-  readonly fields: AssignmentDraft;
-}
-
-/** Writes what a teacher changed in an assignment, unless a co-teacher changed it meanwhile. */
-export const changeAssignment = assignmentUseCase<Input, { readonly version: number }>({
-  name: 'changeAssignment',
-  fields: {
-    version: { type: 'integer', minimum: 1 },
-    fields: {
-      type: 'object',
-      additionalProperties: false,
-      required: [
-        'number',
-        'title',
-        'instructions',
-        'due',
-        'requirements',
-        'rubric',
-        'lateRule',
-        'audience',
-        'release',
-        'missing',
-        'draftsOpen',
-      ],
-      properties: {
-        number: { type: 'integer', minimum: 0, maximum: 999 },
-        title: { type: 'string', maxLength: 200 },
-        instructions: documentJson,
-        model: modelSchema,
-        due: maybeLocalMinuteSchema,
-        ...promptFields,
-        requirements: { type: 'array', maxItems: 40, items: requirementSchema },
-        rubric: rubricSchema,
-        lateRule: lateRuleSchema,
-        audience: { enum: AUDIENCES },
-        release: { enum: RELEASES },
-        missing: { enum: ['warns', 'stops'] },
-        draftsOpen: { type: 'boolean' },
-        pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
-        growing: growingSchema,
-      },
-    },
-  },
+export const changeAssignment = assignmentUseCase(deed, {
   async run({ version, fields }, { assignment, inClass }, { database, personId, now }) {
     const { due, ...others } = fields;
     if (!audiencesUpTo(inClass.ceiling).includes(fields.audience))

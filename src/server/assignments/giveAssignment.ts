@@ -1,8 +1,8 @@
-import { idSchema } from '../input/idSchema';
+import { giveAssignment as giveAssignmentDeed } from '../../contract/assignments/giveAssignment';
+import { partAssignment as partAssignmentDeed } from '../../contract/assignments/partAssignment';
 import { may } from '../../core/access/may';
 import { comesWith } from '../../core/assignments/lessonText';
 import { seriesDates } from '../../core/assignments/series';
-import { localMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { instantOf } from '../../core/timing/zonedTime';
 import { findStanding } from '../access/roles';
 import { done, NOT_THERE, refused } from '../access/useCase';
@@ -22,23 +22,7 @@ import { layOutSeries, deleteUnseenRepetitions } from './repetitions';
 import { asGivenTo } from './spreadChange';
 import { partFromSiblings } from './taughtSiblings';
 
-const id = idSchema;
-
-interface Input {
-  readonly assignmentId: string;
-  /** The other class. */
-  readonly classId: string;
-  /** Local to that class's time zone, `2026-11-19T16:00`; null for a series, which has the same days there at first. */
-  readonly due: string | null;
-}
-
-/**
- * Gives an assignment to another class of the same teacher, with a due time of its own, or changes that. It stays one:
- * what is changed of it here is changed there, but not the days of a series. Where it is set already, it is set there at once.
- */
-export const giveAssignment = assignmentUseCase<Input, { readonly assignmentId: string }>({
-  name: 'giveAssignment',
-  fields: { classId: id, due: { anyOf: [localMinuteSchema, { type: 'null' }] } },
+export const giveAssignment = assignmentUseCase(giveAssignmentDeed, {
   async run({ classId, due }, { assignment }, { database, personId, now }) {
     const { actor, resting, deleted } = await findStanding(database, classId, personId);
     const inClass = await findClass(database, classId);
@@ -74,15 +58,7 @@ export const giveAssignment = assignmentUseCase<Input, { readonly assignmentId: 
   },
 });
 
-/**
- * Takes an assignment out of those that are one with it: it is deleted where nobody has begun it, and of a series nobody sees a
- * repetition, else it goes its own way from now on.
- */
-export const partAssignment = assignmentUseCase<
-  { readonly assignmentId: string },
-  { readonly deleted: boolean }
->({
-  name: 'partAssignment',
+export const partAssignment = assignmentUseCase(partAssignmentDeed, {
   async run(_, { assignment }, { database, now }) {
     if ((await listSiblings(database, assignment, now)).length === 0) return refused('assignment.notShared');
     await partFromSiblings(database, assignment, now);

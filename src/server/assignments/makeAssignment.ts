@@ -1,3 +1,4 @@
+import { makeAssignment as deed } from '../../contract/assignments/makeAssignment';
 import { narrower } from '../../core/access/audience';
 import { NO_INSTRUCTIONS } from '../../core/assignments/lessonText';
 import { done } from '../access/useCase';
@@ -5,10 +6,7 @@ import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { FOR_ITSELF, insertAssignment, nextNumber } from './queries';
 
-/** Begins a new assignment that only the teachers see until it is set. */
-export const makeAssignment = classUseCase<{ readonly classId: string }, { readonly assignmentId: string }>({
-  name: 'makeAssignment',
-  action: 'assignment.make',
+export const makeAssignment = classUseCase(deed, {
   // Its number is the next one.
   turn: true,
   async run({ classId }, inClass, { database, personId, now }) {

@@ -1,4 +1,6 @@
-import { seriesDates, seriesSchema, wrongSeries, type SeriesRule } from '../../core/assignments/series';
+import { endSeries as endSeriesDeed } from '../../contract/assignments/endSeries';
+import { repeatAssignment as repeatAssignmentDeed } from '../../contract/assignments/repeatAssignment';
+import { seriesDates, wrongSeries } from '../../core/assignments/series';
 import { done, refused } from '../access/useCase';
 import { assignmentUseCase } from './assignmentUseCase';
 import { lackToSet } from './lackToSet';
@@ -6,17 +8,7 @@ import { updateSeries } from './queries';
 import { deleteUnseenRepetitions, layOutSeries } from './repetitions';
 import { partFromSiblings } from './taughtSiblings';
 
-interface Input {
-  readonly assignmentId: string;
-  readonly series: SeriesRule;
-}
-
-/**
- * Makes an assignment a series, or changes its days. Where a series is given to several classes, each has days of its own.
- */
-export const repeatAssignment = assignmentUseCase<Input, { readonly repetitions: number }>({
-  name: 'repeatAssignment',
-  fields: { series: seriesSchema },
+export const repeatAssignment = assignmentUseCase(repeatAssignmentDeed, {
   async run({ series: rule }, rows, { database, personId, now }) {
     const { assignment, inClass } = rows;
     const isShared = assignment.sharedId !== null && !assignment.series;
@@ -34,12 +26,7 @@ export const repeatAssignment = assignmentUseCase<Input, { readonly repetitions:
   },
 });
 
-/**
- * Ends a series in its class: what students see stays, what they do not see yet goes. The assignment itself can be changed and
- * set again, and goes its own way where the series was given to other classes.
- */
-export const endSeries = assignmentUseCase<{ readonly assignmentId: string }, { readonly stay: number }>({
-  name: 'endSeries',
+export const endSeries = assignmentUseCase(endSeriesDeed, {
   async run({ assignmentId: id }, { assignment }, { database, now }) {
     if (!assignment.series) return refused('assignment.noSeries');
     const stay = await deleteUnseenRepetitions(database, id, now);

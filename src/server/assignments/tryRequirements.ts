@@ -1,8 +1,5 @@
-import { idSchema } from '../input/idSchema';
+import { tryRequirements as deed } from '../../contract/assignments/tryRequirements';
 import { may } from '../../core/access/may';
-import type { Answer } from '../../core/requirements/answer';
-import type { Requirement } from '../../core/requirements/requirement';
-import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { findActor } from '../access/roles';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { evidenceFor, TooMuchToMeasure } from '../posts/evidence';
@@ -10,22 +7,7 @@ import { findPostToShow } from '../posts/findPostToActOn';
 import { findRevision } from '../posts/queries';
 import { assignmentUseCase } from './assignmentUseCase';
 
-interface Input {
-  readonly assignmentId: string;
-  readonly requirements: readonly Requirement[];
-  /** A post of the class that was handed in. */
-  readonly postId: string;
-}
-
-/** Runs requirements that are being edited on something that was handed in before. Nothing is changed. */
-export const tryRequirements = assignmentUseCase<Input, Answer>({
-  name: 'tryRequirements',
-  looksOnly: true,
-  outside: true,
-  fields: {
-    requirements: { type: 'array', maxItems: 40, items: requirementSchema },
-    postId: idSchema,
-  },
+export const tryRequirements = assignmentUseCase(deed, {
   async run({ requirements, postId }, { assignment, inClass }, { database, personId, now }) {
     const found = await findPostToShow(database, postId, now);
     const actor = await findActor(database, inClass.id, personId);

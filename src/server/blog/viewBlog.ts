@@ -1,18 +1,16 @@
 import { narrower, type Audience } from '../../core/access/audience';
 import { SEEN_AS } from '../../core/access/eyes';
 import { may, type Actor, type Subject } from '../../core/access/may';
-import { readersHtml, maybePictureAddress } from '../../core/document/html/readersHtml';
+import { readersHtml } from '../../core/document/html/readersHtml';
 import { openDocument } from '../../core/document/openDocument';
-import { pictures } from '../../core/document/pictures';
-import { teaserFrom } from '../../core/document/teaser';
 import { monogram, nameInClass, nameOutside } from '../../core/people/names';
 import { entryLinks } from '../../core/posts/entryLinks';
+import { htmlForReaders } from '../../core/posts/revisionCopy';
 import { shownLabels } from '../../core/posts/labels';
 import { labelKey } from '../../core/requirements/kinds/labels';
 import { namingWith, widestWith, type Appearance } from '../../core/privacy/consent';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../core/timing/zonedTime';
-import { countDocumentWords } from '../../core/words/documentWords';
 import { findActor } from '../access/roles';
 import { findClassByAddress, listEverMembers, type ClassRow, type MemberRow } from '../classes/queries';
 import { listCommentedPosts } from '../comments/queries';
@@ -97,16 +95,16 @@ export async function maybePost(address: string, postAddress: string, reader: Re
   const blog = await maybeBlog(address, reader, now);
   const post = blog && (await findPublished(database, blog.inClass.id, postAddress));
   if (!blog || !post || !maySee(blog, post)) return null;
-  const body = openDocument(JSON.parse(post.body));
   const audience = publishedTo(blog, post);
+  const { linksInSameTab: sameTab } = blog.inClass.desk;
   return {
     blog: shownBlog(blog.inClass),
     signedIn: reader.personId !== null,
     pages: await listReadablePages(pageReader(blog)),
     ...card(post, blog),
     lettering: post.beside.lettering,
-    entries: entryLinks(body, blog.inClass.language),
-    html: readersHtml(body, { sameTab: blog.inClass.desk.linksInSameTab }),
+    entries: entryLinks(post.headings, blog.inClass.language),
+    html: htmlForReaders(post, { sameTab }),
     audience,
     searchEngines: blog.inClass.searchEngines && audience === 'everyone',
     comments: await maybeComments(post.postId, { ...blog, subject: subjectOf(blog, post), now }),
@@ -196,19 +194,17 @@ function shownBlog(inClass: ClassRow) {
 
 function card(post: PublishedRow, blog: Blog) {
   const { inClass, members } = blog;
-  const body = openDocument(JSON.parse(post.body));
-  const first = pictures(body).find((picture) => maybePictureAddress(picture.src));
   return {
     postId: post.postId,
     address: `/blog/${inClass.address}/${post.address}`,
     title: post.title,
     subtitle: post.beside.subtitle,
-    teaser: post.beside.teaser.trim() || teaserFrom(body),
-    words: countDocumentWords(body),
+    teaser: post.teaser,
+    words: post.words,
     labels: blog.labelsOf(post),
     assignmentTitle: post.assignmentTitle,
     published: dateInWords(post.since.getTime(), inClass.timeZone, inClass.language),
-    cover: post.beside.cover ?? (first ? { src: first.src, description: first.description } : null),
+    cover: post.cover,
     writer: shownWriter(members.get(post.writerId), blog),
   };
 }

@@ -1,18 +1,10 @@
+import { changeAddress as deed } from '../../contract/classes/changeAddress';
 import { done, refused } from '../access/useCase';
 import { examineAddress } from './checkAddress';
 import { classUseCase } from './classUseCase';
 import { insertAddress, updateClassAddress } from './queries';
 
-interface Input {
-  readonly classId: string;
-  readonly address: string;
-}
-
-/** Gives a class blog another address. The old one goes on working and leads to the new one. */
-export const changeAddress = classUseCase<Input, null>({
-  name: 'changeAddress',
-  action: 'class.change',
-  fields: { address: { type: 'string', maxLength: 100 } },
+export const changeAddress = classUseCase(deed, {
   async run({ classId, address }, inClass, { database, now }) {
     const { problem } = await examineAddress(database, address, inClass, now);
     if (problem) return refused(`class.address.${problem}`, 'address');

@@ -1,20 +1,11 @@
-import { schoolYearFields, wrongSpan, type SchoolYear } from '../../core/classes/schoolYear';
+import { changeYear as deed } from '../../contract/classes/changeYear';
+import { wrongSpan } from '../../core/classes/schoolYear';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from './classUseCase';
 import { updateYear } from './queries';
-import { placeFields, placeProblem } from './settings';
+import { placeProblem } from './settings';
 
-interface Input extends SchoolYear {
-  readonly classId: string;
-  readonly timeZone: string;
-  readonly language: string;
-}
-
-/** Says where a class is and when it has school: time zone, language, terms, holidays, days of school. */
-export const changeYear = classUseCase<Input, null>({
-  name: 'changeYear',
-  action: 'class.change',
-  fields: { ...placeFields, ...schoolYearFields },
+export const changeYear = classUseCase(deed, {
   async run(input, _, { database }) {
     const problem = placeProblem(input);
     if (problem) return problem;

@@ -1,24 +1,11 @@
-import { addressProblem, suggestAddresses, type AddressProblem } from '../../core/classes/classAddress';
+import { checkAddress as deed, type AddressChecked } from '../../contract/classes/checkAddress';
+import { addressProblem, suggestAddresses } from '../../core/classes/classAddress';
 import { done } from '../access/useCase';
 import type { Database } from '../database/database';
 import { classUseCase } from './classUseCase';
 import { listClassAddressesLike, type ClassRow } from './queries';
 
-export interface AddressChecked {
-  readonly problem: AddressProblem | 'taken' | null;
-  /** Free ones, where this one cannot be had. */
-  readonly suggestions: readonly string[];
-}
-
-/** Says while it is typed whether a class can have an address, and which are free where it cannot. */
-export const checkAddress = classUseCase<
-  { readonly classId: string; readonly address: string },
-  AddressChecked
->({
-  name: 'checkAddress',
-  action: 'class.change',
-  looksOnly: true,
-  fields: { address: { type: 'string', maxLength: 100 } },
+export const checkAddress = classUseCase(deed, {
   run: async ({ address }, inClass, { database, now }) =>
     done(await examineAddress(database, address, inClass, now)),
 });

@@ -1,3 +1,4 @@
+import { copyClass as deed } from '../../contract/classes/copyClass';
 import { done } from '../access/useCase';
 import { copyAssignments } from '../assignments/copyAssignments';
 import { copyLabels } from '../labels/queries';
@@ -13,23 +14,8 @@ import {
   updateWords,
   updateYear,
 } from './queries';
-import { nameFields } from './settings';
 
-interface Input {
-  readonly classId: string;
-  readonly title: string;
-  readonly groupName: string;
-}
-
-/**
- * Copies a class into a new year: its settings, look, labels, the pages that teachers wrote, shown to nobody, and its assignments,
- * not set and without dates. No people but the teacher who copies, no posts, no term dates of a year that is over.
- */
-export const copyClass = classUseCase<Input, { readonly classId: string }>({
-  name: 'copyClass',
-  action: 'class.change',
-  whileResting: true,
-  fields: { title: nameFields.title, groupName: nameFields.groupName },
+export const copyClass = classUseCase(deed, {
   async run({ title, groupName }, from, context) {
     const { database, now, personId } = context;
     const { timeZone, language, subtitle, schoolName, year } = from;

@@ -1,3 +1,4 @@
+import type { ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import type { Database } from '../database/database';
 import { erasePost } from '../posts/erasePost';
 
@@ -52,16 +53,6 @@ export async function listDeletedClassesOf(
      WHERE deleted_at IS NOT NULL ORDER BY erase_at`,
     { personId },
   );
-}
-
-/** What goes with a class, counted before it does. */
-export interface ClassHoldings {
-  readonly students: number;
-  readonly posts: number;
-  readonly published: number;
-  readonly pictures: number;
-  /** Students who are in no other class, and go with it. */
-  readonly onlyHere: number;
 }
 
 export async function countClassHoldings(database: Database, classId: string): Promise<ClassHoldings> {

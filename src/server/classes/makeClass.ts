@@ -1,11 +1,12 @@
+import { makeClass as deed } from '../../contract/classes/makeClass';
 import { randomInt } from 'node:crypto';
 import { suggestAddresses } from '../../core/classes/classAddress';
 import { newClassCode } from '../../core/people/passcode';
-import { done, type Context, type UseCase } from '../access/useCase';
+import { done, NOTHING, serve, type Context } from '../access/useCase';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
 import { insertClass, insertMembership, isCodeTaken, listClassAddressesLike } from './queries';
-import { nameFields, placeFields, placeProblem } from './settings';
+import { placeProblem } from './settings';
 
 interface Input {
   readonly title: string;
@@ -14,20 +15,7 @@ interface Input {
   readonly language: string;
 }
 
-/**
- * Begins a class of one's own: closed to everybody outside, with an address and a code, to be settled step by step. It
- * is there from the first step on, so the rest can wait.
- */
-export const makeClass: UseCase<Input, null, { readonly classId: string }> = {
-  name: 'makeClass',
-  action: 'class.make',
-  input: {
-    type: 'object',
-    required: ['title', 'groupName', 'timeZone', 'language'],
-    additionalProperties: false,
-    properties: { title: nameFields.title, groupName: nameFields.groupName, ...placeFields },
-  },
-  find: () => Promise.resolve({ subject: {}, classId: null, subjectId: null, rows: null }),
+export const makeClass = serve(deed, NOTHING, {
   async run(input, _, context) {
     const problem = placeProblem(input);
     if (problem) return problem;
@@ -40,7 +28,7 @@ export const makeClass: UseCase<Input, null, { readonly classId: string }> = {
     });
     return done({ classId });
   },
-};
+});
 
 interface Wanted extends Input {
   readonly subtitle: string;

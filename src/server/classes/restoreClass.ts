@@ -1,13 +1,9 @@
+import { restoreClass as deed } from '../../contract/classes/restoreClass';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from './classUseCase';
 import { lockDeletedClass, unhideClass } from './deletionQueries';
 
-/** Brings a deleted class back, at rest as it was, while that is still possible. */
-export const restoreClass = classUseCase<{ readonly classId: string }, null>({
-  name: 'restoreClass',
-  action: 'class.delete',
-  whileResting: true,
-  whileDeleted: true,
+export const restoreClass = classUseCase(deed, {
   turn: true,
   async run({ classId }, _, { database, now }) {
     const deleted = await lockDeletedClass(database, classId);

@@ -1,48 +1,30 @@
-import { idSchema } from '../input/idSchema';
-import { done, type Found, type UseCase } from '../access/useCase';
+import { takeBackComment as takeBackCommentDeed } from '../../contract/comments/takeBackComment';
+import { tendComment as tendCommentDeed } from '../../contract/comments/tendComment';
+import { done, serve, type Context, type Found } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findPost } from '../posts/queries';
 import { deleteComment, findComment, updateHidden, type CommentRow } from './queries';
 
-const commentId = idSchema;
+/** Comments to act on. A comment holds nobody's turn: one deed on it is as good as another. */
+const COMMENTS = {
+  find: ({ commentId }: { readonly commentId: string }, { database }: Context) =>
+    findCommentToActOn(database, commentId),
+  turnOf: () => Promise.resolve([]),
+};
 
-/** Hides a comment from its readers, or shows it again. Its author goes on seeing it, and that it is hidden. */
-export const tendComment: UseCase<
-  { readonly commentId: string; readonly hidden: boolean },
-  CommentRow,
-  object
-> = {
-  name: 'tendComment',
-  action: 'comment.tend',
-  input: {
-    type: 'object',
-    required: ['commentId', 'hidden'],
-    additionalProperties: false,
-    properties: { commentId, hidden: { type: 'boolean' } },
-  },
-  find: ({ commentId: id }, { database }) => findCommentToActOn(database, id),
+export const tendComment = serve(tendCommentDeed, COMMENTS, {
   async run({ commentId: id, hidden }, _, { database, personId, now }) {
     await updateHidden(database, { id, at: hidden ? now : null, by: hidden ? personId : null });
     return done({});
   },
-};
+});
 
-/** Takes back a comment of one's own: it is gone. */
-export const takeBackComment: UseCase<{ readonly commentId: string }, CommentRow, object> = {
-  name: 'takeBackComment',
-  action: 'comment.takeBack',
-  input: {
-    type: 'object',
-    required: ['commentId'],
-    additionalProperties: false,
-    properties: { commentId },
-  },
-  find: ({ commentId: id }, { database }) => findCommentToActOn(database, id),
+export const takeBackComment = serve(takeBackCommentDeed, COMMENTS, {
   async run({ commentId: id }, _, { database }) {
     await deleteComment(database, id);
     return done({});
   },
-};
+});
 
 /** A comment as the access table asks for it: its author stands as the writer. */
 async function findCommentToActOn(database: Database, id: string): Promise<Found<CommentRow> | null> {

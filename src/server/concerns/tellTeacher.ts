@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { idSchema } from '../../contract/idSchema';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { maybePost } from '../blog/viewBlog';
 import type { Reader } from '../blog/reader';

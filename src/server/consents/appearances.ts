@@ -4,7 +4,8 @@ import { localDate } from '../../core/timing/zonedTime';
 import { listClassesEverOf, type ClassRow, type MemberRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { findPerson } from '../people/queries';
-import { drawBack, type DrawnBack } from '../publications/drawBack';
+import type { DrawnBack } from '../../contract/publications/drawnBack';
+import { drawBack } from '../publications/drawBack';
 import { listConsentsOf, listConsentsOfClass, type ConsentRow } from './queries';
 
 /** How each writer of a class may appear outside it now. `members`: everybody who is or was in it. */

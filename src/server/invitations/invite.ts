@@ -1,3 +1,4 @@
+import { invite as deed } from '../../contract/invitations/invite';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
@@ -5,30 +6,14 @@ import { newId } from '../database/newId';
 import { whyNotTheirs } from '../../core/roster/takingIn';
 import { findMembership } from '../people/rosterQueries';
 import { findStudentStanding } from '../people/standing';
-import { insertInvitation, listInvitations, type InvitedRole } from './queries';
+import { insertInvitation, listInvitations } from './queries';
 import { sendInvitation } from './sendInvitation';
-
-interface Input {
-  readonly classId: string;
-  readonly role: InvitedRole;
-  readonly email: string;
-  /** The student of the roster that it is for; null for everybody else. */
-  readonly personId: string | null;
-}
 
 const MOST_OPEN = 300;
 
-/** Asks somebody into a class by mail: a co-teacher, a student editor, a reader, or a student who has an address. */
-export const invite = classUseCase<Input, { readonly invitationId: string }>({
-  name: 'invite',
-  action: 'roster.change',
+export const invite = classUseCase(deed, {
   // One open invitation for an address, and a bound for all.
   turn: true,
-  fields: {
-    role: { enum: ['coTeacher', 'studentEditor', 'student', 'reader'] },
-    email: { type: 'string', maxLength: 254 },
-    personId: { type: ['string', 'null'], maxLength: 16 },
-  },
   async run({ classId, role, personId, ...input }, inClass, context) {
     const { database, now } = context;
     const email = comparableEmail(input.email);

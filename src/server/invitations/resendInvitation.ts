@@ -1,25 +1,11 @@
-import { idSchema } from '../input/idSchema';
+import { resendInvitation as deed } from '../../contract/invitations/resendInvitation';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { lockInvitation, renewInvitation } from './queries';
 import { sendInvitation } from './sendInvitation';
 
-interface Input {
-  readonly classId: string;
-  readonly invitationId: string;
-  /** Where it goes now: the same address again, or a corrected one. */
-  readonly email: string;
-}
-
-/** Sends an invitation again, to a corrected address if need be. The earlier link stops working. */
-export const resendInvitation = classUseCase<Input, null>({
-  name: 'resendInvitation',
-  action: 'roster.change',
-  fields: {
-    invitationId: idSchema,
-    email: { type: 'string', maxLength: 254 },
-  },
+export const resendInvitation = classUseCase(deed, {
   async run({ classId, invitationId, ...input }, inClass, context) {
     const invitation = await lockInvitation(context.database, invitationId);
     if (!invitation || invitation.classId !== classId) return NOT_THERE;

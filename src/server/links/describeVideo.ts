@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { idSchema } from '../../contract/idSchema';
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';

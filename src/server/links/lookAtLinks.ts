@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { idSchema } from '../../contract/idSchema';
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
 import { findClassToWriteIn } from '../posts/findClassToWriteIn';

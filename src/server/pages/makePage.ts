@@ -1,3 +1,4 @@
+import { makePage as deed } from '../../contract/pages/makePage';
 import { freeAddress } from '../../core/posts/address';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
@@ -8,10 +9,7 @@ import { insertPage, listPages } from './queries';
 const MOST_PAGES = 60;
 const NOTHING_WRITTEN = JSON.stringify({ type: 'doc', content: [{ type: 'paragraph' }] });
 
-/** Begins a page of the class blog, behind all the others. Only those who tend pages see it until it is shown. */
-export const makePage = classUseCase<{ readonly classId: string }, { readonly pageId: string }>({
-  name: 'makePage',
-  action: 'page.tend',
+export const makePage = classUseCase(deed, {
   turn: true,
   async run({ classId }, _, { database, personId, now }) {
     const pages = await listPages(database, classId);

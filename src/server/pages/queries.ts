@@ -1,4 +1,4 @@
-import type { Audience } from '../../core/access/audience';
+import type { PageAudience } from '../../core/access/audience';
 import type { Database } from '../database/database';
 import { ofNobodyDeleted } from '../people/ofNobodyDeleted';
 
@@ -12,9 +12,9 @@ export interface PageRow {
   readonly place: number;
   readonly version: number;
   /** Who reads the revision that was shown last; null for nobody. */
-  readonly audience: Audience | null;
+  readonly audience: PageAudience | null;
   /** Before whom a student editor would like it, and who that is. */
-  readonly askedAudience: Audience | null;
+  readonly askedAudience: PageAudience | null;
   readonly askedBy: string | null;
   readonly changedAt: Date;
   readonly changedBy: string | null;
@@ -80,7 +80,7 @@ export async function updatePage(
 export async function updatePageAudience(
   database: Database,
   id: string,
-  audience: Audience | null,
+  audience: PageAudience | null,
 ): Promise<void> {
   await database.change(
     'UPDATE pages SET audience = :audience, asked_audience = NULL, asked_by = NULL WHERE id = :id',
@@ -90,7 +90,7 @@ export async function updatePageAudience(
 
 export async function updateAsked(
   database: Database,
-  asked: { readonly id: string; readonly audience: Audience; readonly by: string },
+  asked: { readonly id: string; readonly audience: PageAudience; readonly by: string },
 ): Promise<void> {
   await database.change('UPDATE pages SET asked_audience = :audience, asked_by = :by WHERE id = :id', asked);
 }
@@ -174,7 +174,7 @@ export async function isKept(
 export interface ShownPageRow {
   readonly pageId: string;
   readonly address: string;
-  readonly audience: Audience;
+  readonly audience: PageAudience;
   readonly title: string;
   readonly body: string;
   readonly shownAt: Date;

@@ -1,4 +1,5 @@
-import { maybeOpenDocument, type DocumentJson } from '../../core/document/openDocument';
+import { savePage as deed } from '../../contract/pages/savePage';
+import { maybeOpenDocument } from '../../core/document/openDocument';
 import { addressFrom, freeAddress } from '../../core/posts/address';
 import { done, refused } from '../access/useCase';
 import type { Database } from '../database/database';
@@ -7,26 +8,11 @@ import { pageUseCase } from './pageUseCase';
 import { findLatestShown, insertPageRevision, isKept, listPages, updatePage, type PageRow } from './queries';
 import { noteWhatPageNames } from './uses';
 
-interface Input {
-  readonly pageId: string;
-  /** The version that the changes were made on. */
-  readonly version: number;
-  readonly title: string;
-  readonly body: DocumentJson;
-}
-
 /** So long after the last change, in milliseconds, what was there before is kept although the same person writes on. */
 const A_SITTING = 60 * 60_000;
 
-/** Saves what is written of a page, unless somebody else saved meanwhile. Readers see none of it until it is shown. */
-export const savePage = pageUseCase<Input, { readonly version: number }>({
-  name: 'savePage',
+export const savePage = pageUseCase(deed, {
   turn: true,
-  fields: {
-    version: { type: 'integer', minimum: 1 },
-    title: { type: 'string', maxLength: 300 },
-    body: { type: 'object' },
-  },
   async run({ version, title, body: sent }, { page }, { database, personId, now }) {
     const opened = maybeOpenDocument(sent);
     if (!opened.ok) return refused('page.notADocument', 'body');

@@ -1,4 +1,6 @@
-import { audiencesUpTo, goesBeyondClass, type Audience } from '../../core/access/audience';
+import { hidePage as hidePageDeed } from '../../contract/pages/hidePage';
+import { showPage as showPageDeed } from '../../contract/pages/showPage';
+import { audiencesUpTo, goesBeyondClass } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { saysSomething } from '../../core/document/saysSomething';
@@ -9,23 +11,8 @@ import { pageUseCase } from './pageUseCase';
 import { insertPageRevision, updateAsked, updatePageAudience } from './queries';
 import { noteWhatPageNames } from './uses';
 
-interface Input {
-  readonly pageId: string;
-  /** The version that was looked at: nobody puts before readers what they have not read. */
-  readonly version: number;
-  readonly audience: Audience;
-}
-
-const PAGE_AUDIENCES = ['ourClass', 'passphrase', 'everyone'] as const;
-
-/**
- * Puts a page as it is written before readers. Beyond the class only a teacher does that: a student editor asks for it so,
- * and readers go on seeing what they see.
- */
-export const showPage = pageUseCase<Input, { readonly asked: boolean }>({
-  name: 'showPage',
+export const showPage = pageUseCase(showPageDeed, {
   turn: true,
-  fields: { version: { type: 'integer', minimum: 1 }, audience: { enum: PAGE_AUDIENCES } },
   async run({ version, audience }, { page, inClass }, { database, personId, now }) {
     if (page.version !== version) return refused('page.changedMeanwhile');
     if (!page.title.trim()) return refused('page.noTitle', 'title');
@@ -51,12 +38,8 @@ export const showPage = pageUseCase<Input, { readonly asked: boolean }>({
   },
 });
 
-/** Takes a page from its readers; who tends it goes on seeing it. */
-export const hidePage = pageUseCase<{ readonly pageId: string }, object>({
-  name: 'hidePage',
+export const hidePage = pageUseCase(hidePageDeed, {
   turn: true,
-  // Taking something from readers must always be possible.
-  whileResting: true,
   async run(_, { page }, { database, personId }) {
     await updatePageAudience(database, page.id, null);
     await noteWhatPageNames(database, { ...page, shown: null }, personId);

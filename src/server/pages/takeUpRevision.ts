@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { takeUpRevision as deed } from '../../contract/pages/takeUpRevision';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { pageUseCase } from './pageUseCase';
@@ -6,24 +6,7 @@ import { findLatestShown, findPageRevision, updatePage } from './queries';
 import { keepAsItWas } from './savePage';
 import { noteWhatPageNames } from './uses';
 
-interface Input {
-  readonly pageId: string;
-  readonly revisionId: string;
-  /** The version that was looked at. */
-  readonly version: number;
-}
-
-/** What is written on from. */
-interface TakenUp {
-  readonly version: number;
-  readonly title: string;
-  readonly body: DocumentJson;
-}
-
-/** Writes on from an earlier revision of a page. What is written now is kept, and readers go on seeing what they see. */
-export const takeUpRevision = pageUseCase<Input, TakenUp>({
-  name: 'takeUpRevision',
-  fields: { revisionId: idSchema, version: { type: 'integer', minimum: 1 } },
+export const takeUpRevision = pageUseCase(deed, {
   async run({ revisionId, version }, { page }, { database, personId, now }) {
     const wanted = await findPageRevision(database, page.id, revisionId);
     if (!wanted) return NOT_THERE;

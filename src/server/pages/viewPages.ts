@@ -1,4 +1,4 @@
-import { audiencesUpTo, type Audience } from '../../core/access/audience';
+import { audiencesUpTo, PAGE_AUDIENCES, type PageAudience } from '../../core/access/audience';
 import { may } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
@@ -65,8 +65,9 @@ export async function maybePageDesk({ personId, role, inClass }: Desk, pageId: s
 }
 
 /** The audiences that a page of a class can have, the narrowest first. Who tends it reads it anyway. */
-function pageAudiences({ ceiling }: ClassRow): readonly Audience[] {
-  return audiencesUpTo(ceiling).filter((audience) => audience !== 'writerAndTeachers');
+function pageAudiences({ ceiling }: ClassRow): readonly PageAudience[] {
+  const within = audiencesUpTo(ceiling);
+  return PAGE_AUDIENCES.filter((audience) => within.includes(audience));
 }
 
 /** Who reads a page now, and whether there is something newer than what they read. */

@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { changePerson as deed } from '../../contract/people/changePerson';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { cleanName, isName } from '../../core/people/readName';
 import { characterCount } from '../../core/text/graphemes';
@@ -9,34 +9,9 @@ import { whyNotTheirs } from '../../core/roster/takingIn';
 import { findMembership, listKnownPeople, updateGroup, updatePerson } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-interface Input {
-  readonly classId: string;
-  readonly personId: string;
-  readonly givenName: string;
-  readonly familyName: string;
-  readonly penName: string;
-  readonly email: string;
-  readonly schoolId: string;
-  readonly group: string;
-}
-
 const LONGEST_NAME = 120;
-const text = (maxLength: number) => ({ type: 'string', maxLength });
-
-/** Changes what is known of a student: names, pen name, address, identifier, group. What is empty is not known. */
-export const changePerson = classUseCase<Input, null>({
-  name: 'changePerson',
-  action: 'roster.change',
+export const changePerson = classUseCase(deed, {
   turn: true,
-  fields: {
-    personId: idSchema,
-    givenName: text(400),
-    familyName: text(400),
-    penName: text(80),
-    email: text(254),
-    schoolId: text(100),
-    group: text(60),
-  },
   async run({ classId, personId, ...wanted }, _, { database }) {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt || !isStudent(membership.role)) return NOT_THERE;

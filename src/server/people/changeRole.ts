@@ -1,23 +1,10 @@
-import { idSchema } from '../input/idSchema';
+import { changeRole as deed } from '../../contract/people/changeRole';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { findMembership, updateRole } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-interface Input {
-  readonly classId: string;
-  readonly personId: string;
-  readonly role: 'student' | 'studentEditor';
-}
-
-/** Makes a student an editor of the class blog, or a student among the others again. */
-export const changeRole = classUseCase<Input, null>({
-  name: 'changeRole',
-  action: 'roster.change',
-  fields: {
-    personId: idSchema,
-    role: { enum: ['student', 'studentEditor'] },
-  },
+export const changeRole = classUseCase(deed, {
   async run({ classId, personId, role }, _, { database }) {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt) return NOT_THERE;

@@ -1,4 +1,6 @@
-import { idSchema } from '../input/idSchema';
+import { decideJoining as decideJoiningDeed } from '../../contract/people/decideJoining';
+import { decideJoiningAnywhere as decideJoiningAnywhereDeed } from '../../contract/people/decideJoiningAnywhere';
+import { withdrawJoining as withdrawJoiningDeed } from '../../contract/people/withdrawJoining';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, type Context, type Result } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
@@ -16,15 +18,7 @@ interface Decision {
   readonly grant: boolean;
 }
 
-const id = idSchema;
-const fields = { askingClassId: id, personId: id, grant: { type: 'boolean' } } as const;
-
-/** A teacher of a student's home class lets another class take the student in too, or says no. Both logs have it. */
-export const decideJoining = classUseCase<Decision & { readonly classId: string }, null>({
-  name: 'decideJoining',
-  action: 'roster.change',
-  whileResting: true,
-  fields,
+export const decideJoining = classUseCase(decideJoiningDeed, {
   async run({ classId, ...decision }, _, context) {
     // Before anything is read: the student may be handed on to another home at this very moment.
     await takeInstallTurn(context.database, 'people');
@@ -33,10 +27,7 @@ export const decideJoining = classUseCase<Decision & { readonly classId: string 
   },
 });
 
-/** An administrator decides the same, for whichever home class. */
-export const decideJoiningAnywhere = installUseCase<Decision, null>({
-  name: 'decideJoiningAnywhere',
-  fields,
+export const decideJoiningAnywhere = installUseCase(decideJoiningAnywhereDeed, {
   async run(decision, context) {
     await takeInstallTurn(context.database, 'people');
     const student = await findStudentStanding(context.database, decision.personId);
@@ -46,12 +37,7 @@ export const decideJoiningAnywhere = installUseCase<Decision, null>({
   },
 });
 
-/** A class takes back what it asked of a home class. */
-export const withdrawJoining = classUseCase<{ readonly classId: string; readonly personId: string }, null>({
-  name: 'withdrawJoining',
-  action: 'roster.change',
-  whileResting: true,
-  fields: { personId: id },
+export const withdrawJoining = classUseCase(withdrawJoiningDeed, {
   async run({ classId, personId }, _, { database }) {
     return (await deleteJoinRequest(database, { classId, personId })) > 0 ? done(null) : NOT_THERE;
   },

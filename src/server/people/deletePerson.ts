@@ -1,5 +1,5 @@
-import { idSchema } from '../input/idSchema';
-import type { PersonHoldings } from '../../core/privacy/holdings';
+import { deletePerson as deletePersonDeed } from '../../contract/people/deletePerson';
+import { previewDeletion as previewDeletionDeed } from '../../contract/people/previewDeletion';
 import { may } from '../../core/access/may';
 import { findActor } from '../access/roles';
 import { done, NOT_THERE, refused, type Context, type Refusal } from '../access/useCase';
@@ -12,32 +12,15 @@ import { turnsOfPerson } from './turnsOfPerson';
 import { findMembership } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-interface Input {
-  readonly classId: string;
-  readonly personId: string;
-}
-
-const fields = { personId: idSchema };
-
-/** Says what there is of a student and when it would go, before anything is done. */
-export const previewDeletion = classUseCase<Input, PersonHoldings>({
-  name: 'previewDeletion',
-  action: 'roster.change',
-  looksOnly: true,
-  fields,
+export const previewDeletion = classUseCase(previewDeletionDeed, {
   async run({ classId, personId }, _, context) {
     const problem = await problemOf(classId, personId, context);
     return problem ?? done(await countHoldings(context.database, personId));
   },
 });
 
-/** Deletes a student of the class: hidden at once, brought back within a month if wanted, then gone for good. */
-export const deletePerson = classUseCase<Input, { readonly eraseAt: string }>({
-  name: 'deletePerson',
-  action: 'roster.change',
-  whileResting: true,
+export const deletePerson = classUseCase(deletePersonDeed, {
   turn: turnsOfPerson,
-  fields,
   async run({ classId, personId }, _, context) {
     const { database, now } = context;
     await takeInstallTurn(database, 'people');

@@ -1,20 +1,11 @@
+import { groupStudents as deed } from '../../contract/people/groupStudents';
 import { cleanName } from '../../core/people/readName';
 import { isStudent } from '../../core/access/may';
 import { done, NOT_THERE } from '../access/useCase';
-import { classUseCase, personIds } from '../classes/classUseCase';
+import { classUseCase } from '../classes/classUseCase';
 import { findMembership, updateGroup } from './rosterQueries';
 
-interface Input {
-  readonly classId: string;
-  readonly personIds: readonly string[];
-  readonly group: string;
-}
-
-/** Puts students into a group of the class, or into none. */
-export const groupStudents = classUseCase<Input, null>({
-  name: 'groupStudents',
-  action: 'roster.change',
-  fields: { personIds, group: { type: 'string', maxLength: 60 } },
+export const groupStudents = classUseCase(deed, {
   async run({ classId, personIds: wanted, group }, _, { database }) {
     for (const personId of wanted) {
       const membership = await findMembership(database, classId, personId);

@@ -1,4 +1,5 @@
-import { idSchema } from '../input/idSchema';
+import { handOn as handOnDeed } from '../../contract/people/handOn';
+import { handOnAnybody as handOnAnybodyDeed } from '../../contract/people/handOnAnybody';
 import { isStudent } from '../../core/access/may';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, refused } from '../access/useCase';
@@ -10,20 +11,7 @@ import { updateHomeClass } from './joinQueries';
 import { findMembership } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-const id = idSchema;
-
-interface Handing {
-  readonly personId: string;
-  /** The class that speaks for the student from now on: one that they are in. */
-  readonly toClassId: string;
-}
-
-/** A teacher of the home class lets another class of the student speak for them. Both logs have it. */
-export const handOn = classUseCase<Handing & { readonly classId: string }, null>({
-  name: 'handOn',
-  action: 'roster.change',
-  whileResting: true,
-  fields: { personId: id, toClassId: id },
+export const handOn = classUseCase(handOnDeed, {
   async run({ classId, personId, toClassId }, _, { database, personId: by, now }) {
     await takeInstallTurn(database, 'people');
     const student = await findStudentStanding(database, personId);
@@ -36,10 +24,7 @@ export const handOn = classUseCase<Handing & { readonly classId: string }, null>
   },
 });
 
-/** An administrator does the same, also for a student whose home class is gone. */
-export const handOnAnybody = installUseCase<Handing, null>({
-  name: 'handOnAnybody',
-  fields: { personId: id, toClassId: id },
+export const handOnAnybody = installUseCase(handOnAnybodyDeed, {
   async run({ personId, toClassId }, { database, personId: by, now }) {
     await takeInstallTurn(database, 'people');
     const student = await findStudentStanding(database, personId);

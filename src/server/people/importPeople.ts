@@ -1,36 +1,20 @@
+import { importPeople as deed } from '../../contract/people/importPeople';
 import { comparableEmail } from '../../core/people/emailAddress';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
 import { namesOf, planImport } from './planImport';
-import { importFields, type ImportInput } from './previewImport';
 import { insertStudents, type NewStudentRow } from './rosterQueries';
-import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { readSource } from './rosterSource';
 import { listClassesRunBy } from './standing';
 import { takeIn } from './takeIn';
 import { takeInstallTurn } from '../database/turns';
 import type { RosterRecord } from '../../core/roster/rosterRecord';
 
-interface Imported {
-  /** The people who were made, in the order of their rows. */
-  readonly made: readonly string[];
-  readonly joined: readonly string[];
-  /** Students of others, whose home class is asked. */
-  readonly asked: readonly string[];
-}
-
 /** How many people are made between two reports of progress. */
 const BATCH = 500;
 
-/**
- * Makes the people of a list or file and takes them into a class, all of them or none. The plan is made again here, so
- * whatever changed since the preview counts. Passcodes are made when cards are asked for.
- */
-export const importPeople = classUseCase<ImportInput, Imported, RosterRecords>({
-  name: 'importPeople',
-  action: 'roster.change',
-  fields: importFields,
+export const importPeople = classUseCase(deed, {
   // Sent twice at once, a list makes its people once.
   turn: true,
   prepare: ({ source }, _, { personId }) => readSource(source, personId),

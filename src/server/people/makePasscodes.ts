@@ -1,44 +1,17 @@
+import { makePasscodes as deed, type Card } from '../../contract/people/makePasscodes';
 import { randomInt } from 'node:crypto';
 import { nameInClass } from '../../core/people/names';
-import { newPasscode, type PasscodeKind } from '../../core/people/passcode';
+import { newPasscode } from '../../core/people/passcode';
 import { whyNotTheirs } from '../../core/roster/takingIn';
 import { done, NOT_THERE, refused, type Refusal } from '../access/useCase';
 import type { Database } from '../database/database';
-import { classUseCase, personIds } from '../classes/classUseCase';
+import { classUseCase } from '../classes/classUseCase';
 import { forgetCounted } from '../limits/queries';
 import { deleteOtherSessions } from '../sessions/queries';
 import { hashPasscode } from '../sessions/secrets';
 import { listRoster, updatePasscode, type RosterRow } from './rosterQueries';
 
-interface Input {
-  readonly classId: string;
-  readonly personIds: readonly string[];
-}
-
-/** A sign-in card: the only time that its passcode can be read. */
-export interface Card {
-  readonly personId: string;
-  readonly name: string;
-  readonly kind: PasscodeKind;
-  readonly passcode: string;
-}
-
-interface Made {
-  readonly passcode: string;
-  readonly kind: PasscodeKind;
-  readonly hash: string;
-}
-
-const MOST_AT_ONCE = 200;
-
-/**
- * Makes new passcodes for students of a class. What they had before stops working, every session of theirs ends,
- * and whoever was locked out by wrong tries can try again.
- */
-export const makePasscodes = classUseCase<Input, { readonly cards: readonly Card[] }, readonly Made[]>({
-  name: 'makePasscodes',
-  action: 'roster.change',
-  fields: { personIds: { ...personIds, maxItems: MOST_AT_ONCE } },
+export const makePasscodes = classUseCase(deed, {
   // Hashing two hundred takes seconds, which nobody else waits for.
   prepare: async ({ classId, personIds: wanted }, { passcodeKind }, { database, personId: by }) => {
     const problem = await problemOf(database, classId, wanted);

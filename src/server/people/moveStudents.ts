@@ -1,26 +1,13 @@
-import { idSchema } from '../input/idSchema';
+import { moveStudents as deed } from '../../contract/people/moveStudents';
 import { done, NOT_THERE, refused } from '../access/useCase';
-import { classUseCase, personIds } from '../classes/classUseCase';
+import { classUseCase } from '../classes/classUseCase';
 import { takeInstallTurn } from '../database/turns';
 import { updateHomeClass } from './joinQueries';
 import { leaveClass } from './rosterQueries';
 import { findStudentStanding, listClassesRunBy } from './standing';
 import { takeIn } from './takeIn';
 
-interface Input {
-  readonly classId: string;
-  readonly toClassId: string;
-  readonly personIds: readonly string[];
-}
-
-/**
- * Moves students to another class of the same teacher. What they wrote stays theirs, in the class where it was written. Whose
- * home the class was has it in the new one from now on; students of others are moved by their own teachers.
- */
-export const moveStudents = classUseCase<Input, null>({
-  name: 'moveStudents',
-  action: 'roster.change',
-  fields: { personIds, toClassId: idSchema },
+export const moveStudents = classUseCase(deed, {
   turn: ({ classId, toClassId }) => Promise.resolve([classId, toClassId]),
   async run({ classId, toClassId, personIds: wanted }, _, { database, now, personId: teacher }) {
     const runs = await listClassesRunBy(database, teacher);

@@ -1,3 +1,4 @@
+import type { Choices, ImportPlan, PlannedRow } from '../../contract/people/importPlan';
 import { nameInClass } from '../../core/people/names';
 import { matchNames } from '../../core/roster/matchNames';
 import { planRoster } from '../../core/roster/planRoster';
@@ -8,46 +9,6 @@ import type { Database } from '../database/database';
 import { listKnownPeople, listRoster, type KnownPersonRow, type RosterRow } from './rosterQueries';
 import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { listClassesRunBy } from './standing';
-
-/** A teacher's answers to "is this the one who is here?", by row. Rows that are not named are left out. */
-export interface Choices {
-  readonly same: readonly number[];
-  readonly another: readonly number[];
-}
-
-/** What would become of one row. */
-type PlannedRow = {
-  readonly row: number;
-  /** The name as it was read, or what stands in the row where no name was found. */
-  readonly name: string;
-  readonly warnings: readonly RosterReason[];
-} & (
-  | { readonly outcome: 'made'; readonly record: RosterRecord; readonly shownAs: string }
-  /** Here already: nothing changes. */
-  | { readonly outcome: 'same'; readonly shownAs: string; readonly since: Date }
-  /** Known in the school, or here once: is taken into the class. */
-  | {
-      readonly outcome: 'joins';
-      readonly record: RosterRecord;
-      readonly personId: string;
-      readonly shownAs: string;
-    }
-  /** A student of others: their home class is asked. */
-  | {
-      readonly outcome: 'asks';
-      readonly record: RosterRecord;
-      readonly personId: string;
-      readonly shownAs: string;
-    }
-  | { readonly outcome: 'choice'; readonly shownAs: string }
-  | { readonly outcome: 'refused'; readonly field: string; readonly reason: RosterReason }
-);
-
-export interface ImportPlan {
-  readonly rows: readonly PlannedRow[];
-  /** Remarks on the file as a whole, such as columns that were left alone. */
-  readonly remarks: readonly { readonly field: string; readonly reason: RosterReason }[];
-}
 
 /** Plans an import into a class: the core's plan, with the class's own people found again by name where that is all there is. */
 export async function planImport(

@@ -1,25 +1,14 @@
+import { takeInAgain as deed } from '../../contract/people/takeInAgain';
 import { done, NOT_THERE, refused } from '../access/useCase';
-import { classUseCase, personIds } from '../classes/classUseCase';
+import { classUseCase } from '../classes/classUseCase';
 import { takeInstallTurn } from '../database/turns';
 import { findMembership } from './rosterQueries';
 import { listClassesRunBy } from './standing';
 import { takeIn } from './takeIn';
 
-interface Input {
-  readonly classId: string;
-  readonly personIds: readonly string[];
-}
-
 const REFUSALS = { deleted: 'isDeleted', grownUp: 'ownAccount' } as const;
 
-/**
- * Takes students who left a class into it again, with all that they wrote there. Whose home is another class is asked for
- * there first.
- */
-export const takeInAgain = classUseCase<Input, { readonly asked: number }>({
-  name: 'takeInAgain',
-  action: 'roster.change',
-  fields: { personIds },
+export const takeInAgain = classUseCase(deed, {
   turn: true,
   async run({ classId, personIds: wanted }, _, { database, personId: by, now }) {
     await takeInstallTurn(database, 'people');

@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { idSchema } from '../../contract/idSchema';
 import { may } from '../../core/access/may';
 import { findRole } from '../access/roles';
 import { NOT_THERE, refused, type Result } from '../access/useCase';

@@ -1,42 +1,13 @@
-import { idSchema } from '../input/idSchema';
+import { postUseCase } from './postUseCase';
+import { changePostAddress as deed } from '../../contract/posts/changePostAddress';
 import { goesBeyondClass } from '../../core/access/audience';
 import { addressFrom } from '../../core/posts/address';
-import { done, refused, type UseCase } from '../access/useCase';
-import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { done, refused } from '../access/useCase';
 import { isAddressTaken, keepOldAddress, updateAddress, updateAskedAddress } from './addressQueries';
-import { turnOfPost } from './turnOfPost';
 
-interface Input {
-  readonly postId: string;
-  /** As it is typed; what cannot stand in an address is taken out. */
-  readonly address: string;
-}
-
-interface AddressOfPost {
-  readonly address: string;
-  /** What was asked for and waits for a teacher; null for nothing. */
-  readonly asked: string | null;
-}
-
-/**
- * Gives a post another address on the class blog; the old one leads on to it. Where people outside the class read the post, the
- * address waits until a teacher accepts it.
- */
-export const changePostAddress: UseCase<Input, PostFacts, AddressOfPost> = {
-  name: 'changePostAddress',
-  action: 'post.write',
-  input: {
-    type: 'object',
-    required: ['postId', 'address'],
-    additionalProperties: false,
-    properties: {
-      postId: idSchema,
-      address: { type: 'string', minLength: 1, maxLength: 120, pattern: '[\\p{L}\\p{N}]' },
-    },
-  },
-  turn: turnOfPost,
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ address: typed }, { rows: { post, publication } }, { database }) {
+export const changePostAddress = postUseCase(deed, {
+  turn: true,
+  async run({ address: typed }, { post, publication }, { database }) {
     const address = addressFrom(typed);
     const { classId, id } = post;
     if (address === post.address) {
@@ -55,4 +26,4 @@ export const changePostAddress: UseCase<Input, PostFacts, AddressOfPost> = {
     await updateAskedAddress(database, id, null);
     return done({ address, asked: null });
   },
-};
+});

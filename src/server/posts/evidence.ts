@@ -23,13 +23,16 @@ export class TooMuchToMeasure extends Error {
 
 /**
  * How a post stands against its assignment, computed here and now, beside the thread that answers everybody: never within a
- * transaction. @throws TooMuchToMeasure
+ * transaction.
+ * @param copied true where the copy of what is measured is wanted too
+ * @throws TooMuchToMeasure
  */
 export async function evidenceFor(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
+  { copied = false }: { readonly copied?: boolean } = {},
 ): Promise<Evidence> {
   const { teaser, cover, selfChecked } = post.beside;
   const measured = await work(
@@ -51,6 +54,7 @@ export async function evidenceFor(
       ...(await othersOf(database, post, assignment)),
       // A dictionary only where it is asked for.
       spelling: asksFor(assignment.requirements, 'spelling') ? inClass.language : null,
+      copied: copied ? { teaser, cover } : null,
     },
     post.writerId,
   );

@@ -1,4 +1,5 @@
-import { idSchema } from '../input/idSchema';
+import { postUseCase } from './postUseCase';
+import { handIn as deed } from '../../contract/posts/handIn';
 import { randomInt } from 'node:crypto';
 import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
 import { missingNow } from '../../core/assignments/growing';
@@ -7,7 +8,7 @@ import { webAddresses } from '../../core/document/webAddresses';
 import { addressFrom, freeAddress } from '../../core/posts/address';
 import { maybeReaches } from '../../core/posts/release';
 import { maybeNextStage } from '../../core/posts/stage';
-import { done, refused, type UseCase } from '../access/useCase';
+import { done, refused } from '../access/useCase';
 import { countingIn } from '../assignments/growingSteps';
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
@@ -15,8 +16,8 @@ import { insertJob } from '../jobs/queries';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { listAddressesLike, updateAddress } from './addressQueries';
-import { evidenceFor, TooMuchToMeasure, type Evidence } from './evidence';
-import { findPostToActOn, type PostFacts } from './findPostToActOn';
+import { upsertCopy } from './copies';
+import { evidenceFor, TooMuchToMeasure } from './evidence';
 import {
   findHandInByReceipt,
   insertHandIn,
@@ -26,50 +27,24 @@ import {
   type HandInRow,
   type PostRow,
 } from './queries';
-import { turnOfPost } from './turnOfPost';
 import { pictureIds, picturesNamed } from './writing';
-
-interface Input {
-  readonly postId: string;
-  /** The version of the draft that the writer has before the eyes. */
-  readonly version: number;
-}
 
 /** The same version, handed in again within so many milliseconds, is the same hand-in. */
 const AT_ONCE = 30_000;
 
-interface Prepared {
-  readonly evidence: Evidence;
-  /** What it was measured by. */
-  readonly assignmentVersion: number;
-}
-
-/**
- * Hands a post in: its draft becomes a snapshot, and the evidence is computed from that. The same version handed in twice at
- * once is one hand-in with one receipt.
- */
-export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Prepared> = {
-  name: 'handIn',
-  action: 'post.handIn',
-  input: {
-    type: 'object',
-    required: ['postId', 'version'],
-    additionalProperties: false,
-    properties: { postId: idSchema, version: { type: 'integer', minimum: 1 } },
-  },
-  turn: turnOfPost,
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async prepare({ version }, { rows: { post, assignment, inClass } }, { database }) {
+export const handIn = postUseCase(deed, {
+  turn: true,
+  async prepare({ version }, { post, assignment, inClass }, { database }) {
     if (version !== post.version) return refused('post.changedMeanwhile');
     try {
-      const evidence = await evidenceFor(database, post, assignment, inClass);
+      const evidence = await evidenceFor(database, post, assignment, inClass, { copied: true });
       return done({ evidence, assignmentVersion: assignment.version });
     } catch (error) {
       if (error instanceof TooMuchToMeasure) return refused('post.tooMuch');
       throw error;
     }
   },
-  async run({ version }, { rows }, { database, personId, now }, { evidence, assignmentVersion }) {
+  async run({ version }, rows, { database, personId, now }, { evidence, assignmentVersion }) {
     const { post, assignment, inClass, publication, handIns } = rows;
     const latest = handIns.at(-1);
     if (post.stage === 'handedIn' && latest && isAgain(latest, version, now))
@@ -81,7 +56,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Pre
     if (assignment.version !== assignmentVersion) return refused('sameMoment');
     if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
       return refused('post.empty');
-    const { answer, words } = evidence;
+    const { answer, words, copy } = evidence;
     if (assignment.missing === 'stops') {
       const counting = countingIn(assignment, inClass, now);
       const [missing] = missingNow(answer, assignment.requirements, counting);
@@ -102,6 +77,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Pre
       createdAt: now,
     } as const;
     await insertRevision(database, revision, picturesNamed(post));
+    if (copy) await upsertCopy(database, revision.id, copy);
     const receipt = await newReceipt(database);
     const handInId = newId();
     await insertHandIn(database, {
@@ -137,7 +113,7 @@ export const handIn: UseCase<Input, PostFacts, { readonly receipt: number }, Pre
       });
     return done({ receipt });
   },
-};
+});
 
 /** Pressed twice, or sent again because the answer was lost on the way. */
 function isAgain({ version: handedIn, handedInAt }: HandInRow, version: number, now: Date): boolean {

@@ -1,30 +1,13 @@
-import { idSchema } from '../input/idSchema';
-import { audiencesUpTo, AUDIENCES, cappedAudience, type Audience } from '../../core/access/audience';
-import { done, refused, type UseCase } from '../access/useCase';
+import { postUseCase } from './postUseCase';
+import { narrowAudience as deed } from '../../contract/posts/narrowAudience';
+import { audiencesUpTo, cappedAudience } from '../../core/access/audience';
+import { done, refused } from '../access/useCase';
 import { putBeforeReaders, takeFromReaders } from '../publications/putBeforeReaders';
-import { findPostToActOn, type PostFacts } from './findPostToActOn';
-import { turnOfPost } from './turnOfPost';
 import { updateAudience } from './queries';
 
-interface Input {
-  readonly postId: string;
-  readonly audience: Audience;
-}
-
-/** A writer asks that fewer people read a post than the assignment has it, or goes back to what the assignment has. */
-export const narrowAudience: UseCase<Input, PostFacts, null> = {
-  name: 'narrowAudience',
-  action: 'post.write',
-  whileResting: true,
-  input: {
-    type: 'object',
-    required: ['postId', 'audience'],
-    additionalProperties: false,
-    properties: { postId: idSchema, audience: { enum: AUDIENCES } },
-  },
-  turn: turnOfPost,
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ audience }, { rows: { post, assignment, inClass, publication } }, { database, personId, now }) {
+export const narrowAudience = postUseCase(deed, {
+  turn: true,
+  async run({ audience }, { post, assignment, inClass, publication }, { database, personId, now }) {
     const widest = cappedAudience(inClass.ceiling, assignment.audience, null);
     if (!audiencesUpTo(widest).includes(audience)) return refused('post.onlyTeachersWiden', 'audience');
     await updateAudience(database, post.id, audience === widest ? null : audience);
@@ -44,4 +27,4 @@ export const narrowAudience: UseCase<Input, PostFacts, null> = {
       });
     return done(null);
   },
-};
+});

@@ -1,10 +1,11 @@
-import { idSchema } from '../input/idSchema';
-import type { Context, UseCase } from '../access/useCase';
+import { postUseCase } from './postUseCase';
+import { savePost as deed, type Saved } from '../../contract/posts/savePost';
+import type { SentWriting } from '../../contract/posts/writing';
+import type { Context } from '../access/useCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
 import { isWithinBounds } from '../../core/document/bounds';
 import { keepAsRevision } from './keepAsRevision';
-import { findPostToActOn, type PostFacts } from './findPostToActOn';
 import {
   deleteRevision,
   findLatestRevision,
@@ -14,51 +15,14 @@ import {
   type PostRow,
   type Writing,
 } from './queries';
-import { maybeWriting, picturesNamed, writingSchema, type SentWriting } from './writing';
-
-interface Input {
-  readonly postId: string;
-  /** The version that the writing was based on. */
-  readonly version: number;
-  readonly writing: SentWriting;
-  /** The branch that an earlier save of the same page became, which this one goes on from. */
-  readonly branchId?: string;
-}
-
-export type Saved =
-  | { readonly kind: 'saved'; readonly version: number; readonly savedAt: string }
-  /** The post was changed elsewhere: what was sent is kept as a branch, and this is what stands now. */
-  | {
-      readonly kind: 'branched';
-      readonly branchId: string;
-      readonly version: number;
-      readonly writing: SentWriting;
-    };
+import { maybeWriting, picturesNamed } from './writing';
 
 /** A copy of what is overwritten is kept when the last one is older than this, or when much would be lost. */
 const KEEP_EVERY = 3 * 60_000;
 const MUCH = 40;
 
-/**
- * Saves a draft. A save that is based on an older version never overwrites: it becomes a branch, which the writer is
- * shown beside what stands now.
- */
-export const savePost: UseCase<Input, PostFacts, Saved> = {
-  name: 'savePost',
-  action: 'post.write',
-  input: {
-    type: 'object',
-    required: ['postId', 'version', 'writing'],
-    additionalProperties: false,
-    properties: {
-      postId: idSchema,
-      version: { type: 'integer', minimum: 1 },
-      writing: writingSchema,
-      branchId: idSchema,
-    },
-  },
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ version, writing: sent, branchId }, { rows: { post } }, context) {
+export const savePost = postUseCase(deed, {
+  async run({ version, writing: sent, branchId }, { post }, context) {
     if (!isWithinBounds(sent.body)) return refused('post.tooMuch', 'body');
     const writing = maybeWriting(sent);
     if (!writing) return refused('post.notADocument', 'body');
@@ -70,7 +34,7 @@ export const savePost: UseCase<Input, PostFacts, Saved> = {
     await updateDraft(context.database, { ...writing, id: post.id, version: next, savedAt: context.now });
     return done({ kind: 'saved', version: next, savedAt: context.now.toISOString() });
   },
-};
+});
 
 /**
  * Keeps what was saved from an older base beside what stands. Who writes on while both wait writes on in the same branch; copies

@@ -1,29 +1,14 @@
-import { idSchema } from '../input/idSchema';
+import { postUseCase } from './postUseCase';
+import { takeBack as deed } from '../../contract/posts/takeBack';
 import { maybeNextStage } from '../../core/posts/stage';
-import { done, refused, type UseCase } from '../access/useCase';
+import { done, refused } from '../access/useCase';
 import { takeFromReaders } from '../publications/putBeforeReaders';
-import { findPostToActOn, type PostFacts } from './findPostToActOn';
-import { turnOfPost } from './turnOfPost';
 import { findDecision } from '../reviews/queries';
 import { markTakenBack, updateStage } from './queries';
 
-interface Input {
-  readonly postId: string;
-}
-
-/** Takes the latest hand-in back, as long as no teacher has opened it. */
-export const takeBack: UseCase<Input, PostFacts, null> = {
-  name: 'takeBack',
-  action: 'post.takeBack',
-  input: {
-    type: 'object',
-    required: ['postId'],
-    additionalProperties: false,
-    properties: { postId: idSchema },
-  },
-  turn: turnOfPost,
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run(_, { rows: { post, handIns, publication } }, { database, now }) {
+export const takeBack = postUseCase(deed, {
+  turn: true,
+  async run(_, { post, handIns, publication }, { database, now }) {
     const latest = handIns.at(-1);
     const next = maybeNextStage(post.stage, 'takeBack');
     if (!latest || !next) return refused('post.cannotFollow');
@@ -35,4 +20,4 @@ export const takeBack: UseCase<Input, PostFacts, null> = {
     if (publication?.revisionId === latest.revisionId) await takeFromReaders(database, post.id, now);
     return done(null);
   },
-};
+});

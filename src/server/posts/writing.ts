@@ -1,30 +1,9 @@
+import type { SentWriting } from '../../contract/posts/writing';
 import { maybeOpenDocument, openDocument } from '../../core/document/openDocument';
 import { nodesOfType } from '../../core/document/nodesOfType';
 import { pictures } from '../../core/document/pictures';
-import { besideSchema, NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
-import type { DocumentJson } from '../../core/document/openDocument';
+import { NOTHING_BESIDE } from '../../core/posts/beside';
 import type { PictureNamed, Writing } from './queries';
-
-/** JSON Schema of what an editor sends: title, labels, what stands beside it, and the document. */
-export const writingSchema = {
-  type: 'object',
-  required: ['title', 'labels', 'body'],
-  additionalProperties: false,
-  properties: {
-    title: { type: 'string', maxLength: 300 },
-    labels: { type: 'array', maxItems: 30, items: { type: 'string', minLength: 1, maxLength: 60 } },
-    beside: besideSchema,
-    body: { type: 'object' },
-  },
-} as const;
-
-export interface SentWriting {
-  readonly title: string;
-  readonly labels: readonly string[];
-  /** Absent in what an older page of ours sends. */
-  readonly beside?: Beside;
-  readonly body: DocumentJson;
-}
 
 /** What is stored of what was sent, or null where the document is none of our schema. */
 export function maybeWriting(sent: SentWriting): Writing | null {

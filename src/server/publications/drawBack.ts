@@ -1,14 +1,8 @@
+import type { DrawnBack } from '../../contract/publications/drawnBack';
 import { audiencesUpTo, type Audience } from '../../core/access/audience';
 import type { Database } from '../database/database';
 import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 import { listPublications } from './queries';
-
-/** A post that fewer people read now. */
-export interface DrawnBack {
-  readonly postId: string;
-  readonly writerId: string;
-  readonly title: string;
-}
 
 /** The posts of a class, or of one of its writers, that more people read than `to` allows. */
 async function listWider(

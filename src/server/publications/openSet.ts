@@ -1,3 +1,4 @@
+import { openSet as deed } from '../../contract/publications/openSet';
 import { cappedAudience, narrower } from '../../core/access/audience';
 import { widestWith } from '../../core/privacy/consent';
 import { maybeReaches } from '../../core/posts/release';
@@ -9,9 +10,7 @@ import { listAppearances } from '../consents/appearances';
 import { putBeforeReaders } from './putBeforeReaders';
 import { listAcceptedPosts } from './queries';
 
-/** Opens an assignment's whole set: every accepted post reaches its audience now, and later ones as they are accepted. */
-export const openSet = assignmentUseCase<{ readonly assignmentId: string }, { readonly published: number }>({
-  name: 'openSet',
+export const openSet = assignmentUseCase(deed, {
   turn: true,
   async run({ assignmentId }, { assignment, inClass }, { database, personId, now }) {
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');

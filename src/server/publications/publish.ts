@@ -1,29 +1,13 @@
-import { idSchema } from '../input/idSchema';
-import { AUDIENCES, audiencesUpTo, type Audience } from '../../core/access/audience';
-import { done, refused, type UseCase } from '../access/useCase';
-import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
+import { postUseCase } from '../posts/postUseCase';
+import { publish as deed } from '../../contract/publications/publish';
+import { audiencesUpTo } from '../../core/access/audience';
+import { done, refused } from '../access/useCase';
 import { takeAskedAddress } from '../posts/takeAskedAddress';
-import { turnOfPost } from '../posts/turnOfPost';
 import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 
-interface Input {
-  readonly postId: string;
-  readonly audience: Audience;
-}
-
-/** A teacher decides who reads an accepted post: publishes it, widens or narrows its audience. See `narrowPost`, too. */
-export const publish: UseCase<Input, PostFacts, null> = {
-  name: 'publish',
-  action: 'post.publish',
-  input: {
-    type: 'object',
-    required: ['postId', 'audience'],
-    additionalProperties: false,
-    properties: { postId: idSchema, audience: { enum: AUDIENCES } },
-  },
-  turn: turnOfPost,
-  find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-  async run({ audience }, { rows: { post, inClass, appears, handIns } }, { database, personId, now }) {
+export const publish = postUseCase(deed, {
+  turn: true,
+  async run({ audience }, { post, inClass, appears, handIns }, { database, personId, now }) {
     const latest = handIns.at(-1);
     if (!latest) return refused('post.cannotFollow');
     if (!audiencesUpTo(inClass.ceiling).includes(audience))
@@ -43,4 +27,4 @@ export const publish: UseCase<Input, PostFacts, null> = {
       });
     return done(null);
   },
-};
+});

@@ -1,12 +1,10 @@
-import { RETAINED, RETENTION_MONTHS, type Retention } from '../../core/privacy/retention';
+import { changeRetention as deed } from '../../contract/retention/changeRetention';
+import { RETAINED, RETENTION_MONTHS } from '../../core/privacy/retention';
 import { done, refused } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
 import { updateRetention } from './queries';
 
-/** Says after how many months what is not needed any more goes by itself. */
-export const changeRetention = installUseCase<Retention, null>({
-  name: 'changeRetention',
-  fields: Object.fromEntries(RETAINED.map((what) => [what, { type: ['integer', 'null'] }])),
+export const changeRetention = installUseCase(deed, {
   async run(input, { database }) {
     for (const what of RETAINED) {
       const { from, to } = RETENTION_MONTHS[what];

@@ -1,4 +1,5 @@
-import { cappedAudience, type Audience } from '../../core/access/audience';
+import { accept as deed } from '../../contract/reviews/accept';
+import { cappedAudience } from '../../core/access/audience';
 import { maybeReaches } from '../../core/posts/release';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused } from '../access/useCase';
@@ -9,9 +10,7 @@ import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { handInUseCase } from './handInUseCase';
 import { insertDecision, listJudgements } from './queries';
 
-/** Accepts a hand-in; where the assignment says so, that very revision reaches its audience. */
-export const accept = handInUseCase<object, { readonly reaches: Audience | null }>({
-  name: 'accept',
+export const accept = handInUseCase(deed, {
   turn: true,
   async run(_, { post, latest, assignment, inClass }, { database, personId, now }) {
     const next = maybeNextStage(post.stage, 'accept');

@@ -1,11 +1,10 @@
+import { giveBackGrade as deed } from '../../contract/reviews/giveBackGrade';
 import { done, refused } from '../access/useCase';
 import { computeGrade } from './computeGrade';
 import { handInUseCase } from './handInUseCase';
 import { listJudgements, upsertGivenBack } from './queries';
 
-/** Gives a grade back: from now on the writer sees it, with the lines that made it. */
-export const giveBackGrade = handInUseCase<object, null>({
-  name: 'giveBackGrade',
+export const giveBackGrade = handInUseCase(deed, {
   async run(_, facts, { database, personId, now }) {
     const grade = computeGrade(facts, await listJudgements(database, facts.post.id));
     // A figure of the teacher's own stands whatever is not judged yet.

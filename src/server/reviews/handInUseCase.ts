@@ -1,8 +1,7 @@
-import { idSchema } from '../input/idSchema';
-import type { UseCase } from '../access/useCase';
-import { refused, type Context, type Result } from '../access/useCase';
-import { findPostToActOn, type PostFacts } from '../posts/findPostToActOn';
-import { turnOfPost } from '../posts/turnOfPost';
+import type { Deed } from '../../contract/deed';
+import { refused, type Context, type Result, type UseCase } from '../access/useCase';
+import type { PostFacts } from '../posts/findPostToActOn';
+import { postUseCase } from '../posts/postUseCase';
 import type { HandInRow } from '../posts/queries';
 
 interface Named {
@@ -12,42 +11,26 @@ interface Named {
 }
 
 interface Review<Input, Output> {
-  readonly name: string;
   /** True for what takes the class's turn. */
-  readonly turn?: boolean;
-  /** JSON Schemas of what is given besides post and hand-in. */
-  readonly properties?: Readonly<Record<string, object>>;
-  run(
+  readonly turn?: true;
+  readonly run: (
     input: Input,
     facts: PostFacts & { readonly latest: HandInRow },
     context: Context & { readonly personId: string },
-  ): Promise<Result<Output>>;
+  ) => Promise<Result<Output>>;
 }
 
-/** A use case of a teacher on the latest hand-in of a post. It is refused where the writer handed in again meanwhile. */
-export function handInUseCase<Input, Output>(
-  review: Review<Input & Named, Output>,
-): UseCase<Input & Named, PostFacts, Output> {
-  const properties = review.properties ?? {};
-  return {
-    name: review.name,
-    action: 'post.review',
-    input: {
-      type: 'object',
-      required: ['postId', 'handInId', ...Object.keys(properties)],
-      additionalProperties: false,
-      properties: {
-        postId: idSchema,
-        handInId: idSchema,
-        ...properties,
-      },
-    },
-    ...(review.turn ? { turn: turnOfPost } : {}),
-    find: ({ postId }, { database, now }) => findPostToActOn(database, postId, now),
-    async run(input, { rows }, context) {
+/** Serves a teacher's deed on the latest hand-in of a post. It is refused where the writer handed in again meanwhile. */
+export function handInUseCase<Input extends Named, Output>(
+  deed: Deed<Input, Output, 'handIn'>,
+  { run, ...work }: Review<Input, Output>,
+): UseCase<Input, PostFacts, Output> {
+  return postUseCase(deed, {
+    ...work,
+    async run(input, rows, context) {
       const latest = rows.handIns.at(-1);
       if (latest?.id !== input.handInId) return refused('review.newerHandIn');
-      return review.run(input, { ...rows, latest }, context);
+      return run(input, { ...rows, latest }, context);
     },
-  };
+  });
 }

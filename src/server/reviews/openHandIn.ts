@@ -1,10 +1,9 @@
+import { openHandIn as deed } from '../../contract/reviews/openHandIn';
 import { done } from '../access/useCase';
 import { handInUseCase } from './handInUseCase';
 import { insertReading } from './queries';
 
-/** Notes that a teacher has opened a hand-in; from then on it cannot be taken back. */
-export const openHandIn = handInUseCase<object, null>({
-  name: 'openHandIn',
+export const openHandIn = handInUseCase(deed, {
   async run(_, { latest }, { database, personId, now }) {
     await insertReading(database, { handInId: latest.id, teacherId: personId, at: now });
     return done(null);

@@ -1,3 +1,4 @@
+import { sendBack as deed } from '../../contract/reviews/sendBack';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
@@ -5,9 +6,7 @@ import { updateStage } from '../posts/queries';
 import { handInUseCase } from './handInUseCase';
 import { insertDecision } from './queries';
 
-/** Returns a post to its writer, notes and all. What readers see already stays as it is. */
-export const sendBack = handInUseCase<object, null>({
-  name: 'sendBack',
+export const sendBack = handInUseCase(deed, {
   async run(_, { post, latest }, { database, personId, now }) {
     const next = maybeNextStage(post.stage, 'sendBack');
     if (!next) return refused('post.cannotFollow');

@@ -1,27 +1,13 @@
-import { idSchema } from '../input/idSchema';
+import { decideOpening as deed } from '../../contract/safety/decideOpening';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
 import { lockOpening, updateDecision } from './queries';
 
-interface Input {
-  readonly openingId: string;
-  readonly agree: boolean;
-  /** Whether the writer is told. Where the teacher asked to keep it quiet, the administrator has the last word. */
-  readonly tellWriter: boolean;
-}
-
 /** For how many days the two who opened a draft may read it. */
 const OPEN_DAYS = 7;
 
-/** Agrees to open a draft together with the teacher who asked, or declines. It takes two: nobody agrees with themselves. */
-export const decideOpening = installUseCase<Input, null>({
-  name: 'decideOpening',
-  fields: {
-    openingId: idSchema,
-    agree: { type: 'boolean' },
-    tellWriter: { type: 'boolean' },
-  },
+export const decideOpening = installUseCase(deed, {
   async run({ openingId, agree, tellWriter }, { database, personId, now }) {
     const opening = await lockOpening(database, openingId);
     if (!opening) return NOT_THERE;

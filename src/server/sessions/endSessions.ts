@@ -1,4 +1,4 @@
-import { idSchema } from '../input/idSchema';
+import { idSchema } from '../../contract/idSchema';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';

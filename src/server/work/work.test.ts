@@ -88,6 +88,7 @@ test('texts are spelt by the dictionary of their language, compounds too', async
           ],
         } as never,
         post: { title: '', labels: [], body: kept(text).body },
+        copied: null,
         spelling: language,
       },
       'child',

@@ -21,6 +21,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   readFile: 'long',
   readRoster: 'long',
   compare: 'long',
+  copyOf: 'long',
   measure: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */

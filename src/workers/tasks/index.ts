@@ -1,5 +1,6 @@
 /** What is done in threads beside the one that answers everybody: whatever takes long, or may. Each is a plain function. */
 export { compare } from './compare';
+export { copyOf } from './copyOf';
 export { measure } from './measure';
 export { readFile } from './readFile';
 export { readRoster } from './readRoster';

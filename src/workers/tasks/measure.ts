@@ -1,4 +1,6 @@
 import { openDocument } from '../../core/document/openDocument';
+import type { Beside } from '../../core/posts/beside';
+import { copyOfRevision, type RevisionCopy } from '../../core/posts/revisionCopy';
 import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
 import type { PostToCheck } from '../../core/requirements/post';
@@ -14,15 +16,18 @@ export interface Measuring {
   readonly others?: readonly { readonly id: string; readonly body: string }[];
   /** The language to spell by; null where nothing is spelt. */
   readonly spelling: string | null;
+  /** What stands beside the body, where the post is about to be a revision whose copy is wanted; else null. */
+  readonly copied: Pick<Beside, 'teaser' | 'cover'> | null;
 }
 
 export interface Measured {
   readonly answer: Answer;
   readonly words: number;
+  readonly copy: RevisionCopy | null;
 }
 
 /** How a post stands against an assignment, with a dictionary and the words of others where these are asked for. */
-export async function measure({ assignment, post, others, spelling }: Measuring): Promise<Measured> {
+export async function measure({ assignment, post, others, spelling, copied }: Measuring): Promise<Measured> {
   const body = openDocument(JSON.parse(post.body));
   const answer = evaluate(assignment, {
     ...post,
@@ -32,5 +37,5 @@ export async function measure({ assignment, post, others, spelling }: Measuring)
       ? { others: others.map((other) => ({ id: other.id, body: openDocument(JSON.parse(other.body)) })) }
       : {}),
   });
-  return { answer, words: countDocumentWords(body) };
+  return { answer, words: countDocumentWords(body), copy: copied && copyOfRevision(body, copied) };
 }

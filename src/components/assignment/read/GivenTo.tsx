@@ -1,5 +1,7 @@
 'use client';
 
+import { giveAssignment } from '../../../contract/assignments/giveAssignment';
+import { partAssignment } from '../../../contract/assignments/partAssignment';
 import { School } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState, type InputHTMLAttributes } from 'react';
@@ -16,7 +18,7 @@ export function GivenTo(props: ReadProps) {
   if (seriesOf || (given.length === 0 && givenUnseen === 0 && otherClasses.length === 0)) return null;
   const isSeries = series !== null;
   const give = async (classId: string, due: string | null) =>
-    (await flush()) && (await act('giveAssignment', { assignmentId, classId, due }));
+    (await flush()) && (await act(giveAssignment, { assignmentId, classId, due }));
   return (
     <SaidLine
       icon={School}
@@ -39,7 +41,7 @@ export function GivenTo(props: ReadProps) {
             isSeries={isSeries}
             busy={busy}
             onDue={(due) => void give(one.classId, due)}
-            onTakeAway={() => void act('partAssignment', { assignmentId: one.assignmentId })}
+            onTakeAway={() => void act(partAssignment, { assignmentId: one.assignmentId })}
           />
         ))}
       </ul>

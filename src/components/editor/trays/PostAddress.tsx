@@ -1,5 +1,6 @@
 'use client';
 
+import { changePostAddress } from '../../../contract/posts/changePostAddress';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { addressFrom } from '../../../core/posts/address';
@@ -43,7 +44,7 @@ export function PostAddress({ postId, blog, address: first, asked: firstAsked, t
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void call<{ address: string; asked: string | null }>('changePostAddress', {
+        void call(changePostAddress, {
           postId,
           address: typed,
         }).then((outcome) => {

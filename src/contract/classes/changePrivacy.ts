@@ -1,0 +1,22 @@
+import { deed } from '../deed';
+import { AUDIENCES } from '../../core/access/audience';
+import { NAMING_RULES } from '../../core/people/names';
+import type { DrawnBack } from '../publications/drawnBack';
+
+/**
+ * Says who may read what a class writes, and under which names. Posts that go beyond a lowered ceiling are drawn back at
+ * once, and named.
+ */
+export const changePrivacy = deed({
+  name: 'changePrivacy',
+  on: 'class',
+  action: 'class.change',
+  whileResting: true,
+  fields: {
+    ceiling: { enum: AUDIENCES },
+    namingRule: { enum: NAMING_RULES },
+    searchEngines: { type: 'boolean' },
+    editorsRead: { type: 'boolean' },
+    consentNeeded: { type: 'boolean' },
+  },
+}).answers<{ readonly drawnBack: readonly DrawnBack[] }>();

@@ -1,0 +1,13 @@
+import { deed } from '../deed';
+
+const LONGEST = 2000;
+
+/** Writes a comment under a published post, for the class to read. */
+export const writeComment = deed({
+  name: 'writeComment',
+  on: 'post',
+  action: 'comment.write',
+  fields: {
+    text: { type: 'string', maxLength: LONGEST },
+  },
+}).answers<{ readonly commentId: string }>();

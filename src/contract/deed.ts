@@ -1,0 +1,110 @@
+import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
+import type { Action } from '../core/access/table';
+import { idSchema } from './idSchema';
+
+/** What a deed may act on, and the fields of its input that name it. */
+const NAMED = {
+  install: {},
+  class: { classId: idSchema },
+  assignment: { assignmentId: idSchema },
+  page: { pageId: idSchema },
+  post: { postId: idSchema },
+  /** The latest hand-in of a post: the one that the teacher has before the eyes. */
+  handIn: { postId: idSchema, handInId: idSchema },
+  comment: { commentId: idSchema },
+  /** What is not there yet and belongs to nobody's class. */
+  nothing: {},
+} as const;
+
+export type ActsOn = keyof typeof NAMED;
+
+/**
+ * One thing that a person can do, as browser and server say it to each other: pure, and the same on both sides. What does it stands
+ * in `server`, under the same name.
+ */
+export interface Deed<Input, Output, On extends ActsOn = ActsOn> {
+  readonly name: string;
+  readonly on: On;
+  /** What is asked of the access table. */
+  readonly action: Action;
+  /** JSON Schema of the input. */
+  readonly input: object;
+  /** True for what only looks: it leaves no line in the log. */
+  readonly looksOnly?: boolean;
+  /** True for what can be done in a class that was put to rest. */
+  readonly whileResting?: boolean;
+  /** True for what can be done to a class that is to be deleted. */
+  readonly whileDeleted?: boolean;
+  /** True for what only looks and takes long: it is done outside a transaction, so that it holds nothing up. */
+  readonly outside?: boolean;
+  /** Never there: what goes in and comes out, for the compiler. */
+  readonly types?: { readonly input: Input; readonly output: Output };
+}
+
+export type InputOf<D> = D extends Deed<infer Input, infer _> ? Input : never;
+
+declare const VALUE: unique symbol;
+
+/** A JSON Schema whose values the compiler knows by a name of ours, where it could not derive so much from the schema. */
+export interface SchemaOf<Value> {
+  readonly [VALUE]: Value;
+}
+
+/** Says what the values of a schema are. Whoever says it answers for it. */
+export function schemaOf<Value>(schema: object): SchemaOf<Value> {
+  return schema as unknown as SchemaOf<Value>;
+}
+
+type Fields = Readonly<Record<string, object>>;
+/** No fields but those that name what is acted on. */
+type Nothing = { readonly [Key in never]: object };
+
+type ValueOf<Schema> =
+  Schema extends SchemaOf<infer Value>
+    ? Value
+    : Schema extends Exclude<JSONSchema, boolean>
+      ? Frozen<FromSchema<Schema>>
+      : never;
+
+type Frozen<Value> = Value extends readonly (infer Part)[]
+  ? readonly Frozen<Part>[]
+  : Value extends object
+    ? { readonly [Key in keyof Value]: Frozen<Value[Key]> }
+    : Value;
+
+type InputFrom<On extends ActsOn, Given extends Fields, Optional extends string> = {
+  readonly [Key in keyof (typeof NAMED)[On]]: string;
+} & { readonly [Key in Exclude<keyof Given, Optional>]: ValueOf<Given[Key]> } & {
+  readonly [Key in keyof Given & Optional]?: ValueOf<Given[Key]>;
+};
+
+interface Spec<On extends ActsOn, Given extends Fields, Optional extends string> extends Pick<
+  Deed<unknown, unknown>,
+  'name' | 'action' | 'looksOnly' | 'whileResting' | 'whileDeleted' | 'outside'
+> {
+  readonly on: On;
+  /** JSON Schemas of the fields besides what names the thing acted on; all of them are required unless `optional` names them. */
+  readonly fields?: Given;
+  readonly optional?: readonly Optional[];
+}
+
+/**
+ * Declares a deed. What comes of it is said by `answers`, since no schema says it:
+ * `deed({ name: 'handIn', on: 'post', … }).answers<{ readonly receipt: number }>()`.
+ */
+export function deed<
+  const On extends ActsOn,
+  const Given extends Fields = Nothing,
+  const Optional extends keyof Given & string = never,
+>({ fields, optional = [], ...spec }: Spec<On, Given, Optional>) {
+  const properties = { ...NAMED[spec.on], ...fields };
+  const input = {
+    type: 'object',
+    required: Object.keys(properties).filter((key) => !(optional as readonly string[]).includes(key)),
+    additionalProperties: false,
+    properties,
+  };
+  return {
+    answers: <Output>(): Deed<InputFrom<On, Given, Optional>, Output, On> => ({ ...spec, input }),
+  };
+}

@@ -1,0 +1,47 @@
+import type { RosterReason, RosterRecord } from '../../core/roster/rosterRecord';
+import { rosterSource } from './rosterSource';
+
+/** A teacher's answers to "is this the one who is here?", by row. Rows that are not named are left out. */
+export interface Choices {
+  readonly same: readonly number[];
+  readonly another: readonly number[];
+}
+
+/** What would become of one row. */
+export type PlannedRow = {
+  readonly row: number;
+  /** The name as it was read, or what stands in the row where no name was found. */
+  readonly name: string;
+  readonly warnings: readonly RosterReason[];
+} & (
+  | { readonly outcome: 'made'; readonly record: RosterRecord; readonly shownAs: string }
+  /** Here already: nothing changes. */
+  | { readonly outcome: 'same'; readonly shownAs: string; readonly since: Date }
+  /** Known in the school, or here once: is taken into the class. */
+  | {
+      readonly outcome: 'joins';
+      readonly record: RosterRecord;
+      readonly personId: string;
+      readonly shownAs: string;
+    }
+  /** A student of others: their home class is asked. */
+  | {
+      readonly outcome: 'asks';
+      readonly record: RosterRecord;
+      readonly personId: string;
+      readonly shownAs: string;
+    }
+  | { readonly outcome: 'choice'; readonly shownAs: string }
+  | { readonly outcome: 'refused'; readonly field: string; readonly reason: RosterReason }
+);
+
+export interface ImportPlan {
+  readonly rows: readonly PlannedRow[];
+  /** Remarks on the file as a whole, such as columns that were left alone. */
+  readonly remarks: readonly { readonly field: string; readonly reason: RosterReason }[];
+}
+
+const rows = { type: 'array', maxItems: 20_000, items: { type: 'integer', minimum: 1 } } as const;
+
+/** JSON Schemas of what an import and its preview are told. */
+export const importFields = { source: rosterSource, same: rows, another: rows };

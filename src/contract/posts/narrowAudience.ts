@@ -1,0 +1,13 @@
+import { deed } from '../deed';
+import { AUDIENCES } from '../../core/access/audience';
+
+/** A writer asks that fewer people read a post than the assignment has it, or goes back to what the assignment has. */
+export const narrowAudience = deed({
+  name: 'narrowAudience',
+  on: 'post',
+  action: 'post.write',
+  whileResting: true,
+  fields: {
+    audience: { enum: AUDIENCES },
+  },
+}).answers<null>();

@@ -1,0 +1,12 @@
+import { deed } from '../deed';
+import { AUDIENCES } from '../../core/access/audience';
+
+/** A teacher decides who reads an accepted post: publishes it, widens or narrows its audience. See `narrowPost`, too. */
+export const publish = deed({
+  name: 'publish',
+  on: 'post',
+  action: 'post.publish',
+  fields: {
+    audience: { enum: AUDIENCES },
+  },
+}).answers<null>();

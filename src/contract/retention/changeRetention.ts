@@ -1,0 +1,16 @@
+import { deed } from '../deed';
+import type { Retained } from '../../core/privacy/retention';
+
+/** Months; null keeps it. */
+const MONTHS = { type: ['integer', 'null'] } as const;
+
+/** Says after how many months what is not needed any more goes by itself. */
+export const changeRetention = deed({
+  name: 'changeRetention',
+  on: 'install',
+  action: 'install.manage',
+  fields: { revisions: MONTHS, readings: MONTHS, logs: MONTHS, leftPosts: MONTHS } satisfies Record<
+    Retained,
+    object
+  >,
+}).answers<null>();

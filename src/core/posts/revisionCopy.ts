@@ -1,0 +1,58 @@
+import type { Node } from 'prosemirror-model';
+import { maybePictureAddress, readersHtml } from '../document/html/readersHtml';
+import { pictures } from '../document/pictures';
+import { plainText } from '../document/plainText';
+import { teaserFrom } from '../document/teaser';
+import { countDocumentWords } from '../words/documentWords';
+import type { Beside } from './beside';
+import { headingLinks, type EntryLink } from './entryLinks';
+
+/**
+ * The number of what is made here. Whoever changes what a copy holds for the same revision gives it the next one: copies of another
+ * number are made again before the house opens.
+ */
+export const RENDERER = 1;
+
+/**
+ * What is needed of a revision again and again, made once: a revision never changes. It depends on the revision alone; names,
+ * labels and what the class sets are put in at reading.
+ */
+export interface RevisionCopy {
+  /** The text without its marks, a line for each block. */
+  readonly plainText: string;
+  /** As readers are given it, links in the text opening where they are: see `htmlForReaders`. */
+  readonly html: string;
+  /** What stands for it in lists: its writer's own words, or its first sentences. */
+  readonly teaser: string;
+  readonly words: number;
+  /** The picture that stands for it: the one that its writer chose, or its first. */
+  readonly cover: Beside['cover'];
+  /** Every heading with the name of its place. */
+  readonly headings: readonly EntryLink[];
+}
+
+export function copyOfRevision(
+  body: Node,
+  { teaser, cover }: Pick<Beside, 'teaser' | 'cover'>,
+): RevisionCopy {
+  const first = pictures(body).find(({ src }) => maybePictureAddress(src));
+  return {
+    plainText: plainText(body),
+    html: readersHtml(body, { sameTab: true }),
+    teaser: teaser.trim() || teaserFrom(body),
+    words: countDocumentWords(body),
+    cover: cover ?? (first ? { src: first.src, description: first.description } : null),
+    headings: headingLinks(body),
+  };
+}
+
+/** A link in the text as `readersHtml` writes it. No text and no attribute holds a quotation mark that is not escaped. */
+const TEXT_LINK = /<a href="([^"]*)" rel="([^"]*)">/g;
+
+/** The HTML of a copy for a class whose links in texts open in a tab of their own, or where they are. */
+export function htmlForReaders(
+  { html }: Pick<RevisionCopy, 'html'>,
+  { sameTab }: { readonly sameTab: boolean },
+): string {
+  return sameTab ? html : html.replace(TEXT_LINK, '<a href="$1" target="_blank" rel="$2">');
+}
