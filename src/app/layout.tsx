@@ -1,5 +1,4 @@
 import type { Metadata, Viewport } from 'next';
-import { NextIntlClientProvider } from 'next-intl';
 import { getTranslations } from 'next-intl/server';
 import type { ReactNode } from 'react';
 import { NonceProvider } from '@/components/basics/NonceContext';
@@ -10,6 +9,7 @@ import '@fontsource-variable/literata/wght-italic.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import '@fontsource/andika/400.css';
 import '@fontsource/andika/700.css';
+import { Words } from './Words';
 import './styles/globals.css';
 
 export async function generateMetadata(): Promise<Metadata> {
@@ -28,7 +28,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
       <body>
         <Sprite />
         <NonceProvider nonce={await currentNonce()}>
-          <NextIntlClientProvider>{children}</NextIntlClientProvider>
+          <Words of={[]}>{children}</Words>
         </NonceProvider>
       </body>
     </html>

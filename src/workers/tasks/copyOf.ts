@@ -2,7 +2,7 @@ import { openDocument } from '../../core/document/openDocument';
 import type { Beside } from '../../core/posts/beside';
 import { copyOfRevision, type RevisionCopy } from '../../core/posts/revisionCopy';
 
-export interface Copying extends Pick<Beside, 'teaser' | 'cover'> {
+interface Copying extends Pick<Beside, 'teaser' | 'cover'> {
   /** The body as JSON text. */
   readonly body: string;
 }

@@ -1,0 +1,15 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'builder',
+  'editor',
+  'pictures',
+  'refusals.assignment',
+  'refusals.class',
+  'refusals.file',
+  'refusals.handout',
+  'refusals.links',
+  'refusals.picture',
+  'refusals.post',
+  'requirements',
+]);

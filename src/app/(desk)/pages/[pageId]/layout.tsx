@@ -1,0 +1,13 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'editor',
+  'pages',
+  'pictures',
+  'railing',
+  'refusals.file',
+  'refusals.handout',
+  'refusals.links',
+  'refusals.page',
+  'refusals.picture',
+]);

@@ -1,0 +1,17 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'grade',
+  'growing',
+  'notes',
+  'passphrase',
+  'railing',
+  'refusals.assignment',
+  'refusals.passphrase',
+  'refusals.post',
+  'refusals.publish',
+  'refusals.review',
+  'requirements',
+  'review',
+  'revisions',
+]);

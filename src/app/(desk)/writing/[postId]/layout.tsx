@@ -1,0 +1,20 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'assignments',
+  'editor',
+  'gate',
+  'grade',
+  'growing',
+  'notes',
+  'pictures',
+  'railing',
+  'refusals.file',
+  'refusals.links',
+  'refusals.picture',
+  'refusals.post',
+  'refusals.signIn',
+  'requirements',
+  'revisions',
+  'signIn',
+]);

@@ -1,0 +1,9 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'account',
+  'invitations',
+  'refusals.account',
+  'refusals.invitation',
+  'refusals.school',
+]);
