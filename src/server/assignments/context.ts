@@ -12,6 +12,15 @@ export async function assignmentToCheck(
   assignment: AssignmentRow,
   inClass: ClassRow,
 ): Promise<AssignmentToCheck> {
+  return checkedBy(assignment, inClass, await listLabels(database, inClass.id));
+}
+
+/** The same with the labels of the class that were read before. */
+export function checkedBy(
+  assignment: AssignmentRow,
+  inClass: ClassRow,
+  classLabels: readonly string[],
+): AssignmentToCheck {
   return {
     number: assignment.number,
     title: assignment.title,
@@ -21,7 +30,7 @@ export async function assignmentToCheck(
     week: assignment.week,
     language: inClass.language,
     timeZone: inClass.timeZone,
-    classLabels: await listLabels(database, inClass.id),
+    classLabels,
     starters: allStarters(assignment.starters),
     outline: assignment.outline,
     requirements: assignment.requirements,

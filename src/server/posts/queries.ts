@@ -296,23 +296,36 @@ export interface StandingRow {
   readonly handInId: string | null;
   readonly ordinal: number | null;
   readonly handedInAt: Date | null;
-  readonly evidence: Answer | null;
 }
+
+const STANDING = `posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId,
+  ordinal, handed_in_at AS handedInAt`;
 
 /** How each post of a class stands, but those of people deleted, with its latest hand-in; the longest waiting first. */
 export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
-  const rows = await database.rows<Omit<StandingRow, 'evidence'> & { readonly evidence: string | null }>(
-    `SELECT posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId, ordinal,
-       handed_in_at AS handedInAt, evidence
-     FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+  return database.rows(
+    `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
      WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
-  return rows.map((row) => ({
-    ...row,
-    evidence: row.evidence === null ? null : (JSON.parse(row.evidence) as Answer),
-  }));
+}
+
+/** A hand-in that waits to be read, with what it was measured to be. */
+export interface WaitingRow extends StandingRow {
+  readonly handedInAt: Date;
+  readonly evidence: Answer;
+}
+
+/** The posts of a class that wait to be read, but those of people deleted; the longest waiting first. */
+export async function listWaiting(database: Database, classId: string): Promise<readonly WaitingRow[]> {
+  const rows = await database.rows<Omit<WaitingRow, 'evidence'> & { readonly evidence: string }>(
+    `SELECT ${STANDING}, evidence FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
+    { classId },
+  );
+  return rows.map((row) => ({ ...row, evidence: JSON.parse(row.evidence) as Answer }));
 }
 
 /** How many posts were begun for each of some assignments; those without any are not named. */

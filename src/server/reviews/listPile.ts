@@ -8,7 +8,7 @@ import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { listClassesOf, listEverMembers, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
-import { listStandings } from '../posts/queries';
+import { listWaiting } from '../posts/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
 
 export interface Slip {
@@ -60,11 +60,10 @@ async function slipsIn(
   const assignments = new Map(given.map((assignment) => [assignment.id, assignment]));
   const adjust = await adjusterFor(database, inClass.id);
   const slips: Slip[] = [];
-  for (const standing of await listStandings(database, inClass.id)) {
+  for (const standing of await listWaiting(database, inClass.id)) {
     const asked = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
-    if (standing.stage !== 'handedIn' || !standing.handedInAt || !standing.evidence || !asked || !writer)
-      continue;
+    if (!asked || !writer) continue;
     const assignment = adjust(asked, standing.writerId);
     const at = standing.handedInAt.getTime();
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);

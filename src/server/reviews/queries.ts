@@ -39,6 +39,41 @@ export async function findGrade(database: Database, postId: string): Promise<Gra
   };
 }
 
+/** The grades that were given back for some posts, by post. */
+export async function listGivenBack(
+  database: Database,
+  postIds: readonly string[],
+): Promise<ReadonlyMap<string, Pick<Grade, 'grade' | 'possible'>>> {
+  const rows = await database.rows<{ readonly postId: string; readonly givenBack: string }>(
+    `SELECT post_id AS postId, given_back AS givenBack FROM grades
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     WHERE given_back_at IS NOT NULL AND given_back IS NOT NULL`,
+    { ids: JSON.stringify(postIds) },
+  );
+  return new Map(rows.map((row) => [row.postId, JSON.parse(row.givenBack) as Grade]));
+}
+
+/** How many notes some posts have, and the beginning of the latest, by post; posts without any are not named. */
+export async function listNotesBriefly(
+  database: Database,
+  postIds: readonly string[],
+  { characters }: { readonly characters: number },
+): Promise<ReadonlyMap<string, { readonly count: number; readonly last: string }>> {
+  const rows = await database.rows<{
+    readonly postId: string;
+    readonly count: number;
+    readonly last: string;
+  }>(
+    `SELECT post_id AS postId, COUNT(*) AS count,
+       (SELECT LEFT(text, :characters) FROM notes AS latest WHERE latest.post_id = notes.post_id
+        ORDER BY created_at DESC, id DESC LIMIT 1) AS last
+     FROM notes JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     GROUP BY post_id`,
+    { ids: JSON.stringify(postIds), characters },
+  );
+  return new Map(rows.map(({ postId, ...row }) => [postId, row]));
+}
+
 export async function upsertOverride(
   database: Database,
   grade: {

@@ -1,15 +1,13 @@
-import { marks } from '../../core/requirements/slats';
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
 import { nextDue } from '../assignments/growingSteps';
 import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
-import { evidenceFor } from '../posts/evidence';
-import { listPostsOf, type PostRow } from '../posts/queries';
+import { listPostHeads, slatsOfPosts, type PostHead } from '../posts/standings';
 import { isStudent } from '../../core/access/may';
 import { listClassesOf } from '../classes/queries';
-import { findGrade, listNotes } from '../reviews/queries';
+import { listGivenBack, listNotesBriefly } from '../reviews/queries';
 import type { Desk } from '../sessions/desk';
 
 /** Characters of a note that a list shows. */
@@ -21,16 +19,23 @@ export async function listWork(desk: Desk) {
   const assignments = (await listAssignments(database, inClass.id, desk.now)).filter(
     (assignment) => assignment.setAt !== null,
   );
-  const posts = new Map(
-    (await listPostsOf(database, inClass.id, personId)).map((post) => [post.assignmentId, post]),
-  );
+  const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
+  const posts = new Map(heads.map((post) => [post.assignmentId, post]));
   const adjust = await adjusterFor(database, inClass.id);
-  const work = [];
-  for (const assignment of assignments)
-    work.push(await workOn(adjust(assignment, personId), posts.get(assignment.id) ?? null, desk));
-  return work.sort(
-    (a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'),
-  );
+  const given = assignments.map((assignment) => ({
+    assignment: adjust(assignment, personId),
+    post: posts.get(assignment.id) ?? null,
+  }));
+  const begun = given.flatMap(({ assignment, post }) => (post ? [{ assignment, post }] : []));
+  const postIds = begun.map(({ post }) => post.id);
+  const known: Known = {
+    slats: await slatsOfPosts(begun, inClass, desk.now),
+    grades: await listGivenBack(database, postIds),
+    notes: await listNotesBriefly(database, postIds, { characters: EXCERPT }),
+  };
+  return given
+    .map(({ assignment, post }) => workOn(assignment, post, { ...desk, known }))
+    .sort((a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'));
 }
 
 /** The same for every class that a student writes in, the one that is looked at first. */
@@ -48,11 +53,22 @@ export async function listEveryWork(desk: Desk) {
   return groups;
 }
 
-async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass, now }: Desk) {
+/** What is known of the posts of a list, by post. */
+interface Known {
+  readonly slats: Awaited<ReturnType<typeof slatsOfPosts>>;
+  readonly grades: Awaited<ReturnType<typeof listGivenBack>>;
+  readonly notes: Awaited<ReturnType<typeof listNotesBriefly>>;
+}
+
+function workOn(
+  assignment: AssignmentRow,
+  post: PostHead | null,
+  { inClass, now, known }: Desk & { readonly known: Known },
+) {
   const { timeZone, language } = inClass;
   const { dueAt, step } = nextDue(assignment, inClass, now);
-  const grade = post && (await findGrade(database, post.id));
-  const notes = post ? await listNotes(database, post.id) : [];
+  const grade = known.grades.get(post?.id ?? '');
+  const notes = known.notes.get(post?.id ?? '');
   return {
     assignmentId: assignment.id,
     number: assignment.number,
@@ -65,18 +81,10 @@ async function workOn(assignment: AssignmentRow, post: PostRow | null, { inClass
     step,
     postId: post?.id ?? null,
     state: post ? post.stage : ('notBegun' as const),
-    slats: post && (await slatsOf(post, assignment, inClass)),
-    notes: notes.length,
+    slats: known.slats.get(post?.id ?? '') ?? null,
+    notes: notes?.count ?? 0,
     /** The beginning of what a teacher said last. */
-    said: notes.at(-1)?.text.slice(0, EXCERPT) ?? null,
-    grade:
-      grade?.givenBackAt && grade.givenBack
-        ? { grade: grade.givenBack.grade, possible: grade.givenBack.possible }
-        : null,
+    said: notes?.last ?? null,
+    grade: grade ? { grade: grade.grade, possible: grade.possible } : null,
   };
-}
-
-async function slatsOf(post: PostRow, assignment: AssignmentRow, inClass: Desk['inClass']) {
-  const { answer } = await evidenceFor(database, post, assignment, inClass);
-  return marks(answer.requirements, assignment.requirements);
 }
