@@ -31,6 +31,8 @@ export interface Deed<Input, Output, On extends ActsOn = ActsOn> {
   readonly input: object;
   /** True for what only looks: it leaves no line in the log. */
   readonly looksOnly?: boolean;
+  /** True for what is done every few seconds: it changes something, and leaves no line in the log all the same. */
+  readonly unlogged?: boolean;
   /** True for what can be done in a class that was put to rest. */
   readonly whileResting?: boolean;
   /** True for what can be done to a class that is to be deleted. */
@@ -80,7 +82,7 @@ type InputFrom<On extends ActsOn, Given extends Fields, Optional extends string>
 
 interface Spec<On extends ActsOn, Given extends Fields, Optional extends string> extends Pick<
   Deed<unknown, unknown>,
-  'name' | 'action' | 'looksOnly' | 'whileResting' | 'whileDeleted' | 'outside'
+  'name' | 'action' | 'looksOnly' | 'unlogged' | 'whileResting' | 'whileDeleted' | 'outside'
 > {
   readonly on: On;
   /** JSON Schemas of the fields besides what names the thing acted on; all of them are required unless `optional` names them. */

@@ -6,6 +6,7 @@ export const savePage = deed({
   name: 'savePage',
   on: 'page',
   action: 'page.tend',
+  unlogged: true,
   fields: {
     /** The version that the changes were made on. */
     version: { type: 'integer', minimum: 1 },

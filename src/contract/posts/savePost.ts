@@ -21,6 +21,7 @@ export const savePost = deed({
   name: 'savePost',
   on: 'post',
   action: 'post.write',
+  unlogged: true,
   fields: {
     /** The version that the writing was based on. */
     version: { type: 'integer', minimum: 1 },

@@ -34,8 +34,7 @@ export interface AuditLogRow {
 }
 
 /**
- * What was done in a class before a moment, the latest first. Drafts are saved by the second: a writer's savings are
- * not listed, what they hand in is.
+ * What was done in a class before a moment, the latest first.
  */
 export async function listAuditLines(
   database: Database,
@@ -48,7 +47,7 @@ export async function listAuditLines(
      LEFT JOIN assignments ON assignments.id = audit_log.subject_id
      LEFT JOIN posts ON posts.id = audit_log.subject_id
      LEFT JOIN assignments AS of_post ON of_post.id = posts.assignment_id
-     WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case NOT IN ('savePost', 'savePage', 'addPicture')
+     WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case <> 'addPicture'
      ORDER BY audit_log.at DESC, audit_log.id LIMIT :most`,
     { classId, before, most },
   );

@@ -101,7 +101,7 @@ async function attempt<Input, Rows, Output>(
   const { found, context } = may.value;
   const { useCase, value, now } = asked;
   const result = await useCase.run(value, found, context, prepared);
-  if (result.ok && !useCase.looksOnly)
+  if (result.ok && !useCase.looksOnly && !useCase.unlogged)
     await writeAuditLine(on, { useCase: useCase.name, found, personId: context.personId, now });
   return result;
 }

@@ -188,6 +188,27 @@ export async function findLatestRevision(database: Database, postId: string): Pr
   return row ? fromStored<RevisionRow>(row) : null;
 }
 
+/** When the latest revision of a post that is no branch was kept; null where there is none. */
+export async function findLatestRevisionAt(database: Database, postId: string): Promise<Date | null> {
+  const [row] = await database.rows<{ readonly at: Date | null }>(
+    "SELECT MAX(created_at) AS at FROM revisions WHERE post_id = :postId AND kind <> 'branch'",
+    { postId },
+  );
+  return row?.at ?? null;
+}
+
+/** Whose a post is, and in which class; null where there is none, or its writer is deleted. */
+export async function findWriterOf(
+  database: Database,
+  id: string,
+): Promise<Pick<PostRow, 'id' | 'classId' | 'writerId'> | null> {
+  const [row] = await database.rows<Pick<PostRow, 'id' | 'classId' | 'writerId'>>(
+    `SELECT id, class_id AS classId, writer_id AS writerId FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED}`,
+    { id },
+  );
+  return row ?? null;
+}
+
 /** When each revision of a post was kept, oldest first, without what it says. */
 export async function listRevisionMoments(
   database: Database,

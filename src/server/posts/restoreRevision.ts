@@ -1,11 +1,11 @@
-import { postUseCase } from './postUseCase';
+import { draftUseCase } from './draftUseCase';
 import { restoreRevision as deed } from '../../contract/posts/restoreRevision';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { keepAsRevision } from './keepAsRevision';
 import { findRevision, updateDraft } from './queries';
 
-export const restoreRevision = postUseCase(deed, {
-  async run({ version, revisionId }, { post }, { database, now }) {
+export const restoreRevision = draftUseCase(deed, {
+  async run({ version, revisionId }, post, { database, now }) {
     const revision = await findRevision(database, revisionId);
     if (revision?.postId !== post.id) return NOT_THERE;
     if (version !== post.version) return refused('post.changedMeanwhile');

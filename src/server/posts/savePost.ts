@@ -1,4 +1,4 @@
-import { postUseCase } from './postUseCase';
+import { draftUseCase } from './draftUseCase';
 import { savePost as deed, type Saved } from '../../contract/posts/savePost';
 import type { SentWriting } from '../../contract/posts/writing';
 import type { Context } from '../access/useCase';
@@ -9,6 +9,7 @@ import { keepAsRevision } from './keepAsRevision';
 import {
   deleteRevision,
   findLatestRevision,
+  findLatestRevisionAt,
   findRevision,
   insertRevision,
   updateDraft,
@@ -21,8 +22,8 @@ import { maybeWriting, picturesNamed } from './writing';
 const KEEP_EVERY = 3 * 60_000;
 const MUCH = 40;
 
-export const savePost = postUseCase(deed, {
-  async run({ version, writing: sent, branchId }, { post }, context) {
+export const savePost = draftUseCase(deed, {
+  async run({ version, writing: sent, branchId }, post, context) {
     if (!isWithinBounds(sent.body)) return refused('post.tooMuch', 'body');
     const writing = maybeWriting(sent);
     if (!writing) return refused('post.notADocument', 'body');
@@ -70,10 +71,12 @@ async function branch(
 
 /** Keeps what a save is about to overwrite, so that nothing a child wrote is gone without a copy. */
 async function keepCopy(post: PostRow, writing: Writing, { database, now }: Context): Promise<void> {
-  const last = await findLatestRevision(database, post.id);
-  const since = now.getTime() - (last?.createdAt ?? post.begunAt).getTime();
+  const lastAt = await findLatestRevisionAt(database, post.id);
+  const since = now.getTime() - (lastAt ?? post.begunAt).getTime();
   const muchIsLost = post.body.length - writing.body.length > MUCH;
-  if ((since < KEEP_EVERY && !muchIsLost) || (last && isSame(last, post))) return;
+  if (since < KEEP_EVERY && !muchIsLost) return;
+  const last = lastAt && (await findLatestRevision(database, post.id));
+  if (last && isSame(last, post)) return;
   await keepAsRevision(database, post, now);
 }
 

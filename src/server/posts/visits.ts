@@ -1,22 +1,29 @@
 import type { Database } from '../database/database';
 
+/** Who gave no sign of life for so many milliseconds is gone. */
+const LONG_AGO = 600_000;
+
 interface Visit {
   readonly postId: string;
   readonly page: string;
   readonly seenAt: Date;
 }
 
-/** Notes that a page has a post open; pages of that post that were left long ago are forgotten. */
+/** Notes that a page has a post open. */
 export async function recordVisit(database: Database, visit: Visit): Promise<void> {
   await database.change(
     `INSERT INTO post_visits (post_id, page, seen_at) VALUES (:postId, :page, :seenAt)
      ON DUPLICATE KEY UPDATE seen_at = :seenAt`,
     { ...visit },
   );
-  await database.change('DELETE FROM post_visits WHERE post_id = :postId AND seen_at < :before', {
-    postId: visit.postId,
-    before: new Date(visit.seenAt.getTime() - 600_000),
-  });
+}
+
+/** Forgets a page that is left, and those of the post that went away without a word. @param seenAt the present time */
+export async function forgetVisit(database: Database, { postId, page, seenAt }: Visit): Promise<void> {
+  await database.change(
+    'DELETE FROM post_visits WHERE post_id = :postId AND (page = :page OR seen_at < :before)',
+    { postId, page, before: new Date(seenAt.getTime() - LONG_AGO) },
+  );
 }
 
 /** On how many other pages a post is open since a moment. */
