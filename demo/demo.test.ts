@@ -2,7 +2,9 @@ import { describe, expect, test } from 'vitest';
 import { readMarkdown } from '../src/core/document/readMarkdown';
 import { plainText } from '../src/core/document/plainText';
 import { countDocumentWords } from '../src/core/words/documentWords';
+import { readHtml } from '../src/core/document/html/readHtml';
 import { ASSIGNMENTS } from './assignments';
+import { bigNames, bigText, maybeBigSize } from './bigText';
 import { drawInstrument } from './draw/instrument';
 import { drawPicture } from './draw/picture';
 import { drawSky } from './draw/sky';
@@ -64,5 +66,31 @@ describe('the demo class', () => {
     for (const [, host] of text.matchAll(/https?:\/\/([^/)\s]+)/g))
       expect(host).toMatch(/\.example$|^example\.(org|com)$/);
     for (const [, host] of text.matchAll(/@([\w.-]+\.\w+)/g)) expect(host).toMatch(/^example\.(org|com)$/);
+  });
+});
+
+describe('a class to measure with', () => {
+  test.each([
+    ['3000x300', { posts: 3000, students: 300 }],
+    ['12x12', { posts: 12, students: 12 }],
+    ['12x13', null],
+    ['0x0', null],
+    ['3000', null],
+    ['3000x300x2', null],
+    ['9999999x10', null],
+  ])('%s', (text, size) => {
+    expect(maybeBigSize(text)).toEqual(size);
+  });
+
+  test('its students have names of their own, which a roster takes', () => {
+    const names = bigNames(5000);
+    expect(new Set(names).size).toBe(5000);
+    expect(names.every((name) => /^[A-Z][a-z]+ [A-Z][a-z]+( Shoree*)?$/.test(name))).toBe(true);
+  });
+
+  test('its texts are the same for the same seed, and long enough to be read', () => {
+    expect(bigText(7)).toEqual(bigText(7));
+    expect(bigText(7)).not.toEqual(bigText(8));
+    expect(countDocumentWords(readHtml(bigText(7).html))).toBeGreaterThan(40);
   });
 });

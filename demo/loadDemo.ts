@@ -16,7 +16,7 @@ import { insertLabel } from '../src/server/labels/queries';
 import { makePage } from '../src/server/pages/makePage';
 import { savePage } from '../src/server/pages/savePage';
 import { showPage } from '../src/server/pages/showPage';
-import { insertPerson, updateLastSeen } from '../src/server/people/queries';
+import { findPersonByEmail, insertPerson, updateLastSeen } from '../src/server/people/queries';
 import { updateHomeClass } from '../src/server/people/joinQueries';
 import { updateGroup, updatePasscode } from '../src/server/people/rosterQueries';
 import { addPicture } from '../src/server/pictures/addPicture';
@@ -34,6 +34,8 @@ import { hashPasscode, hashSecret } from '../src/server/sessions/secrets';
 import { ASSIGNMENTS, CLASS_LABELS, type DemoAssignment } from './assignments';
 import { drawPicture, type DrawingName } from './draw/picture';
 import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent } from './people';
+import { loadBigClass } from './bigClass';
+import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { POSTS } from './writing';
 import type { DemoPost } from './writing/demoPost';
@@ -60,18 +62,29 @@ interface Loading {
 export async function loadDemo({
   now,
   progress,
+  size = null,
 }: {
   readonly now: Date;
   readonly progress: (what: string) => void;
+  /** Where it is given, a further class of that size is made, for measuring. */
+  readonly size?: BigSize | null;
 }): Promise<string> {
   try {
     const classes = await database.rows('SELECT id FROM classes LIMIT 1');
     if (classes.length === 0) await load(now, progress);
+    if (size) await loadBigClass(size, { teacherId: await findTeacher(), now, progress });
     return signInLines();
   } finally {
     await closePool();
     await closeWork();
   }
+}
+
+/** The teacher of the demo class, who runs the large one too. */
+async function findTeacher(): Promise<string> {
+  const person = await findPersonByEmail(database, TEACHERS[0]?.email ?? '');
+  if (!person) throw new Error('the demo class is not as it was');
+  return person.id;
 }
 
 async function load(now: Date, progress: (what: string) => void): Promise<void> {

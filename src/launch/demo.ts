@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { maybeBigSize, type BigSize } from '../../demo/bigText';
 import { loadDemo } from '../../demo/loadDemo';
 import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
@@ -20,6 +21,7 @@ const DEFAULT_PORT = 4170;
 /** `./porch demo`: everything from an empty machine to a running demo class. Ends when it is told to, or a part of it ends. */
 export async function demo(root: string, args: readonly string[]): Promise<number> {
   const fresh = args.includes('--fresh');
+  const size = sizeIn(args);
   const port = portOf(process.env['PORT']);
   if (!(await isFree(port)))
     throw new Failure(`Port ${port} is taken. Choose another: PORT=${port + 1} ./porch demo`);
@@ -57,6 +59,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
     const people = await loadDemo({
       now: new Date(),
       progress: (what) => process.stderr.write(`${what} …\n`),
+      size,
     });
     writeFileSync(path.join(folder, LAID_OUT), '');
     const application = await step('Starting the application', () =>
@@ -113,6 +116,18 @@ function clearUnfinished(folder: string, fresh: boolean): void {
   for (const part of [LAID_OUT, 'mariadb', 'pictures'])
     rmSync(path.join(folder, part), { recursive: true, force: true });
   mkdirSync(path.join(folder, 'pictures'), { recursive: true });
+}
+
+/** `--size 3000x300`: a further class of so many posts and students. */
+function sizeIn(args: readonly string[]): BigSize | null {
+  const at = args.indexOf('--size');
+  if (at < 0) return null;
+  const size = maybeBigSize(args[at + 1] ?? '');
+  if (!size)
+    throw new Failure(
+      '--size needs posts by students, such as --size 3000x300, and no fewer posts than students.',
+    );
+  return size;
 }
 
 function portOf(setting: string | undefined): number {

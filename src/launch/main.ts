@@ -4,7 +4,8 @@ import { Failure } from './failure';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..');
 
-const HELP = `./porch demo [--fresh]      the demo class, from an empty machine; PORT and PORCH_DATA are heeded
+const HELP = `./porch demo [--fresh] [--size 3000x300]   the demo class, from an empty machine, and one of so many posts
+                           and students; PORT and PORCH_DATA are heeded
 ./porch backup [FOLDER] [--keep DAYS]   database and pictures in one file, while people write on
 ./porch restore FILE         a backup, laid out in an empty data folder
 ./porch test [core|server|browser]

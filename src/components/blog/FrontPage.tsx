@@ -21,7 +21,12 @@ export interface FrontPageProps {
   readonly as: 'stranger' | 'family' | 'classmate' | null;
   /** Whether more could be read with the class's passphrase. */
   readonly asksPassphrase: boolean;
+  /** How many posts the reader may read; these are some of them. */
+  readonly count: number;
   readonly posts: readonly (CardShown & { readonly postId: string })[];
+  /** The numbers of the pages with the posts after and before these; null where there are none. */
+  readonly newer: number | null;
+  readonly older: number | null;
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
   readonly labels: readonly Counted[];
   readonly writers: readonly { readonly name: string; readonly monogram: string }[];
@@ -29,7 +34,7 @@ export interface FrontPageProps {
 
 /** The front page of a class blog. */
 export function FrontPage(props: FrontPageProps) {
-  const { blog, signedIn, pages, as, asksPassphrase, posts, weeks, labels, writers } = props;
+  const { blog, signedIn, pages, as, asksPassphrase, count, posts, weeks, labels, writers } = props;
   const t = useTranslations('blog');
   const [lead, ...others] = posts;
   return (
@@ -55,6 +60,7 @@ export function FrontPage(props: FrontPageProps) {
               <PostCard key={post.postId} card={post} />
             ))}
           </div>
+          <FurtherPosts {...props} />
           {asksPassphrase && !as ? (
             <section className="mt-10" aria-label={t('more')}>
               <h2 className="section-head mb-3">{t('more')}</h2>
@@ -65,7 +71,7 @@ export function FrontPage(props: FrontPageProps) {
         {posts.length ? (
           <aside className="beside" aria-label={t('about')}>
             <section>
-              <h2>{t('weekly', { count: posts.length })}</h2>
+              <h2>{t('weekly', { count })}</h2>
               <WeeklyPosts weeks={weeks} />
             </section>
             <section>
@@ -98,5 +104,31 @@ export function FrontPage(props: FrontPageProps) {
         <Link href={`/privacy-notice/${blog.address}`}>{t('notice')}</Link>
       </footer>
     </Blog>
+  );
+}
+
+/** The ways to the posts that stand on other pages. */
+function FurtherPosts({ blog, as, newer, older }: FrontPageProps) {
+  const t = useTranslations('blog');
+  if (newer === null && older === null) return null;
+  const address = (page: number) =>
+    `/blog/${blog.address}?${new URLSearchParams({ ...(as ? { as } : {}), page: String(page) }).toString()}`;
+  return (
+    <nav className="mt-10 flex justify-between" aria-label={t('further')}>
+      <span>
+        {newer === null ? null : (
+          <a className="act" rel="prev" href={address(newer)}>
+            {t('newer')}
+          </a>
+        )}
+      </span>
+      <span>
+        {older === null ? null : (
+          <a className="act" rel="next" href={address(older)}>
+            {t('older')}
+          </a>
+        )}
+      </span>
+    </nav>
   );
 }

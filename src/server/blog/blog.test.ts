@@ -22,7 +22,7 @@ import { publish } from '../publications/publish';
 import { findPost, listHandIns } from '../posts/queries';
 import { takeBack } from '../posts/takeBack';
 import { readerOf } from './reader';
-import { maybeFront, maybeKept, maybePost } from './viewBlog';
+import { maybeFront, maybeKept, maybePost, POSTS_ON_FRONT } from './viewBlog';
 
 const house = freshHouse();
 
@@ -75,4 +75,20 @@ test('a hand-in at its own address is its writer’s and the teachers’; taken 
   expect(await maybeKept('moss', receipt, house.people.teacher, NOW)).toBeNull();
   await succeeded(as(house, 'writer', takeBack, { postId }));
   expect(await readers()).toEqual(['writer']);
+});
+
+test('a front page has the newest posts and the ways to the others; its counts are of all', async () => {
+  const all = POSTS_ON_FRONT + 2;
+  for (let index = 0; index < all; index += 1) {
+    const postId = await writePost(house, await setWork(house));
+    await acceptPost(house, postId, await handInPost(house, postId));
+  }
+  const front = (page?: number) => maybeFront('wind', readerOf(null), NOW, page);
+  const [first, second] = [await front(), await front(2)];
+  expect(first).toMatchObject({ count: all, newer: null, older: 2, posts: { length: POSTS_ON_FRONT } });
+  expect(second).toMatchObject({ count: all, newer: 1, older: null, posts: { length: 2 } });
+  expect(new Set([...(first?.posts ?? []), ...(second?.posts ?? [])].map((post) => post.postId)).size).toBe(
+    all,
+  );
+  expect(await front(99)).toEqual(second);
 });

@@ -23,7 +23,7 @@ import { listAppearances } from '../consents/appearances';
 import { listReadablePages, maybeReadablePage } from '../pages/readPages';
 import { findPassphraseSince, listShown } from '../passphrases/queries';
 import { tokenHash } from '../sessions/secrets';
-import { findPublished, listPublished, type PublishedRow } from './queries';
+import { findPublished, listCards, listPublished, type PublishedCard, type PublishedRow } from './queries';
 import type { Reader } from './reader';
 
 const WEEKS_SHOWN = 12;
@@ -65,13 +65,22 @@ async function actorOf({ personId, as }: Reader, inClass: ClassRow): Promise<Act
   return as && may(actor, 'class.teach', {}) ? SEEN_AS[as] : actor;
 }
 
-/** The front page: the posts that this reader may read, newest first, with counts that are made of the same list. */
-export async function maybeFront(address: string, reader: Reader, now: Date) {
+/** So many posts stand on a front page; the others are on the ones behind it. */
+export const POSTS_ON_FRONT = 30;
+
+/**
+ * The front page: the posts that this reader may read, newest first, with counts that are made of the whole list.
+ * @param page the first page is 1; one that is not there is the last
+ */
+export async function maybeFront(address: string, reader: Reader, now: Date, page = 1) {
   const blog = await maybeBlog(address, reader, now);
   if (!blog) return null;
   const { inClass, actor, members, shown } = blog;
   const published = (await listPublished(database, inClass.id)).filter((post) => maySee(blog, post));
   const fromOutside = actor.role === null;
+  const last = Math.max(1, Math.ceil(published.length / POSTS_ON_FRONT));
+  const at = Math.min(page, last);
+  const here = published.slice((at - 1) * POSTS_ON_FRONT, at * POSTS_ON_FRONT);
   return {
     blog: shownBlog(inClass),
     signedIn: reader.personId !== null,
@@ -80,7 +89,11 @@ export async function maybeFront(address: string, reader: Reader, now: Date) {
     asksPassphrase:
       fromOutside && !shown.has('') && (await findPassphraseSince(database, inClass.id)) !== null,
     pages: await listReadablePages(pageReader(blog)),
-    posts: published.map((post) => card(post, blog)),
+    count: published.length,
+    posts: (await listCards(database, here)).map((post) => card(post, blog)),
+    /** The pages with the posts after and before these. */
+    newer: at > 1 ? at - 1 : null,
+    older: at < last ? at + 1 : null,
     weeks: weekly(published, inClass, now),
     labels: counted(published.flatMap((post) => blog.labelsOf(post))),
     assignments: counted(published.map((post) => post.assignmentTitle)),
@@ -124,7 +137,8 @@ export async function listWithoutComment(address: string, reader: Reader, now: D
   const open = (await listPublished(database, blog.inClass.id)).filter(
     (post) => post.writerId !== reader.personId && !commented.has(post.postId) && maySee(blog, post),
   );
-  return { count: open.length, posts: open.slice(0, OFFERED).map((post) => card(post, blog)) };
+  const offered = await listCards(database, open.slice(0, OFFERED));
+  return { count: open.length, posts: offered.map((post) => card(post, blog)) };
 }
 
 /** A page of the blog for a reader; null for everybody whom its audience leaves out, as for one that is not there. */
@@ -192,7 +206,7 @@ function shownBlog(inClass: ClassRow) {
   return { title, subtitle, schoolName, groupName, address, look, banner, lettering };
 }
 
-function card(post: PublishedRow, blog: Blog) {
+function card(post: PublishedCard, blog: Blog) {
   const { inClass, members } = blog;
   return {
     postId: post.postId,
