@@ -27,6 +27,7 @@ import { findPublished, listCards, listPublished, type PublishedCard, type Publi
 import type { Reader } from './reader';
 
 const WEEKS_SHOWN = 12;
+const DAY = 86_400_000;
 
 interface Blog {
   readonly inClass: ClassRow;
@@ -65,8 +66,8 @@ async function actorOf({ personId, as }: Reader, inClass: ClassRow): Promise<Act
   return as && may(actor, 'class.teach', {}) ? SEEN_AS[as] : actor;
 }
 
-/** So many posts stand on a front page; the others are on the ones behind it. */
-export const POSTS_ON_FRONT = 30;
+/** So many posts stand on a front page, one of them large; the others are on the ones behind it. */
+export const POSTS_ON_FRONT = 31;
 
 /**
  * The front page: the posts that this reader may read, newest first, with counts that are made of the whole list.
@@ -248,10 +249,14 @@ function counted(names: readonly string[]): readonly { readonly name: string; re
 function weekly(published: readonly PublishedRow[], { timeZone }: ClassRow, now: Date) {
   const today = localDate(now.getTime(), timeZone);
   const monday = addDays(today, 1 - weekday(today));
+  // Of hundreds of posts most are older; the day of each by the class's clock is worked out once.
+  const longAgo = now.getTime() - (WEEKS_SHOWN + 1) * 7 * DAY;
+  const days = published
+    .filter((post) => post.since.getTime() > longAgo)
+    .map((post) => localDate(post.since.getTime(), timeZone));
   return Array.from({ length: WEEKS_SHOWN }, (_, index) => {
     const from = addDays(monday, (index + 1 - WEEKS_SHOWN) * 7);
     const until = addDays(from, 7);
-    const days = published.map((post) => localDate(post.since.getTime(), timeZone));
     return { from, count: days.filter((day) => day >= from && day < until).length };
   });
 }
