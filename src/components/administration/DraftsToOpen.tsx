@@ -1,9 +1,9 @@
 'use client';
 
-import { decideOpening } from '../../contract/safety/decideOpening';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
+import { decideOpening } from '../../contract/safety/decideOpening';
 import type { OpeningState } from '../../core/privacy/opening';
 import { useDeed } from '../basics/useDeed';
 

@@ -1,12 +1,12 @@
 'use client';
 
+import { useFormatter, useTranslations } from 'next-intl';
+import { useState } from 'react';
 import { deleteAnybody } from '../../contract/administration/deleteAnybody';
 import { handOnAnybody } from '../../contract/people/handOnAnybody';
 import { previewErasure } from '../../contract/administration/previewErasure';
 import { restoreAnybody } from '../../contract/administration/restoreAnybody';
 import { searchPeople, type PersonFound as Found } from '../../contract/administration/searchPeople';
-import { useFormatter, useTranslations } from 'next-intl';
-import { useState } from 'react';
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call, type Outcome, type Sent } from '../basics/call';
 import { Field } from '../basics/Field';

@@ -1,13 +1,13 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
 import { changeAccount } from '../../contract/administration/changeAccount';
 import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhere';
 import { retryJobs } from '../../contract/administration/retryJobs';
-import { useTranslations } from 'next-intl';
 import type { AccountRole } from '../../core/access/may';
+import type { Retention } from '../../core/privacy/retention';
 import { PlainLintel } from '../desk/PlainLintel';
 import { useDeed } from '../basics/useDeed';
-import type { Retention } from '../../core/privacy/retention';
 import { Decisions } from '../roster/JoinRequests';
 import type { JoinRequest } from '../roster/rosterProps';
 import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';

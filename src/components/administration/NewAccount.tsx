@@ -1,8 +1,8 @@
 'use client';
 
-import { makeAccount } from '../../contract/administration/makeAccount';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { makeAccount } from '../../contract/administration/makeAccount';
 import type { AccountRole } from '../../core/access/may';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';

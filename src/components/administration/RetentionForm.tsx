@@ -1,8 +1,8 @@
 'use client';
 
-import { changeRetention } from '../../contract/retention/changeRetention';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { changeRetention } from '../../contract/retention/changeRetention';
 import { RETAINED, type Retained, type Retention } from '../../core/privacy/retention';
 import { useDeed } from '../basics/useDeed';
 

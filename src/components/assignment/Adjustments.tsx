@@ -1,13 +1,13 @@
 'use client';
 
-import { adjustAssignment } from '../../contract/assignments/adjustAssignment';
-import { dropAdjustment } from '../../contract/assignments/dropAdjustment';
 import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { adjustAssignment } from '../../contract/assignments/adjustAssignment';
+import { dropAdjustment } from '../../contract/assignments/dropAdjustment';
+import type { Requirement } from '../../core/requirements/requirement';
 import { useDeed } from '../basics/useDeed';
 import { useRequirementName } from '../railing/RequirementLine';
 import type { AdjustmentShown, BuilderProps } from './builderProps';
-import type { Requirement } from '../../core/requirements/requirement';
 import { WhoIsAdjusted } from './WhoIsAdjusted';
 import { CheckFill, NumberFill } from './forms/fields';
 

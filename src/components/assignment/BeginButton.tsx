@@ -1,8 +1,8 @@
 'use client';
 
-import { beginPost } from '../../contract/posts/beginPost';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
+import { beginPost } from '../../contract/posts/beginPost';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 

@@ -1,11 +1,11 @@
 'use client';
 
-import { setAssignment } from '../../contract/assignments/setAssignment';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { setAssignment } from '../../contract/assignments/setAssignment';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';

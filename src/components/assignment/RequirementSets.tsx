@@ -1,9 +1,9 @@
 'use client';
 
-import { dropRequirementSet } from '../../contract/assignments/dropRequirementSet';
-import { keepRequirementSet } from '../../contract/assignments/keepRequirementSet';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { dropRequirementSet } from '../../contract/assignments/dropRequirementSet';
+import { keepRequirementSet } from '../../contract/assignments/keepRequirementSet';
 import type { Requirement } from '../../core/requirements/requirement';
 import { useDeed } from '../basics/useDeed';
 import type { BuilderProps } from './builderProps';

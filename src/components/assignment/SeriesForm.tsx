@@ -1,10 +1,10 @@
 'use client';
 
-import { endSeries } from '../../contract/assignments/endSeries';
-import { repeatAssignment } from '../../contract/assignments/repeatAssignment';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
+import { endSeries } from '../../contract/assignments/endSeries';
+import { repeatAssignment } from '../../contract/assignments/repeatAssignment';
 import { fillText, seriesDates, type SeriesRule } from '../../core/assignments/series';
 import { addDays, weekday } from '../../core/timing/zonedTime';
 import { useDeed } from '../basics/useDeed';

@@ -1,7 +1,7 @@
 'use client';
 
-import { changeAssignment } from '../../contract/assignments/changeAssignment';
 import { useCallback } from 'react';
+import { changeAssignment } from '../../contract/assignments/changeAssignment';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { call } from '../basics/call';
 import { useAutosave, type Autosave } from '../basics/useAutosave';

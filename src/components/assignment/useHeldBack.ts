@@ -1,9 +1,9 @@
 'use client';
 
-import { previewEvidence, type StandingChange } from '../../contract/assignments/previewEvidence';
-import { reviseEvidence } from '../../contract/assignments/reviseEvidence';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
+import { previewEvidence, type StandingChange } from '../../contract/assignments/previewEvidence';
+import { reviseEvidence } from '../../contract/assignments/reviseEvidence';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import type { Requirement } from '../../core/requirements/requirement';
 import { call } from '../basics/call';

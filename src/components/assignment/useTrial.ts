@@ -1,7 +1,7 @@
 'use client';
 
-import { tryRequirements } from '../../contract/assignments/tryRequirements';
 import { useEffect, useMemo, useState } from 'react';
+import { tryRequirements } from '../../contract/assignments/tryRequirements';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 import { samplePost, SAMPLES, type Sample } from '../../core/assignments/samplePost';
 import { allStarters } from '../../core/assignments/starters';

@@ -1,9 +1,9 @@
 'use client';
 
-import { setPassphrase } from '../../contract/passphrases/setPassphrase';
-import { setPostPassphrase } from '../../contract/passphrases/setPostPassphrase';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
+import { setPassphrase } from '../../contract/passphrases/setPassphrase';
+import { setPostPassphrase } from '../../contract/passphrases/setPostPassphrase';
 import { proposePassphrase } from '../../core/privacy/passphrase';
 import { Field } from './Field';
 import { useDeed } from './useDeed';

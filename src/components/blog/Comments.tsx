@@ -1,10 +1,10 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
 import { takeBackComment } from '../../contract/comments/takeBackComment';
 import { tendComment } from '../../contract/comments/tendComment';
 import { writeComment } from '../../contract/comments/writeComment';
-import { useTranslations } from 'next-intl';
-import { useId, useState } from 'react';
 import { useDeed } from '../basics/useDeed';
 import { TellTeacher } from './TellTeacher';
 

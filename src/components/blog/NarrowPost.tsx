@@ -1,9 +1,9 @@
 'use client';
 
-import { narrowPost } from '../../contract/publications/narrowPost';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { narrowPost } from '../../contract/publications/narrowPost';
 import { audiencesUpTo, type Audience } from '../../core/access/audience';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';

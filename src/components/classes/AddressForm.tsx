@@ -1,9 +1,9 @@
 'use client';
 
-import { changeAddress } from '../../contract/classes/changeAddress';
-import { checkAddress, type AddressChecked } from '../../contract/classes/checkAddress';
 import { useTranslations } from 'next-intl';
 import { useEffect, useState } from 'react';
+import { changeAddress } from '../../contract/classes/changeAddress';
+import { checkAddress, type AddressChecked } from '../../contract/classes/checkAddress';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';

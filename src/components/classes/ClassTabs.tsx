@@ -1,10 +1,10 @@
 'use client';
 
-import { changeClassCode } from '../../contract/classes/changeClassCode';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
+import { changeClassCode } from '../../contract/classes/changeClassCode';
 import { useDeed } from '../basics/useDeed';
 
 /** The pages about a class, in the order in which a new one is settled. */

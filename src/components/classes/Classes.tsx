@@ -1,8 +1,8 @@
 'use client';
 
-import { restoreClass } from '../../contract/classes/restoreClass';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { restoreClass } from '../../contract/classes/restoreClass';
 import type { ClassRole } from '../../core/access/may';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';

@@ -1,8 +1,8 @@
 'use client';
 
-import { seeConcern } from '../../contract/concerns/seeConcern';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { seeConcern } from '../../contract/concerns/seeConcern';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
 import { OpenDraft, type OpenDraftProps } from '../safety/OpenDraft';

@@ -1,9 +1,9 @@
 'use client';
 
-import { deleteClass } from '../../contract/classes/deleteClass';
-import { previewClassDeletion, type ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { deleteClass } from '../../contract/classes/deleteClass';
+import { previewClassDeletion, type ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';

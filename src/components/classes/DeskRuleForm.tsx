@@ -1,7 +1,7 @@
 'use client';
 
-import { changeDesk } from '../../contract/classes/changeDesk';
 import { useTranslations } from 'next-intl';
+import { changeDesk } from '../../contract/classes/changeDesk';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
 

@@ -1,10 +1,10 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
 import { invite } from '../../contract/invitations/invite';
 import { resendInvitation } from '../../contract/invitations/resendInvitation';
 import { withdrawInvitation } from '../../contract/invitations/withdrawInvitation';
-import { useTranslations } from 'next-intl';
-import { useState } from 'react';
 import { Field } from '../basics/Field';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';

@@ -1,10 +1,10 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
 import { addLabel } from '../../contract/labels/addLabel';
 import { changeLabel } from '../../contract/labels/changeLabel';
 import { decideLabel } from '../../contract/labels/decideLabel';
-import { useTranslations } from 'next-intl';
-import { useId, useState } from 'react';
 import type { LabelInSet } from '../../core/posts/labelSet';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed, type Act } from '../basics/useDeed';

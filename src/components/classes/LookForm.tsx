@@ -1,8 +1,8 @@
 'use client';
 
-import { changeLook } from '../../contract/classes/changeLook';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { changeLook } from '../../contract/classes/changeLook';
 import { BANNERS, LETTERINGS, LOOK_TOKENS, lookProperties, LOOKS, type Look } from '../../core/looks/looks';
 import { useDeed } from '../basics/useDeed';
 import { Banner, type BlogShown } from '../blog/Banner';

@@ -1,8 +1,8 @@
 'use client';
 
-import { nameClass } from '../../contract/classes/nameClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { nameClass } from '../../contract/classes/nameClass';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
 import { KeepLine } from './KeepLine';

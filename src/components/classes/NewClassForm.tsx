@@ -1,8 +1,8 @@
 'use client';
 
-import { makeClass } from '../../contract/classes/makeClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { makeClass } from '../../contract/classes/makeClass';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';

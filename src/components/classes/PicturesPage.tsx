@@ -1,12 +1,12 @@
 'use client';
 
-import { takeOutPicture } from '../../contract/pictures/takeOutPicture';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { takeOutPicture } from '../../contract/pictures/takeOutPicture';
+import type { ClassPicture } from '../../core/posts/classPicture';
 import { useDeed } from '../basics/useDeed';
 import { PictureFinder } from '../pictures/PictureFinder';
 import { PictureLines } from '../pictures/PictureLines';
-import type { ClassPicture } from '../../core/posts/classPicture';
 
 interface PicturesPageProps {
   readonly classId: string;

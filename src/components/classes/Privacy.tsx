@@ -1,16 +1,16 @@
 'use client';
 
-import { changePrivacy } from '../../contract/classes/changePrivacy';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { changePrivacy } from '../../contract/classes/changePrivacy';
 import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
-import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { KeepLine } from './KeepLine';
 import { PassphraseForm } from '../basics/PassphraseForm';
+import { KeepLine } from './KeepLine';
 
 interface PrivacySettings {
   readonly ceiling: Audience;

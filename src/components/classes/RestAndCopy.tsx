@@ -1,9 +1,9 @@
 'use client';
 
-import { copyClass } from '../../contract/classes/copyClass';
-import { restClass } from '../../contract/classes/restClass';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { copyClass } from '../../contract/classes/copyClass';
+import { restClass } from '../../contract/classes/restClass';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';

@@ -1,8 +1,8 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
 import { changeRole } from '../../contract/people/changeRole';
 import { removeMember } from '../../contract/people/removeMember';
-import { useTranslations } from 'next-intl';
 import type { ClassRole } from '../../core/access/may';
 import { ACCESS, ACTIONS, RELATIONS } from '../../core/access/table';
 import { useDeed } from '../basics/useDeed';

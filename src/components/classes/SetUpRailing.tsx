@@ -1,8 +1,8 @@
 'use client';
 
-import { settleClass } from '../../contract/classes/settleClass';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { settleClass } from '../../contract/classes/settleClass';
 import { useDeed } from '../basics/useDeed';
 import { Pickets } from '../railing/Pickets';
 

@@ -1,8 +1,8 @@
 'use client';
 
-import { changeWords } from '../../contract/classes/changeWords';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { changeWords } from '../../contract/classes/changeWords';
 import { linesOf } from '../../core/text/lines';
 import { useDeed } from '../basics/useDeed';
 import { KeepLine } from './KeepLine';

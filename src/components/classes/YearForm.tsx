@@ -1,8 +1,8 @@
 'use client';
 
-import { changeYear } from '../../contract/classes/changeYear';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { changeYear } from '../../contract/classes/changeYear';
 import { useDeed } from '../basics/useDeed';
 import { Weekdays } from '../basics/Weekdays';
 import { KeepLine } from './KeepLine';

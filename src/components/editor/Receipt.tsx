@@ -1,11 +1,11 @@
 'use client';
 
-import { takeBack } from '../../contract/posts/takeBack';
 import { ArrowLeft, Eye, Printer, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { takeBack } from '../../contract/posts/takeBack';
 import type { Audience } from '../../core/access/audience';
 import type { Release } from '../../core/posts/release';
 import { missingNow } from '../../core/assignments/growing';

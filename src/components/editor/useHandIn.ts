@@ -1,9 +1,9 @@
 'use client';
 
-import { handIn as handInDeed } from '../../contract/posts/handIn';
-import { narrowAudience } from '../../contract/posts/narrowAudience';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { handIn as handInDeed } from '../../contract/posts/handIn';
+import { narrowAudience } from '../../contract/posts/narrowAudience';
 import type { Audience } from '../../core/access/audience';
 import type { Requirement } from '../../core/requirements/requirement';
 import { useRequirementLine, useRequirementName } from '../railing/RequirementLine';

@@ -1,7 +1,7 @@
 'use client';
 
-import { beAtPost } from '../../contract/posts/beAtPost';
 import { useEffect, useState } from 'react';
+import { beAtPost } from '../../contract/posts/beAtPost';
 import { call } from '../basics/call';
 import { newKey } from '../basics/newKey';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { savePost } from '../../contract/posts/savePost';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { savePost } from '../../contract/posts/savePost';
 import { call, type Outcome } from '../basics/call';
 import { noteSaved } from '../basics/savedVersion';
 import { useFreshPage } from '../basics/useFreshPage';

@@ -1,9 +1,9 @@
 'use client';
 
-import { placePage } from '../../contract/pages/placePage';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { placePage } from '../../contract/pages/placePage';
 import type { Audience } from '../../core/access/audience';
 import { MakeButton } from '../basics/MakeButton';
 import { useDeed } from '../basics/useDeed';

@@ -1,10 +1,10 @@
 'use client';
 
-import { hidePage } from '../../contract/pages/hidePage';
-import { showPage } from '../../contract/pages/showPage';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useId, useMemo, useState } from 'react';
+import { hidePage } from '../../contract/pages/hidePage';
+import { showPage } from '../../contract/pages/showPage';
 import { goesBeyondClass, type PageAudience } from '../../core/access/audience';
 import { openDocument } from '../../core/document/openDocument';
 import { saysSomething } from '../../core/document/saysSomething';

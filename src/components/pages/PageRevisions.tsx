@@ -1,10 +1,10 @@
 'use client';
 
-import { erasePage } from '../../contract/pages/erasePage';
-import { takeUpRevision } from '../../contract/pages/takeUpRevision';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { erasePage } from '../../contract/pages/erasePage';
+import { takeUpRevision } from '../../contract/pages/takeUpRevision';
 import { call } from '../basics/call';
 import type { PageBase, PageDeskProps, Refused } from './pageDeskProps';
 

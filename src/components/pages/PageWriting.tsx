@@ -1,11 +1,11 @@
 'use client';
 
-import { savePage } from '../../contract/pages/savePage';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useState } from 'react';
+import { savePage } from '../../contract/pages/savePage';
 import { call } from '../basics/call';
 import { useAutosave } from '../basics/useAutosave';
 import { useRefusal } from '../basics/useRefusal';

@@ -1,8 +1,8 @@
 'use client';
 
-import { setGrade } from '../../contract/reviews/setGrade';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { setGrade } from '../../contract/reviews/setGrade';
 import { GradeLines } from './GradeLines';
 import type { ReviewRailingProps } from './reviewProps';
 

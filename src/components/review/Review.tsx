@@ -1,13 +1,13 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
 import type { InputOf } from '../../contract/deed';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
 import { openHandIn } from '../../contract/reviews/openHandIn';
 import { writeNote } from '../../contract/reviews/writeNote';
-import { useTranslations } from 'next-intl';
-import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
 import { narrower, type Audience } from '../../core/access/audience';
 import { call, type Outcome } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';

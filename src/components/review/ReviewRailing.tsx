@@ -1,9 +1,9 @@
 'use client';
 
-import { judge } from '../../contract/reviews/judge';
-import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
 import { useTranslations } from 'next-intl';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { judge } from '../../contract/reviews/judge';
+import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
 import { marks, weightOf } from '../../core/requirements/slats';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { Pickets } from '../railing/Pickets';

@@ -1,10 +1,10 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { accept } from '../../contract/reviews/accept';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import { AudienceSelect } from '../basics/AudienceSelect';
 import { Mark } from '../basics/Mark';
 import type { ReviewRailingProps } from './reviewProps';

@@ -1,10 +1,10 @@
 'use client';
 
-import { restoreRevision } from '../../contract/posts/restoreRevision';
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { restoreRevision } from '../../contract/posts/restoreRevision';
 import type { ChangesShown } from '../../core/posts/changesShown';
 import { useDeed } from '../basics/useDeed';
 import { ChangedText } from './ChangedText';

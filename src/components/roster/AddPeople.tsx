@@ -1,17 +1,17 @@
 'use client';
 
-import { importPeople } from '../../contract/people/importPeople';
-import { previewImport } from '../../contract/people/previewImport';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import Link from 'next/link';
 import { useState } from 'react';
+import { importPeople } from '../../contract/people/importPeople';
+import { previewImport } from '../../contract/people/previewImport';
+import type { RosterSource } from '../../core/roster/rosterSource';
+import type { Choices } from '../../contract/people/importPlan';
 import { call, callWithProgress } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { ImportPreview } from './ImportPreview';
 import { PasteNames } from './PasteNames';
-import type { RosterSource } from '../../core/roster/rosterSource';
-import type { Choices } from '../../contract/people/importPlan';
 import type { ImportPlan } from './importProps';
 
 const NO_CHOICES: Choices = { same: [], another: [] };

@@ -1,13 +1,13 @@
 'use client';
 
-import { makePasscodes, type Card } from '../../contract/people/makePasscodes';
 import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { makePasscodes, type Card } from '../../contract/people/makePasscodes';
+import type { PasscodeKind } from '../../core/people/passcode';
 import { call } from '../basics/call';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { useRefusal } from '../basics/useRefusal';
-import type { PasscodeKind } from '../../core/people/passcode';
 import { SignInCard } from './SignInCard';
 import { SignInChoice } from './SignInChoice';
 import { canHaveCard, type RosterStudent } from './rosterProps';

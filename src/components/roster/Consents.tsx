@@ -1,10 +1,10 @@
 'use client';
 
-import { recordConsent } from '../../contract/consents/recordConsent';
-import { withdrawConsent } from '../../contract/consents/withdrawConsent';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { recordConsent } from '../../contract/consents/recordConsent';
+import { withdrawConsent } from '../../contract/consents/withdrawConsent';
 import {
   CONSENT_PURPOSES,
   CONSENT_RELATIONS,

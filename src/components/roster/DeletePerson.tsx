@@ -1,9 +1,9 @@
 'use client';
 
-import { deletePerson } from '../../contract/people/deletePerson';
-import { previewDeletion } from '../../contract/people/previewDeletion';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { deletePerson } from '../../contract/people/deletePerson';
+import { previewDeletion } from '../../contract/people/previewDeletion';
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call } from '../basics/call';
 import { useDeed } from '../basics/useDeed';

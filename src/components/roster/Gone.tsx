@@ -1,10 +1,10 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
 import { restorePerson } from '../../contract/people/restorePerson';
 import { takeInAgain } from '../../contract/people/takeInAgain';
-import { useTranslations } from 'next-intl';
-import type { RosterStudent } from './rosterProps';
 import { useDeed } from '../basics/useDeed';
+import type { RosterStudent } from './rosterProps';
 
 interface GoneProps {
   readonly classId: string;

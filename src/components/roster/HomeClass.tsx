@@ -1,8 +1,8 @@
 'use client';
 
-import { handOn } from '../../contract/people/handOn';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { handOn } from '../../contract/people/handOn';
 import { useDeed } from '../basics/useDeed';
 import type { RosterStudent } from './rosterProps';
 

@@ -1,8 +1,8 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
 import { decideJoining } from '../../contract/people/decideJoining';
 import { withdrawJoining } from '../../contract/people/withdrawJoining';
-import { useTranslations } from 'next-intl';
 import { useDeed } from '../basics/useDeed';
 import type { JoinRequest, RosterProps } from './rosterProps';
 

@@ -1,12 +1,12 @@
 'use client';
 
-import { changePerson } from '../../contract/people/changePerson';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { RosterStudent } from './rosterProps';
+import { changePerson } from '../../contract/people/changePerson';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
+import type { RosterStudent } from './rosterProps';
 
 interface PersonFormProps {
   readonly classId: string;

@@ -1,13 +1,13 @@
 'use client';
 
-import { groupStudents } from '../../contract/people/groupStudents';
-import { moveStudents } from '../../contract/people/moveStudents';
-import { removeStudents } from '../../contract/people/removeStudents';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useState } from 'react';
-import type { RosterProps, RosterStudent } from './rosterProps';
+import { groupStudents } from '../../contract/people/groupStudents';
+import { moveStudents } from '../../contract/people/moveStudents';
+import { removeStudents } from '../../contract/people/removeStudents';
 import { useDeed } from '../basics/useDeed';
+import type { RosterProps, RosterStudent } from './rosterProps';
 
 interface SelectedBarProps extends Pick<RosterProps, 'classId' | 'otherClasses'> {
   readonly chosen: readonly RosterStudent[];

@@ -1,6 +1,6 @@
+import { useTranslations } from 'next-intl';
 import { PICTURE_WORDS } from '../../core/people/passcode';
 import type { Card } from '../../contract/people/makePasscodes';
-import { useTranslations } from 'next-intl';
 import { WordDrawing } from '../signIn/WordDrawing';
 import { QrCode } from './QrCode';
 

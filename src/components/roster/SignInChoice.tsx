@@ -1,7 +1,7 @@
 'use client';
 
-import { chooseSignIn } from '../../contract/classes/chooseSignIn';
 import { useTranslations } from 'next-intl';
+import { chooseSignIn } from '../../contract/classes/chooseSignIn';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { useDeed } from '../basics/useDeed';
 

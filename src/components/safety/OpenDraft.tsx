@@ -1,12 +1,12 @@
 'use client';
 
-import { askToOpenDraft } from '../../contract/safety/askToOpenDraft';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useState } from 'react';
+import { askToOpenDraft } from '../../contract/safety/askToOpenDraft';
+import type { OpeningState } from '../../core/privacy/opening';
 import { Field } from '../basics/Field';
 import { Mark } from '../basics/Mark';
-import type { OpeningState } from '../../core/privacy/opening';
 import { useDeed } from '../basics/useDeed';
 
 export interface OpenDraftProps {

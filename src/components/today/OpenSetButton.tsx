@@ -1,9 +1,9 @@
 'use client';
 
-import { openSet } from '../../contract/publications/openSet';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { openSet } from '../../contract/publications/openSet';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 

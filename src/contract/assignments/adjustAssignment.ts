@@ -1,7 +1,7 @@
-import { deed } from '../deed';
-import { personIds } from '../personIds';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { adjustmentFields } from '../../core/assignments/adjustment';
+import { deed } from '../deed';
+import { personIds } from '../personIds';
 
 /** Asks of one student, or of some, otherwise than of the others: later, less, or without a requirement. */
 export const adjustAssignment = deed({

@@ -1,5 +1,4 @@
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
-import { deed, schemaOf } from '../deed';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { promptFields } from '../../core/assignments/starters';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
@@ -8,6 +7,7 @@ import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { AUDIENCES } from '../../core/access/audience';
 import { RELEASES } from '../../core/posts/release';
 import { growingSchema } from '../../core/assignments/growing';
+import { deed, schemaOf } from '../deed';
 
 const documentJson = { type: 'object' } as const;
 

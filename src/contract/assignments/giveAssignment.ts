@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import { localMinuteSchema } from '../../core/timing/localMinuteSchema';
+import { deed } from '../deed';
 import { idSchema } from '../idSchema';
 
 /**

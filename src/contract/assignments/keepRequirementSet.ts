@@ -1,6 +1,6 @@
 import type { Requirement } from '../../core/requirements/requirement';
-import { deed, schemaOf } from '../deed';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
+import { deed, schemaOf } from '../deed';
 
 /** Keeps requirements under a name, to be used again; shared ones by every teacher of the install. */
 export const keepRequirementSet = deed({

@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import { seriesSchema } from '../../core/assignments/series';
+import { deed } from '../deed';
 
 /**
  * Makes an assignment a series, or changes its days. Where a series is given to several classes, each has days of its own.

@@ -1,7 +1,7 @@
-import { deed } from '../deed';
-import { requirementsSchema } from './requirementsSchema';
-import { idSchema } from '../idSchema';
 import type { Answer } from '../../core/requirements/answer';
+import { deed } from '../deed';
+import { idSchema } from '../idSchema';
+import { requirementsSchema } from './requirementsSchema';
 
 /** Runs requirements that are being edited on something that was handed in before. Nothing is changed. */
 export const tryRequirements = deed({

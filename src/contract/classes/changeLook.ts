@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import { LOOKS, BANNERS, LETTERINGS } from '../../core/looks/looks';
+import { deed } from '../deed';
 
 /** Gives a class blog its colours, banner and typefaces. */
 export const changeLook = deed({

@@ -1,6 +1,6 @@
-import { deed } from '../deed';
 import { AUDIENCES } from '../../core/access/audience';
 import { NAMING_RULES } from '../../core/people/names';
+import { deed } from '../deed';
 import type { DrawnBack } from '../publications/drawnBack';
 
 /**

@@ -1,6 +1,6 @@
+import { schoolYearFields } from '../../core/classes/schoolYear';
 import { deed } from '../deed';
 import { placeFields } from './fields';
-import { schoolYearFields } from '../../core/classes/schoolYear';
 
 /** Says where a class is and when it has school: time zone, language, terms, holidays, days of school. */
 export const changeYear = deed({

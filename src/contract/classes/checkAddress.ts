@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import type { AddressProblem } from '../../core/classes/classAddress';
+import { deed } from '../deed';
 
 export interface AddressChecked {
   readonly problem: AddressProblem | 'taken' | null;

@@ -1,6 +1,5 @@
 import { deed } from '../deed';
-import { nameFields } from './fields';
-import { placeFields } from './fields';
+import { nameFields, placeFields } from './fields';
 
 /**
  * Begins a class of one's own: closed to everybody outside, with an address and a code, to be settled step by step. It

@@ -1,6 +1,6 @@
+import { CONSENT_RELATIONS, CONSENT_PURPOSES } from '../../core/privacy/consent';
 import { deed } from '../deed';
 import { personIds } from '../personIds';
-import { CONSENT_RELATIONS, CONSENT_PURPOSES } from '../../core/privacy/consent';
 
 /** Writes down a consent: who gave it, in what relation, when, for what, until when. */
 export const recordConsent = deed({

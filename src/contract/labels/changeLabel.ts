@@ -1,6 +1,6 @@
+import { LABEL_DRAWINGS } from '../../core/posts/labelSet';
 import { deed } from '../deed';
 import { labelSchema } from './labelSchema';
-import { LABEL_DRAWINGS } from '../../core/posts/labelSet';
 
 const MOST_MEANING = 120;
 

@@ -1,6 +1,6 @@
+import type { DocumentJson } from '../../core/document/openDocument';
 import { deed } from '../deed';
 import { idSchema } from '../idSchema';
-import type { DocumentJson } from '../../core/document/openDocument';
 
 /** What is written on from. */
 export interface TakenUp {

@@ -1,6 +1,6 @@
+import type { PasscodeKind } from '../../core/people/passcode';
 import { deed } from '../deed';
 import { personIds } from '../personIds';
-import type { PasscodeKind } from '../../core/people/passcode';
 
 const MOST_AT_ONCE = 200;
 

@@ -1,6 +1,6 @@
+import type { PersonHoldings } from '../../core/privacy/holdings';
 import { deed } from '../deed';
 import { idSchema } from '../idSchema';
-import type { PersonHoldings } from '../../core/privacy/holdings';
 
 /** Says what there is of a student and when it would go, before anything is done. */
 export const previewDeletion = deed({

@@ -1,5 +1,4 @@
 import { deed } from '../deed';
-
 import { importFields, type ImportPlan } from './importPlan';
 
 /** Says row by row what an import would make, match and refuse. Nothing is changed. */

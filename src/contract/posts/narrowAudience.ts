@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import { AUDIENCES } from '../../core/access/audience';
+import { deed } from '../deed';
 
 /** A writer asks that fewer people read a post than the assignment has it, or goes back to what the assignment has. */
 export const narrowAudience = deed({

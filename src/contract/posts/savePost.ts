@@ -1,7 +1,6 @@
 import { deed } from '../deed';
-import { writingSchema } from './writing';
-import type { SentWriting } from './writing';
 import { idSchema } from '../idSchema';
+import { writingSchema, type SentWriting } from './writing';
 
 export type Saved =
   | { readonly kind: 'saved'; readonly version: number; readonly savedAt: string }

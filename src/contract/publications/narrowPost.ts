@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import { AUDIENCES } from '../../core/access/audience';
+import { deed } from '../deed';
 
 /**
  * A teacher lets fewer people read what is before readers, or takes it down. That is always possible, whatever the writer has

@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import type { Retained } from '../../core/privacy/retention';
+import { deed } from '../deed';
 
 /** Months; null keeps it. */
 const MONTHS = { type: ['integer', 'null'] } as const;

@@ -1,5 +1,5 @@
-import { deed } from '../deed';
 import type { Audience } from '../../core/access/audience';
+import { deed } from '../deed';
 
 /** Accepts a hand-in; where the assignment says so, that very revision reaches its audience. */
 export const accept = deed({

@@ -1,5 +1,5 @@
-import { filesIn } from '../../../tests/server/filesIn';
 import { beforeEach, expect, test } from 'vitest';
+import { filesIn } from '../../../tests/server/filesIn';
 import {
   acceptedPost,
   as,

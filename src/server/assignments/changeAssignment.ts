@@ -6,8 +6,8 @@ import { maybeOpenDocument } from '../../core/document/openDocument';
 import { limitsCross } from '../../core/requirements/limitsCross';
 import { instantOf } from '../../core/timing/zonedTime';
 import { done, refused } from '../access/useCase';
-import { assignmentUseCase } from './assignmentUseCase';
 import { noteWhatComesWith } from '../handouts/queries';
+import { assignmentUseCase } from './assignmentUseCase';
 import { spreadChange } from './spreadChange';
 import { updateAssignment, type AssignmentRow } from './queries';
 

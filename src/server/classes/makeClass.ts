@@ -1,5 +1,5 @@
-import { makeClass as deed } from '../../contract/classes/makeClass';
 import { randomInt } from 'node:crypto';
+import { makeClass as deed } from '../../contract/classes/makeClass';
 import { suggestAddresses } from '../../core/classes/classAddress';
 import { newClassCode } from '../../core/people/passcode';
 import { done, NOTHING, serve, type Context } from '../access/useCase';

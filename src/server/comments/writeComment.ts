@@ -1,6 +1,6 @@
-import { postUseCase } from '../posts/postUseCase';
 import { writeComment as deed } from '../../contract/comments/writeComment';
 import { countWords } from '../../core/words/countWords';
+import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
 import { takeSome } from '../limits/takeTry';

@@ -1,10 +1,10 @@
 import { narrower } from '../../core/access/audience';
 import { appearance, consentOn, widestWith, type Appearance } from '../../core/privacy/consent';
 import { localDate } from '../../core/timing/zonedTime';
+import type { DrawnBack } from '../../contract/publications/drawnBack';
 import { listClassesEverOf, type ClassRow, type MemberRow } from '../classes/queries';
 import type { Database } from '../database/database';
 import { findPerson } from '../people/queries';
-import type { DrawnBack } from '../../contract/publications/drawnBack';
 import { drawBack } from '../publications/drawBack';
 import { listConsentsOf, listConsentsOfClass, type ConsentRow } from './queries';
 

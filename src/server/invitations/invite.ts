@@ -1,9 +1,9 @@
 import { invite as deed } from '../../contract/invitations/invite';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
+import { whyNotTheirs } from '../../core/roster/takingIn';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
-import { whyNotTheirs } from '../../core/roster/takingIn';
 import { findMembership } from '../people/rosterQueries';
 import { findStudentStanding } from '../people/standing';
 import { insertInvitation, listInvitations } from './queries';

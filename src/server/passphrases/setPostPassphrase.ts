@@ -1,6 +1,6 @@
-import { postUseCase } from '../posts/postUseCase';
 import { setPostPassphrase as deed } from '../../contract/passphrases/setPostPassphrase';
 import { comparablePassphrase, passphraseWeakness } from '../../core/privacy/passphrase';
+import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
 import { hashSecret } from '../sessions/secrets';
 import { deleteShown, updatePostPassphrase } from './queries';

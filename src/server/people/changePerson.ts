@@ -3,9 +3,9 @@ import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress'
 import { cleanName, isName } from '../../core/people/readName';
 import { characterCount } from '../../core/text/graphemes';
 import { isStudent } from '../../core/access/may';
+import { whyNotTheirs } from '../../core/roster/takingIn';
 import { done, NOT_THERE, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-import { whyNotTheirs } from '../../core/roster/takingIn';
 import { findMembership, listKnownPeople, updateGroup, updatePerson } from './rosterQueries';
 import { findStudentStanding } from './standing';
 

@@ -6,8 +6,8 @@ import { done, NOT_THERE, refused, type Context, type Refusal } from '../access/
 import { classUseCase } from '../classes/classUseCase';
 import { listClassesEverOf } from '../classes/queries';
 import type { Database } from '../database/database';
-import { beginDeletion, countHoldings, lockDeleted } from './deletion';
 import { takeInstallTurn } from '../database/turns';
+import { beginDeletion, countHoldings, lockDeleted } from './deletion';
 import { turnsOfPerson } from './turnsOfPerson';
 import { findMembership } from './rosterQueries';
 import { findStudentStanding } from './standing';

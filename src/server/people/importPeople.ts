@@ -1,15 +1,15 @@
 import { importPeople as deed } from '../../contract/people/importPeople';
 import { comparableEmail } from '../../core/people/emailAddress';
+import type { RosterRecord } from '../../core/roster/rosterRecord';
 import { done, refused } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
 import { newId } from '../database/newId';
+import { takeInstallTurn } from '../database/turns';
 import { namesOf, planImport } from './planImport';
 import { insertStudents, type NewStudentRow } from './rosterQueries';
 import { readSource } from './rosterSource';
 import { listClassesRunBy } from './standing';
 import { takeIn } from './takeIn';
-import { takeInstallTurn } from '../database/turns';
-import type { RosterRecord } from '../../core/roster/rosterRecord';
 
 /** How many people are made between two reports of progress. */
 const BATCH = 500;

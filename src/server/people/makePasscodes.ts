@@ -1,5 +1,5 @@
-import { makePasscodes as deed, type Card } from '../../contract/people/makePasscodes';
 import { randomInt } from 'node:crypto';
+import { makePasscodes as deed, type Card } from '../../contract/people/makePasscodes';
 import { nameInClass } from '../../core/people/names';
 import { newPasscode } from '../../core/people/passcode';
 import { whyNotTheirs } from '../../core/roster/takingIn';

@@ -10,6 +10,7 @@ import {
   succeeded,
 } from '../../../tests/server/house';
 import { linkIn, mailsTo } from '../../../tests/support/mails';
+import { filesIn } from '../../../tests/server/filesIn';
 import { changeAccount } from '../administration/changeAccount';
 import { makeAccount } from '../administration/makeAccount';
 import { findRole } from '../access/roles';
@@ -24,11 +25,10 @@ import { nameHandle } from '../sessions/nameHandle';
 import { signIn } from '../sessions/signIn';
 import { findSession } from '../sessions/session';
 import { hashSecret } from '../sessions/secrets';
+import { maybeArchive } from '../archives/archivePerson';
 import { changePerson } from './changePerson';
 import { changeRole } from './changeRole';
 import { decideJoining, decideJoiningAnywhere } from './decideJoining';
-import { filesIn } from '../../../tests/server/filesIn';
-import { maybeArchive } from '../archives/archivePerson';
 import { deletePerson } from './deletePerson';
 import { handOn, handOnAnybody } from './handOn';
 import { importPeople } from './importPeople';

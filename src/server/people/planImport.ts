@@ -5,9 +5,9 @@ import { planRoster } from '../../core/roster/planRoster';
 import type { RosterReason, RosterRecord, RosterRemark } from '../../core/roster/rosterRecord';
 import { comparableEmail } from '../../core/people/emailAddress';
 import { takingIn, type StudentStanding } from '../../core/roster/takingIn';
+import type { RosterRecords } from '../../workers/tasks/readRoster';
 import type { Database } from '../database/database';
 import { listKnownPeople, listRoster, type KnownPersonRow, type RosterRow } from './rosterQueries';
-import type { RosterRecords } from '../../workers/tasks/readRoster';
 import { listClassesRunBy } from './standing';
 
 /** Plans an import into a class: the core's plan, with the class's own people found again by name where that is all there is. */

@@ -1,8 +1,8 @@
 import { restorePerson as deed } from '../../contract/people/restorePerson';
 import { NOT_THERE } from '../access/useCase';
 import { classUseCase } from '../classes/classUseCase';
-import { endDeletion } from './deletion';
 import { takeInstallTurn } from '../database/turns';
+import { endDeletion } from './deletion';
 import { turnsOfPerson } from './turnsOfPerson';
 import { findStudentStanding } from './standing';
 

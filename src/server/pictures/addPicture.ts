@@ -1,11 +1,11 @@
 import { idSchema } from '../../contract/idSchema';
 import { may } from '../../core/access/may';
+import { maybeWebAddress } from '../../core/document/links';
 import { findRole } from '../access/roles';
 import { NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
 import { guardedFetch } from '../links/guardedFetch';
-import { maybeWebAddress } from '../../core/document/links';
 import { MOST_BYTES } from './encode';
 import { keepPicture, type AddedPicture } from './keepPicture';
 

@@ -1,8 +1,8 @@
 import { narrower, type Audience } from '../../core/access/audience';
 import { may, type Actor } from '../../core/access/may';
+import { widestWith } from '../../core/privacy/consent';
 import { findActor } from '../access/roles';
 import { database } from '../database/database';
-import { widestWith } from '../../core/privacy/consent';
 import { findClass } from '../classes/queries';
 import { findAppearance } from '../consents/appearances';
 import type { Reader } from '../blog/reader';

@@ -1,8 +1,8 @@
-import { postUseCase } from './postUseCase';
 import { changePostAddress as deed } from '../../contract/posts/changePostAddress';
 import { goesBeyondClass } from '../../core/access/audience';
 import { addressFrom } from '../../core/posts/address';
 import { done, refused } from '../access/useCase';
+import { postUseCase } from './postUseCase';
 import { isAddressTaken, keepOldAddress, updateAddress, updateAskedAddress } from './addressQueries';
 
 export const changePostAddress = postUseCase(deed, {

@@ -1,6 +1,7 @@
 import { openDocument } from '../../core/document/openDocument';
 import { webAddresses } from '../../core/document/webAddresses';
 import { asksFor } from '../../core/requirements/requirement';
+import type { Measured, Measuring } from '../../workers/tasks/measure';
 import { assignmentToCheck } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
@@ -8,7 +9,6 @@ import { listCommentsGiven } from '../comments/queries';
 import type { Database } from '../database/database';
 import { listPerceptualHashes } from '../pictures/queries';
 import { findOpenResults } from '../links/lookAt';
-import type { Measured, Measuring } from '../../workers/tasks/measure';
 import { work } from '../work/work';
 import { listOthersBodies, type PostRow } from './queries';
 import { pictureIds } from './writing';

@@ -1,6 +1,5 @@
-import { postUseCase } from './postUseCase';
-import { handIn as deed } from '../../contract/posts/handIn';
 import { randomInt } from 'node:crypto';
+import { handIn as deed } from '../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../core/access/audience';
 import { missingNow } from '../../core/assignments/growing';
 import { openDocument } from '../../core/document/openDocument';
@@ -15,6 +14,7 @@ import { newId } from '../database/newId';
 import { insertJob } from '../jobs/queries';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
+import { postUseCase } from './postUseCase';
 import { listAddressesLike, updateAddress } from './addressQueries';
 import { upsertCopy } from './copies';
 import { evidenceFor, TooMuchToMeasure } from './evidence';

@@ -1,8 +1,8 @@
-import { postUseCase } from './postUseCase';
 import { narrowAudience as deed } from '../../contract/posts/narrowAudience';
 import { audiencesUpTo, cappedAudience } from '../../core/access/audience';
 import { done, refused } from '../access/useCase';
 import { putBeforeReaders, takeFromReaders } from '../publications/putBeforeReaders';
+import { postUseCase } from './postUseCase';
 import { updateAudience } from './queries';
 
 export const narrowAudience = postUseCase(deed, {

@@ -1,6 +1,6 @@
-import { draftUseCase } from './draftUseCase';
 import { restoreRevision as deed } from '../../contract/posts/restoreRevision';
 import { done, NOT_THERE, refused } from '../access/useCase';
+import { draftUseCase } from './draftUseCase';
 import { keepAsRevision } from './keepAsRevision';
 import { findRevision, updateDraft } from './queries';
 

@@ -1,10 +1,9 @@
-import { draftUseCase } from './draftUseCase';
 import { savePost as deed, type Saved } from '../../contract/posts/savePost';
 import type { SentWriting } from '../../contract/posts/writing';
-import type { Context } from '../access/useCase';
-import { done, refused } from '../access/useCase';
-import { newId } from '../database/newId';
 import { isWithinBounds } from '../../core/document/bounds';
+import { type Context, done, refused } from '../access/useCase';
+import { newId } from '../database/newId';
+import { draftUseCase } from './draftUseCase';
 import { keepAsRevision } from './keepAsRevision';
 import {
   deleteRevision,

@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import { asksFor, type AssignmentToCheck } from '../../core/requirements/requirement';
 import { marks, type Slat } from '../../core/requirements/slats';
+import type { Stage } from '../../core/posts/stage';
 import { checkedBy } from '../assignments/context';
 import type { AssignmentRow } from '../assignments/queries';
 import type { ClassRow } from '../classes/queries';
 import { database, type Database } from '../database/database';
 import { listLabels } from '../labels/queries';
-import type { Stage } from '../../core/posts/stage';
 import { evidenceFor, TooMuchToMeasure } from './evidence';
 import { findPost } from './queries';
 

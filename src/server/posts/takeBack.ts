@@ -1,9 +1,9 @@
-import { postUseCase } from './postUseCase';
 import { takeBack as deed } from '../../contract/posts/takeBack';
 import { maybeNextStage } from '../../core/posts/stage';
 import { done, refused } from '../access/useCase';
 import { takeFromReaders } from '../publications/putBeforeReaders';
 import { findDecision } from '../reviews/queries';
+import { postUseCase } from './postUseCase';
 import { markTakenBack, updateStage } from './queries';
 
 export const takeBack = postUseCase(deed, {

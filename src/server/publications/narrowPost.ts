@@ -1,6 +1,6 @@
-import { postUseCase } from '../posts/postUseCase';
 import { narrowPost as deed } from '../../contract/publications/narrowPost';
 import { audiencesUpTo } from '../../core/access/audience';
+import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
 import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 

@@ -1,6 +1,6 @@
-import { postUseCase } from '../posts/postUseCase';
 import { publish as deed } from '../../contract/publications/publish';
 import { audiencesUpTo } from '../../core/access/audience';
+import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
 import { takeAskedAddress } from '../posts/takeAskedAddress';
 import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';

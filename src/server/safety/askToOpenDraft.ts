@@ -1,6 +1,6 @@
-import { postUseCase } from '../posts/postUseCase';
 import { askToOpenDraft as deed } from '../../contract/safety/askToOpenDraft';
 import { openingState } from '../../core/privacy/opening';
+import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
 import { newId } from '../database/newId';
 import { sendMail } from '../mail/sendMail';

@@ -1,11 +1,11 @@
 import { momentInWords, timeInWords } from '../../core/timing/inWords';
 import { localDate } from '../../core/timing/zonedTime';
+import { isStudent } from '../../core/access/may';
 import { nextDue } from '../assignments/growingSteps';
 import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../posts/standings';
-import { isStudent } from '../../core/access/may';
 import { listClassesOf } from '../classes/queries';
 import { listGivenBack, listNotesBriefly } from '../reviews/queries';
 import type { Desk } from '../sessions/desk';

@@ -1,10 +1,10 @@
 'use client';
 
-import { giveAssignment } from '../../../contract/assignments/giveAssignment';
-import { partAssignment } from '../../../contract/assignments/partAssignment';
 import { School } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useId, useState, type InputHTMLAttributes } from 'react';
+import { giveAssignment } from '../../../contract/assignments/giveAssignment';
+import { partAssignment } from '../../../contract/assignments/partAssignment';
 import { useDeed } from '../../basics/useDeed';
 import { changeable } from './changeable';
 import { SaidLine } from './SaidLine';

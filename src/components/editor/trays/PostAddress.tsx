@@ -1,8 +1,8 @@
 'use client';
 
-import { changePostAddress } from '../../../contract/posts/changePostAddress';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { changePostAddress } from '../../../contract/posts/changePostAddress';
 import { addressFrom } from '../../../core/posts/address';
 import { call } from '../../basics/call';
 import { Field } from '../../basics/Field';
