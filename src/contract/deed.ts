@@ -1,6 +1,6 @@
-import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
 import type { Action } from '../core/access/table';
 import { idSchema } from './idSchema';
+import { inputOf, type Fields, type InputFrom } from './input';
 
 /** What a deed may act on, and the fields of its input that name it. */
 const NAMED = {
@@ -45,40 +45,12 @@ export interface Deed<Input, Output, On extends ActsOn = ActsOn> {
 
 export type InputOf<D> = D extends Deed<infer Input, infer _> ? Input : never;
 
-declare const VALUE: unique symbol;
-
-/** A JSON Schema whose values the compiler knows by a name of ours, where it could not derive so much from the schema. */
-export interface SchemaOf<Value> {
-  readonly [VALUE]: Value;
-}
-
-/** Says what the values of a schema are. Whoever says it answers for it. */
-export function schemaOf<Value>(schema: object): SchemaOf<Value> {
-  return schema as unknown as SchemaOf<Value>;
-}
-
-type Fields = Readonly<Record<string, object>>;
 /** No fields but those that name what is acted on. */
 type Nothing = { readonly [Key in never]: object };
 
-type ValueOf<Schema> =
-  Schema extends SchemaOf<infer Value>
-    ? Value
-    : Schema extends Exclude<JSONSchema, boolean>
-      ? Frozen<FromSchema<Schema>>
-      : never;
-
-type Frozen<Value> = Value extends readonly (infer Part)[]
-  ? readonly Frozen<Part>[]
-  : Value extends object
-    ? { readonly [Key in keyof Value]: Frozen<Value[Key]> }
-    : Value;
-
-type InputFrom<On extends ActsOn, Given extends Fields, Optional extends string> = {
+type DeedInput<On extends ActsOn, Given extends Fields, Optional extends string> = {
   readonly [Key in keyof (typeof NAMED)[On]]: string;
-} & { readonly [Key in Exclude<keyof Given, Optional>]: ValueOf<Given[Key]> } & {
-  readonly [Key in keyof Given & Optional]?: ValueOf<Given[Key]>;
-};
+} & InputFrom<Given, Optional>;
 
 interface Spec<On extends ActsOn, Given extends Fields, Optional extends string> extends Pick<
   Deed<unknown, unknown>,
@@ -99,14 +71,8 @@ export function deed<
   const Given extends Fields = Nothing,
   const Optional extends keyof Given & string = never,
 >({ fields, optional = [], ...spec }: Spec<On, Given, Optional>) {
-  const properties = { ...NAMED[spec.on], ...fields };
-  const input = {
-    type: 'object',
-    required: Object.keys(properties).filter((key) => !(optional as readonly string[]).includes(key)),
-    additionalProperties: false,
-    properties,
-  };
+  const input = inputOf({ ...NAMED[spec.on], ...fields }, optional);
   return {
-    answers: <Output>(): Deed<InputFrom<On, Given, Optional>, Output, On> => ({ ...spec, input }),
+    answers: <Output>(): Deed<DeedInput<On, Given, Optional>, Output, On> => ({ ...spec, input }),
   };
 }

@@ -9,6 +9,11 @@ const pages = readdirSync(APP, { recursive: true, encoding: 'utf8' }).filter((fi
   file.endsWith('page.tsx'),
 );
 
+/** What stands in the server's files, by their names. */
+const SERVER = readdirSync('src/server', { recursive: true, encoding: 'utf8' })
+  .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
+  .map((file) => [file, readFileSync(path.join('src/server', file), 'utf8')] as const);
+
 test('what is picked is what was named, and what every page says', () => {
   const picked = pickMessages(catalogue, ['roster', 'refusals.roster']);
   expect(picked['roster']).toEqual(catalogue.roster);
@@ -47,17 +52,26 @@ function wordsSaid(page: string): ReadonlySet<string> {
     const source = readFileSync(file, 'utf8');
     for (const [, name = ''] of source.matchAll(/useTranslations\(\s*'([^']+)'/g))
       if (name !== 'refusals') said.add(name);
-    for (const [, folder = ''] of source.matchAll(/from '[./]*contract\/(\w+)\//g))
-      for (const part of refusalsOf(folder)) said.add(part);
+    for (const [, folder = '', name = ''] of source.matchAll(/from '[./]*contract\/(\w+)\/(\w+)'/g))
+      for (const part of folder === 'doors' ? refusalsAt(name) : refusalsOf(folder)) said.add(part);
   }
   return said;
 }
 
 /** Where what an aggregate's deeds refuse is said. */
 function refusalsOf(folder: string): readonly string[] {
-  const files = readdirSync(path.resolve('src/server', folder)).filter((file) => !file.endsWith('.test.ts'));
-  const sources = files.map((file) => readFileSync(path.resolve('src/server', folder, file), 'utf8')).join();
-  return [...sources.matchAll(/refused\(\s*['`](\w+)\./g)].map(([, part = '']) => `refusals.${part}`);
+  return refusalsIn(SERVER.filter(([file]) => file.startsWith(`${folder}/`)));
+}
+
+/** Where what is refused at a door is said. */
+function refusalsAt(door: string): readonly string[] {
+  return refusalsIn(SERVER.filter(([, source]) => source.includes(`contract/doors/${door}'`)));
+}
+
+function refusalsIn(files: typeof SERVER): readonly string[] {
+  return files.flatMap(([, source]) =>
+    [...source.matchAll(/refused\(\s*['`](\w+)\./g)].map(([, part = '']) => `refusals.${part}`),
+  );
 }
 
 /** The modules that run in the browser on a page: those that say so, and whatever these import. */

@@ -2,7 +2,8 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { send } from '../basics/call';
+import { acceptInvitation, type InvitationAnswer } from '../../contract/doors/acceptInvitation';
+import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
 import { Frame } from './Frame';
@@ -36,9 +37,9 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
   });
   const [refused, setRefused] = useState({ field: '', problem: '' });
   const [busy, setBusy] = useState(false);
-  const accept = async (input: object) => {
+  const accept = async (input: InvitationAnswer) => {
     setBusy(true);
-    const outcome = await send('/api/invitation', 'POST', JSON.stringify({ token, ...input }));
+    const outcome = await ask(acceptInvitation, input);
     if (outcome.ok) return window.location.assign('/classes');
     setBusy(false);
     return setRefused({ field: outcome.field ?? '', problem: refusal(outcome) });
@@ -66,7 +67,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
             type="button"
             className="btn go justify-self-start"
             disabled={busy}
-            onClick={() => void accept({ as: 'signedIn' })}
+            onClick={() => void accept({ as: 'signedIn', token })}
           >
             {t('acceptAs', { name: signedInAs })}
           </button>
@@ -81,8 +82,8 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
           const { givenName, familyName, password } = typed;
           void accept(
             has
-              ? { as: 'account', email: typed.email, password }
-              : { as: 'new', givenName, familyName, password },
+              ? { as: 'account', token, email: typed.email, password }
+              : { as: 'new', token, givenName, familyName, password },
           );
         }}
       >

@@ -2,7 +2,8 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { send } from '../basics/call';
+import { forgetPassword } from '../../contract/doors/forgetPassword';
+import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
 import { Frame } from './Frame';
@@ -14,8 +15,8 @@ export function ForgottenPassword() {
   const [email, setEmail] = useState('');
   const [problem, setProblem] = useState('');
   const [sent, setSent] = useState(false);
-  const ask = async () => {
-    const outcome = await send('/api/password', 'POST', JSON.stringify({ email }));
+  const askForLink = async () => {
+    const outcome = await ask(forgetPassword, { email });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setSent(outcome.ok);
   };
@@ -29,7 +30,7 @@ export function ForgottenPassword() {
           noValidate
           onSubmit={(event) => {
             event.preventDefault();
-            void ask();
+            void askForLink();
           }}
         >
           <Field

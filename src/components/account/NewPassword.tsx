@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useState } from 'react';
-import { send } from '../basics/call';
+import { renewPassword } from '../../contract/doors/renewPassword';
+import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
 import { Frame } from './Frame';
@@ -16,7 +17,7 @@ export function NewPassword({ token }: { readonly token: string }) {
   const [problem, setProblem] = useState('');
   const [done, setDone] = useState(false);
   const choose = async () => {
-    const outcome = await send('/api/password', 'PUT', JSON.stringify({ token, password }));
+    const outcome = await ask(renewPassword, { token, password });
     setProblem(outcome.ok ? '' : refusal(outcome));
     setDone(outcome.ok);
   };

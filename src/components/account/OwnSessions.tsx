@@ -3,7 +3,9 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { send } from '../basics/call';
+import type { InputOf } from '../../contract/door';
+import { endSessions } from '../../contract/doors/endSessions';
+import { ask } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import { Frame } from './Frame';
 
@@ -27,8 +29,8 @@ export function OwnSessions({ name, email, sessions, children }: OwnSessionsProp
   const refusal = useRefusal();
   const router = useRouter();
   const [problem, setProblem] = useState('');
-  const end = async (which: object) => {
-    const outcome = await send('/api/sessions', 'DELETE', JSON.stringify(which));
+  const end = async (which: InputOf<typeof endSessions>) => {
+    const outcome = await ask(endSessions, which);
     setProblem(outcome.ok ? '' : refusal(outcome));
     router.refresh();
   };

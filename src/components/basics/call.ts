@@ -1,4 +1,5 @@
 import type { Deed } from '../../contract/deed';
+import type { Door } from '../../contract/door';
 
 /** What came of asking the server: the value, or an expected refusal whose words are in the message catalogue. */
 export type Outcome<Value> = { readonly ok: true; readonly value: Value } | Refused;
@@ -58,6 +59,14 @@ export async function callWithProgress<Input, Output>(
     if (isBrokenLine(error)) return OFFLINE;
     throw error;
   }
+}
+
+/** Asks at a door. Not reaching it is an outcome too, as with `call`. */
+export function ask<Input, Output>(
+  { path, method }: Door<Input, Output>,
+  input: NoInfer<Input>,
+): Promise<Outcome<Sent<Output>>> {
+  return send(path, method, JSON.stringify(input));
 }
 
 /** Sends a body to one of our own addresses and reads the outcome. */

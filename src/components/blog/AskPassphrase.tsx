@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { send } from '../basics/call';
+import { showPassphrase } from '../../contract/doors/showPassphrase';
+import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useRefusal } from '../basics/useRefusal';
 
@@ -22,7 +23,7 @@ export function AskPassphrase() {
       passphrase,
       ...(post ? { post: decodeURIComponent(post) } : {}),
     };
-    const outcome = await send('/api/passphrase', 'POST', JSON.stringify(input));
+    const outcome = await ask(showPassphrase, input);
     if (outcome.ok) return window.location.reload();
     setBusy(false);
     return setProblem(refusal(outcome));

@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import { usePathname } from 'next/navigation';
 import { useId, useState } from 'react';
-import { send } from '../basics/call';
+import { tellTeacher } from '../../contract/doors/tellTeacher';
+import { ask } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 
 interface TellTeacherProps {
@@ -29,7 +30,7 @@ export function TellTeacher({ commentId, about }: TellTeacherProps) {
       words,
       ...(commentId ? { comment: commentId } : {}),
     };
-    const outcome = await send('/api/concern', 'POST', JSON.stringify(input));
+    const outcome = await ask(tellTeacher, input);
     setProblem(outcome.ok ? '' : refusal(outcome));
     setTold(outcome.ok);
   };

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { send } from '../basics/call';
+import { chooseClass } from '../../contract/doors/chooseClass';
+import { ask, send, type Outcome } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 
 interface OwnSession {
@@ -16,14 +17,13 @@ interface OwnSession {
 export function useOwnSession(): OwnSession {
   const refusal = useRefusal();
   const [problem, setProblem] = useState('');
-  const andGo = async (method: 'PUT' | 'DELETE', address: string, body?: string) => {
-    const outcome = await send('/api/session', method, body);
+  const andGo = (outcome: Outcome<unknown>, address: string) => {
     if (outcome.ok) window.location.assign(address);
     else setProblem(refusal(outcome));
   };
   return {
     problem,
-    turnTo: (classId, address) => andGo('PUT', address, JSON.stringify({ classId })),
-    signOut: () => andGo('DELETE', '/sign-in'),
+    turnTo: async (classId, address) => andGo(await ask(chooseClass, { classId }), address),
+    signOut: async () => andGo(await send('/api/session', 'DELETE'), '/sign-in'),
   };
 }

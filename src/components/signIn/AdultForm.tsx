@@ -3,7 +3,8 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useId, useState } from 'react';
-import { send } from '../basics/call';
+import { signIn } from '../../contract/doors/signIn';
+import { ask } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 
 /** E-mail and password. What was typed stays when it was wrong, the password apart. */
@@ -23,11 +24,7 @@ export function AdultForm() {
       onSubmit={async (event) => {
         event.preventDefault();
         setBusy(true);
-        const outcome = await send(
-          '/api/session',
-          'POST',
-          JSON.stringify({ as: 'adult', email, password, ownDevice: !shared }),
-        );
+        const outcome = await ask(signIn, { as: 'adult', email, password, ownDevice: !shared });
         if (outcome.ok) return window.location.assign('/today');
         setProblem(refusal(outcome));
         setPassword('');

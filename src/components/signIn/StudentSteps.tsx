@@ -3,18 +3,12 @@
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import type { PasscodeKind } from '../../core/people/passcode';
-import { send } from '../basics/call';
+import { listNames, type NamesOfClass } from '../../contract/doors/listNames';
+import { signIn as signInDoor } from '../../contract/doors/signIn';
+import { ask } from '../basics/call';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
 import { Passcode } from './Passcode';
-
-interface Names {
-  readonly title: string;
-  readonly groupName: string;
-  readonly typed: boolean;
-  readonly kind: PasscodeKind;
-  readonly names: readonly { readonly who: string; readonly name: string; readonly kind: PasscodeKind }[];
-}
 
 /** Who signs in: chosen from the list, where each name has a handle, or by a typed name. */
 interface Who {
@@ -34,23 +28,19 @@ export function StudentSteps({
   const t = useTranslations('signIn');
   const refusal = useRefusal();
   const [code, setCode] = useState(cardCode);
-  const [names, setNames] = useState<Names | null>(null);
+  const [names, setNames] = useState<NamesOfClass | null>(null);
   const [who, setWho] = useState<Who | null>(null);
   const [problem, setProblem] = useState('');
   const [ownDevice, setOwnDevice] = useState(false);
 
   const enterCode = async () => {
-    const outcome = await send<Names>('/api/names', 'POST', JSON.stringify({ code }));
+    const outcome = await ask(listNames, { code });
     setProblem(outcome.ok ? '' : refusal(outcome));
     if (outcome.ok) setNames(outcome.value);
   };
   const signIn = async (passcode: string) => {
     const asWhom = who?.who ? { who: who.who } : { name: who?.name ?? '' };
-    const outcome = await send(
-      '/api/session',
-      'POST',
-      JSON.stringify({ as: 'student', code, ...asWhom, passcode, ownDevice }),
-    );
+    const outcome = await ask(signInDoor, { as: 'student', code, ...asWhom, passcode, ownDevice });
     if (outcome.ok) onSignedIn();
     else setProblem(refusal(outcome));
     return outcome.ok;

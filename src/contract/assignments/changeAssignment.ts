@@ -7,7 +7,8 @@ import { lateRuleSchema } from '../../core/grading/gradeInput';
 import { AUDIENCES } from '../../core/access/audience';
 import { RELEASES } from '../../core/posts/release';
 import { growingSchema } from '../../core/assignments/growing';
-import { deed, schemaOf } from '../deed';
+import { deed } from '../deed';
+import { schemaOf } from '../input';
 
 const documentJson = { type: 'object' } as const;
 

@@ -1,6 +1,7 @@
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
-import { deed, schemaOf } from '../deed';
+import { deed } from '../deed';
+import { schemaOf } from '../input';
 
 /** Keeps requirements under a name, to be used again; shared ones by every teacher of the install. */
 export const keepRequirementSet = deed({

@@ -1,5 +1,6 @@
 import type { DocumentJson } from '../../core/document/openDocument';
-import { deed, schemaOf } from '../deed';
+import { deed } from '../deed';
+import { schemaOf } from '../input';
 
 /** Saves what is written of a page, unless somebody else saved meanwhile. Readers see none of it until it is shown. */
 export const savePage = deed({

@@ -1,5 +1,5 @@
 import type { RosterSource } from '../../core/roster/rosterSource';
-import { schemaOf } from '../deed';
+import { schemaOf } from '../input';
 
 /** One megabyte is some 20,000 people. */
 const file = { type: 'string', maxLength: 1_400_000 } as const;

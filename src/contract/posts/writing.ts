@@ -1,6 +1,6 @@
 import type { DocumentJson } from '../../core/document/openDocument';
 import { besideSchema, type Beside } from '../../core/posts/beside';
-import { schemaOf } from '../deed';
+import { schemaOf } from '../input';
 
 /** What an editor sends. */
 export interface SentWriting {

@@ -1,3 +1,5 @@
+import { forgetPassword as door } from '../../contract/doors/forgetPassword';
+import type { InputOf } from '../../contract/door';
 import { comparableEmail, isEmailAddress } from '../../core/people/emailAddress';
 import { done, refused, type Result } from '../access/useCase';
 import { inTransaction } from '../database/database';
@@ -9,12 +11,7 @@ import { sendPasswordLink } from './sendPasswordLink';
 
 const VALID = 3_600_000;
 
-const check = checkOf<{ readonly email: string }>({
-  type: 'object',
-  required: ['email'],
-  additionalProperties: false,
-  properties: { email: { type: 'string', maxLength: 254 } },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /**
  * Sends a link for a new password to whoever has an account with an address, and says so to whoever has none. The

@@ -1,3 +1,5 @@
+import { renewPassword as door } from '../../contract/doors/renewPassword';
+import type { InputOf } from '../../contract/door';
 import { passwordWeakness } from '../../core/people/password';
 import { done, refused, type Refusal, type Result } from '../access/useCase';
 import { database, inTransaction } from '../database/database';
@@ -8,15 +10,7 @@ import { deleteOtherSessions } from '../sessions/queries';
 import { hashSecret, tokenHash } from '../sessions/secrets';
 import { findPasswordReset, lockPasswordReset, markResetsUsed, type PasswordResetRow } from './queries';
 
-const check = checkOf<{ readonly token: string; readonly password: string }>({
-  type: 'object',
-  required: ['token', 'password'],
-  additionalProperties: false,
-  properties: {
-    token: { type: 'string', minLength: 1, maxLength: 100 },
-    password: { type: 'string', maxLength: 200 },
-  },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /** Chooses a new password by a link that was sent. Every session of the person ends, and so do their other links. */
 export async function renewPassword(

@@ -1,4 +1,5 @@
-import { idSchema } from '../../contract/idSchema';
+import { tellTeacher as door } from '../../contract/doors/tellTeacher';
+import type { InputOf } from '../../contract/door';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { maybePost } from '../blog/viewBlog';
 import type { Reader } from '../blog/reader';
@@ -9,25 +10,7 @@ import { checkOf } from '../input/validate';
 import { takeTry, takeTurn, type Rest } from '../limits/takeTry';
 import { insertConcern } from './queries';
 
-interface Input {
-  readonly blog: string;
-  readonly post: string;
-  readonly words: string;
-  /** A comment under the post that it is about. */
-  readonly comment?: string;
-}
-
-const check = checkOf<Input>({
-  type: 'object',
-  required: ['blog', 'post', 'words'],
-  additionalProperties: false,
-  properties: {
-    blog: { type: 'string', maxLength: 60 },
-    post: { type: 'string', maxLength: 100 },
-    words: { type: 'string', maxLength: 2000 },
-    comment: idSchema,
-  },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /** Tells the teachers of a class that something is wrong with a post or a comment under it. Whoever can read it can say so, signed in or not. */
 export async function tellTeacher(

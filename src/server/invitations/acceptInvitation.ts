@@ -1,14 +1,17 @@
-import type { ClassRole } from '../../core/access/may';
+import {
+  acceptInvitation as door,
+  type InvitationAnswer as Input,
+} from '../../contract/doors/acceptInvitation';
+import { type ClassRole, isStudent } from '../../core/access/may';
 import { passwordWeakness } from '../../core/people/password';
 import { cleanName, isName } from '../../core/people/readName';
+import { whyNotTheirs } from '../../core/roster/takingIn';
+import { comparableEmail } from '../../core/people/emailAddress';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, refused, type Refusal, type Result } from '../access/useCase';
 import { database, inTransaction, type Database } from '../database/database';
 import { newId } from '../database/newId';
 import { checkOf } from '../input/validate';
-import { isStudent } from '../../core/access/may';
-import { whyNotTheirs } from '../../core/roster/takingIn';
-import { comparableEmail } from '../../core/people/emailAddress';
 import { findLivePersonByEmail, findPersonByEmail, insertPerson, updateLogin } from '../people/queries';
 import { findStudentStanding } from '../people/standing';
 import { takeTurn, type Rest } from '../limits/takeTry';
@@ -20,47 +23,7 @@ import { IDLE, signIn } from '../sessions/signIn';
 import { invitationState } from './findInvitation';
 import { findInvitationByToken, lockInvitationByToken, markAccepted, type InvitationRow } from './queries';
 
-type Input =
-  | {
-      readonly as: 'new';
-      readonly token: string;
-      readonly givenName: string;
-      readonly familyName: string;
-      readonly password: string;
-    }
-  | { readonly as: 'account'; readonly token: string; readonly email: string; readonly password: string }
-  | { readonly as: 'signedIn'; readonly token: string };
-
-const token = { type: 'string', minLength: 1, maxLength: 100 } as const;
-const text = (maxLength: number) => ({ type: 'string', maxLength });
-const check = checkOf<Input>({
-  type: 'object',
-  required: ['as', 'token'],
-  discriminator: { propertyName: 'as' },
-  oneOf: [
-    {
-      properties: {
-        as: { const: 'new' },
-        token,
-        givenName: text(120),
-        familyName: text(120),
-        password: text(200),
-      },
-      required: ['as', 'token', 'givenName', 'familyName', 'password'],
-      additionalProperties: false,
-    },
-    {
-      properties: { as: { const: 'account' }, token, email: text(254), password: text(200) },
-      required: ['as', 'token', 'email', 'password'],
-      additionalProperties: false,
-    },
-    {
-      properties: { as: { const: 'signedIn' }, token },
-      required: ['as', 'token'],
-      additionalProperties: false,
-    },
-  ],
-});
+const check = checkOf<Input>(door.input);
 
 interface From {
   readonly address: string;

@@ -1,6 +1,6 @@
-import { idSchema } from '../../contract/idSchema';
+import { describeVideo as door, type VideoFound } from '../../contract/doors/describeVideo';
+import type { InputOf } from '../../contract/door';
 import { maybeWebAddress } from '../../core/document/links';
-import type { OpenResult } from '../../core/requirements/post';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
@@ -12,23 +12,7 @@ import { maybeDescribed, maybeDescriptionAddress, type Described } from './oembe
 import { openResultOf } from './openResult';
 import { recordLook } from './queries';
 
-export interface VideoFound {
-  readonly result: OpenResult;
-  readonly title: string;
-  readonly provider: string;
-  /** The id of its still picture, kept on our server; null where there is none. */
-  readonly still: string | null;
-}
-
-const check = checkOf<{ readonly writingId: string; readonly address: string }>({
-  type: 'object',
-  required: ['writingId', 'address'],
-  additionalProperties: false,
-  properties: {
-    writingId: idSchema,
-    address: { type: 'string', maxLength: 2000 },
-  },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 const PAGE = { mostBytes: 512 * 1024, patience: 8_000 };
 const DESCRIPTION = { mostBytes: 64 * 1024, patience: 5_000 };

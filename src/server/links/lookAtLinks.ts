@@ -1,4 +1,5 @@
-import { idSchema } from '../../contract/idSchema';
+import { lookAtLinks as door } from '../../contract/doors/lookAtLinks';
+import type { InputOf } from '../../contract/door';
 import { maybeWebAddress } from '../../core/document/links';
 import type { OpenResult } from '../../core/requirements/post';
 import { findClassToWriteIn } from '../posts/findClassToWriteIn';
@@ -6,15 +7,7 @@ import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { checkOf } from '../input/validate';
 import { lookAt } from './lookAt';
 
-const check = checkOf<{ readonly writingId: string; readonly addresses: readonly string[] }>({
-  type: 'object',
-  required: ['writingId', 'addresses'],
-  additionalProperties: false,
-  properties: {
-    writingId: idSchema,
-    addresses: { type: 'array', maxItems: 60, items: { type: 'string', maxLength: 2000 } },
-  },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /**
  * Looks for a writer whether the addresses in what they write open for a stranger. It waits for other people's servers,

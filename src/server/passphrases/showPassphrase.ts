@@ -1,3 +1,5 @@
+import { showPassphrase as door } from '../../contract/doors/showPassphrase';
+import type { InputOf } from '../../contract/door';
 import { comparablePassphrase } from '../../core/privacy/passphrase';
 import { done, refused, type Result } from '../access/useCase';
 import { findClassByAddress } from '../classes/queries';
@@ -7,23 +9,7 @@ import { takeTurn, type Rest } from '../limits/takeTry';
 import { isSecret, tokenHash } from '../sessions/secrets';
 import { insertShown, listPassphraseHashes } from './queries';
 
-interface Input {
-  readonly blog: string;
-  /** The address of the post that is looked at, if one is. */
-  readonly post?: string;
-  readonly passphrase: string;
-}
-
-const check = checkOf<Input>({
-  type: 'object',
-  required: ['blog', 'passphrase'],
-  additionalProperties: false,
-  properties: {
-    blog: { type: 'string', maxLength: 60 },
-    post: { type: 'string', maxLength: 100 },
-    passphrase: { type: 'string', minLength: 1, maxLength: 200 },
-  },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /**
  * Takes a passphrase that somebody shows for a class blog, and remembers it for their device. A blog that is not there

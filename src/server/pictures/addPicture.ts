@@ -1,3 +1,5 @@
+import { copyPicture as door } from '../../contract/doors/copyPicture';
+import type { InputOf } from '../../contract/door';
 import { idSchema } from '../../contract/idSchema';
 import { may } from '../../core/access/may';
 import { maybeWebAddress } from '../../core/document/links';
@@ -20,12 +22,7 @@ const checkClass = checkOf<{ readonly classId: string }>({
   required: ['classId'],
   properties: { classId },
 });
-const checkAddress = checkOf<{ readonly classId: string; readonly address: string }>({
-  type: 'object',
-  required: ['classId', 'address'],
-  additionalProperties: false,
-  properties: { classId, address: { type: 'string', maxLength: 2000 } },
-});
+const checkAddress = checkOf<InputOf<typeof door>>(door.input);
 
 /** Takes an uploaded picture into a class. */
 export async function addPicture(

@@ -1,4 +1,5 @@
-import { idSchema } from '../../contract/idSchema';
+import { chooseClass as door } from '../../contract/doors/chooseClass';
+import type { InputOf } from '../../contract/door';
 import { findRole } from '../access/roles';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
@@ -7,12 +8,7 @@ import { updateLastClass } from '../people/queries';
 import { updateSessionClass } from './queries';
 import { tokenHash } from './secrets';
 
-const check = checkOf<{ readonly classId: string }>({
-  type: 'object',
-  required: ['classId'],
-  additionalProperties: false,
-  properties: { classId: idSchema },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /** Turns a session to another of the person's classes. */
 export async function chooseClass(

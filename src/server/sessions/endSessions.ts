@@ -1,16 +1,12 @@
-import { idSchema } from '../../contract/idSchema';
+import { endSessions as door } from '../../contract/doors/endSessions';
+import type { InputOf } from '../../contract/door';
 import { done, NOT_THERE, refused, type Result } from '../access/useCase';
 import { database } from '../database/database';
 import { checkOf } from '../input/validate';
 import { deleteOtherSessions, deleteSessionById } from './queries';
 import { tokenHash } from './secrets';
 
-const check = checkOf<{ readonly id: string } | { readonly others: true }>({
-  type: 'object',
-  additionalProperties: false,
-  minProperties: 1,
-  properties: { id: idSchema, others: { const: true } },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /** Ends one of a person's own sessions, or all but the present one. */
 export async function endSessions(

@@ -1,6 +1,8 @@
+import { listNames as door, type NamesOfClass } from '../../contract/doors/listNames';
+import type { InputOf } from '../../contract/door';
 import { isStudent } from '../../core/access/may';
 import { nameInClass } from '../../core/people/names';
-import { comparableCode, type PasscodeKind } from '../../core/people/passcode';
+import { comparableCode } from '../../core/people/passcode';
 import { findClassByCode, listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { done, refused, type Result } from '../access/useCase';
@@ -8,22 +10,7 @@ import { checkOf } from '../input/validate';
 import { takeTurn, type Rest } from '../limits/takeTry';
 import { nameHandle } from './nameHandle';
 
-export interface NamesOfClass {
-  readonly title: string;
-  readonly groupName: string;
-  /** True where names are typed: then none are told, and cards carry what the class chose. */
-  readonly typed: boolean;
-  readonly kind: PasscodeKind;
-  /** Each with the handle by which it is named when its passcode is shown. */
-  readonly names: readonly { readonly who: string; readonly name: string; readonly kind: PasscodeKind }[];
-}
-
-const check = checkOf<{ readonly code: string }>({
-  type: 'object',
-  required: ['code'],
-  additionalProperties: false,
-  properties: { code: { type: 'string', minLength: 1, maxLength: 40 } },
-});
+const check = checkOf<InputOf<typeof door>>(door.input);
 
 /** The first names and initials of a class, for whoever knows its code. */
 export async function listNames(

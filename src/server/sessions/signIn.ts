@@ -1,3 +1,4 @@
+import { signIn as door, type SignIn } from '../../contract/doors/signIn';
 import { isStudent } from '../../core/access/may';
 import { comparableCode, comparablePasscode } from '../../core/people/passcode';
 import { nameInClass } from '../../core/people/names';
@@ -21,54 +22,7 @@ export const IDLE = {
   shared: { adult: HOUR / 2, student: 2 * HOUR },
 } as const;
 
-type SignIn =
-  | {
-      readonly as: 'adult';
-      readonly email: string;
-      readonly password: string;
-      readonly ownDevice?: boolean;
-    }
-  | {
-      readonly as: 'student';
-      readonly code: string;
-      /** Chosen from the class's list: the handle of the name … */
-      readonly who?: string;
-      /** … or typed, where the class has it so. */
-      readonly name?: string;
-      readonly passcode: string;
-      readonly ownDevice?: boolean;
-    };
-
-const secret = { type: 'string', minLength: 1, maxLength: 200 } as const;
-const check = checkOf<SignIn>({
-  type: 'object',
-  required: ['as'],
-  discriminator: { propertyName: 'as' },
-  oneOf: [
-    {
-      properties: {
-        as: { const: 'adult' },
-        email: { type: 'string', minLength: 1, maxLength: 254 },
-        password: secret,
-        ownDevice: { type: 'boolean' },
-      },
-      required: ['as', 'email', 'password'],
-      additionalProperties: false,
-    },
-    {
-      properties: {
-        as: { const: 'student' },
-        code: { type: 'string', minLength: 1, maxLength: 40 },
-        who: { type: 'string', minLength: 1, maxLength: 22 },
-        name: { type: 'string', maxLength: 200 },
-        passcode: secret,
-        ownDevice: { type: 'boolean' },
-      },
-      required: ['as', 'code', 'passcode'],
-      additionalProperties: false,
-    },
-  ],
-});
+const check = checkOf<SignIn>(door.input);
 
 interface Found {
   readonly personId: string | null;

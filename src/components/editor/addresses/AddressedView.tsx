@@ -5,8 +5,8 @@ import { FileText, Video } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useEffect, useRef } from 'react';
 import { maybeWebAddress } from '../../../core/document/links';
-import type { OpenResult } from '../../../core/requirements/post';
-import { send } from '../../basics/call';
+import { describeVideo } from '../../../contract/doors/describeVideo';
+import { ask } from '../../basics/call';
 import { useLooking } from './LookingContext';
 import { OpenLine } from './OpenLine';
 
@@ -46,13 +46,6 @@ export function AddressedView({ node, editor, updateAttributes }: NodeViewProps)
   );
 }
 
-interface Found {
-  readonly result: OpenResult;
-  readonly title: string;
-  readonly provider: string;
-  readonly still: string | null;
-}
-
 /** Asks the video's host, once for each address, what it is called and for a still. */
 function useDescription(
   wanted: boolean,
@@ -69,7 +62,7 @@ function useDescription(
   useEffect(() => {
     if (!wanted || asked.current === address) return;
     asked.current = address;
-    void send<Found>('/api/videos', 'POST', JSON.stringify({ writingId, address })).then((outcome) => {
+    void ask(describeVideo, { writingId, address }).then((outcome) => {
       if (!outcome.ok) return;
       const { result, provider, still } = outcome.value;
       report(maybeWebAddress(address) ?? address, result);

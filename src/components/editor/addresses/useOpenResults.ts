@@ -5,7 +5,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { webAddresses } from '../../../core/document/webAddresses';
 import type { DocumentJson } from '../../../core/document/openDocument';
 import type { OpenResult } from '../../../core/requirements/post';
-import { send } from '../../basics/call';
+import { lookAtLinks } from '../../../contract/doors/lookAtLinks';
+import { ask } from '../../basics/call';
 import { showResults } from './shutLinks';
 import type { Looking } from './LookingContext';
 
@@ -28,11 +29,7 @@ export function useOpenResults({ writingId, classId, editor, body, known }: Open
     async (addresses: readonly string[]) => {
       if (addresses.length === 0) return;
       for (const address of addresses) asked.current.add(address);
-      const outcome = await send<Pick<Looking, 'results'>>(
-        '/api/links',
-        'POST',
-        JSON.stringify({ writingId, addresses: addresses.slice(0, 60) }),
-      );
+      const outcome = await ask(lookAtLinks, { writingId, addresses: addresses.slice(0, 60) });
       if (outcome.ok) setResults((earlier) => ({ ...earlier, ...outcome.value.results }));
       // Not reached now: the next change of the text asks once more.
       else for (const address of addresses) asked.current.delete(address);

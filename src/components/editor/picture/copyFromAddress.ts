@@ -1,11 +1,11 @@
-import { send, type Outcome } from '../../basics/call';
-
-interface CopiedPicture {
-  readonly pictureId: string;
-  readonly perceptualHash: string;
-}
+import { copyPicture } from '../../../contract/doors/copyPicture';
+import type { OutputOf } from '../../../contract/door';
+import { ask, type Outcome } from '../../basics/call';
 
 /** Has the server copy a picture from a web address into the class. */
-export function copyFromAddress(classId: string, address: string): Promise<Outcome<CopiedPicture>> {
-  return send<CopiedPicture>('/api/pictures/from', 'POST', JSON.stringify({ classId, address }));
+export function copyFromAddress(
+  classId: string,
+  address: string,
+): Promise<Outcome<OutputOf<typeof copyPicture>>> {
+  return ask(copyPicture, { classId, address });
 }
