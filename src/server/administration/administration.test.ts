@@ -64,7 +64,7 @@ test('the last administrator stays one', async () => {
 });
 
 test('what waits and what failed is counted, and tried again when asked', async () => {
-  await insertJob(database, { kind: 'noSuchKind', payload: {}, at: NOW });
+  await insertJob(database, { kind: 'noSuchKind' as 'sendMail', payload: {} as never, at: NOW });
   await runOneJob(NOW);
   expect((await view())?.jobs).toEqual([{ kind: 'noSuchKind', waiting: 1, givenUp: 0 }]);
   expect(await runOneJob(NOW)).toBe(false);

@@ -1,5 +1,6 @@
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
+import type { DailyJob, JobKind, JobPayloads } from './kinds';
 
 export interface JobRow {
   readonly id: string;
@@ -9,9 +10,9 @@ export interface JobRow {
 }
 
 /** Puts work on the list, to be done as soon as somebody has time. It belongs to the transaction that asks for it. */
-export async function insertJob(
+export async function insertJob<Kind extends Exclude<JobKind, DailyJob>>(
   database: Database,
-  { kind, payload, at }: { readonly kind: string; readonly payload: object; readonly at: Date },
+  { kind, payload, at }: { readonly kind: Kind; readonly payload: JobPayloads[Kind]; readonly at: Date },
 ): Promise<void> {
   await database.change(
     'INSERT INTO jobs (id, kind, payload, run_at, made_at) VALUES (:id, :kind, :payload, :at, :at)',
@@ -20,7 +21,7 @@ export async function insertJob(
 }
 
 /** Puts a work on the list once a day, however many processes ask for it. */
-export async function insertDailyJob(database: Database, kind: string, now: Date): Promise<void> {
+export async function insertDailyJob(database: Database, kind: DailyJob, now: Date): Promise<void> {
   await database.change(
     `INSERT INTO jobs (id, kind, payload, run_at, made_at, once) VALUES (:id, :kind, 'null', :now, :now, :once)
      ON DUPLICATE KEY UPDATE once = once`,

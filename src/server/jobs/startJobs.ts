@@ -1,14 +1,12 @@
 import { log } from '../logging/log';
 import { database } from '../database/database';
 import { type HANDLERS } from './handlers';
+import { DAILY } from './kinds';
 import { insertDailyJob } from './queries';
 import { runOneJob } from './runJobs';
 
 /** How long to wait for work where there was none, in milliseconds. */
 const REST = 1000;
-
-/** What is done once a day. */
-const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly (keyof typeof HANDLERS)[];
 
 const shared = globalThis as { porchJobs?: NodeJS.Timeout; porchDay?: string };
 

@@ -9,13 +9,8 @@ import { copyDocuments } from '../../links/copyDocuments';
 import { lookAt } from '../../links/lookAt';
 import { evidenceFor } from '../../posts/evidence';
 import { findHandIn, findPostOfAnybody, findRevision, updateEvidence } from '../../posts/queries';
+import type { JobPayloads } from '../kinds';
 import { insertJob } from '../queries';
-
-interface Payload {
-  readonly handInId: string;
-  /** How often it was tried before, for addresses that could not be reached. */
-  readonly round: number;
-}
 
 const AGAIN = [30, 180, 720].map((minutes) => minutes * 60_000);
 
@@ -23,7 +18,11 @@ const AGAIN = [30, 180, 720].map((minutes) => minutes * 60_000);
  * What takes other people's servers and therefore comes after a hand-in: its addresses are looked at, the texts of its
  * shared documents copied, and the evidence that waited for that is completed.
  */
-export async function completeHandIn({ handInId, round }: Payload, _: string, now: Date): Promise<void> {
+export async function completeHandIn(
+  { handInId, round }: JobPayloads['completeHandIn'],
+  _: string,
+  now: Date,
+): Promise<void> {
   const handIn = await findHandIn(database, handInId);
   const post = handIn && (await findPostOfAnybody(database, handIn.postId));
   const revision = handIn && (await findRevision(database, handIn.revisionId));
@@ -49,7 +48,7 @@ export async function completeHandIn({ handInId, round }: Payload, _: string, no
     if (waitsForNetwork(completed) && pause !== undefined)
       await insertJob(transaction, {
         kind: 'completeHandIn',
-        payload: { handInId, round: round + 1 } satisfies Payload,
+        payload: { handInId, round: round + 1 } satisfies JobPayloads['completeHandIn'],
         at: new Date(now.getTime() + pause),
       });
   });

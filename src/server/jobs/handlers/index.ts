@@ -1,3 +1,4 @@
+import type { JobHandler, JobKind } from '../kinds';
 import { applyRetention } from './applyRetention';
 import { completeHandIn } from './completeHandIn';
 import { eraseClass } from './eraseClass';
@@ -15,4 +16,4 @@ export const HANDLERS = {
   tidyFiles,
   completeHandIn,
   openRepetition,
-} as const;
+} as const satisfies { readonly [Kind in JobKind]: JobHandler<Kind> };

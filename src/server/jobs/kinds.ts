@@ -1,0 +1,27 @@
+/** What each kind of job is told; it is kept as text until the job is done. */
+export interface JobPayloads {
+  readonly sendMail: { readonly to: string; readonly subject: string; readonly text: string };
+  readonly completeHandIn: {
+    readonly handInId: string;
+    /** How often it was tried before, for addresses that could not be reached. */
+    readonly round: number;
+  };
+  readonly openRepetition: { readonly assignmentId: string };
+  readonly erasePerson: { readonly personId: string };
+  readonly eraseClass: { readonly classId: string };
+  readonly applyRetention: null;
+  readonly tidyFiles: null;
+}
+
+export type JobKind = keyof JobPayloads;
+
+/** What is done once a day, however many processes there are. */
+export const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly JobKind[];
+export type DailyJob = (typeof DAILY)[number];
+
+/** Does a job of a kind. It may be run twice for the same job. */
+export type JobHandler<Kind extends JobKind> = (
+  payload: JobPayloads[Kind],
+  jobId: string,
+  now: Date,
+) => Promise<void>;
