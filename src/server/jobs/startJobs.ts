@@ -1,6 +1,5 @@
 import { log } from '../logging/log';
 import { database } from '../database/database';
-import { type HANDLERS } from './handlers';
 import { DAILY } from './kinds';
 import { insertDailyJob } from './queries';
 import { runOneJob } from './runJobs';
