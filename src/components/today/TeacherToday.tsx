@@ -179,13 +179,18 @@ function needsOf(assignment: AssignmentToday): Need[] {
   ];
 }
 
-/** The class as a railing: a picket for each student. */
+/** So many pickets can be told apart beside a line of text. */
+const MOST_PICKETS = 60;
+
+/** The class as a railing: a picket for each student; in one too large for that, for so many of a hundred. */
 function classSlats({ handedIn, writing, notBegun }: AssignmentToday): Slat[] {
-  return [
-    ...Array.from({ length: handedIn }, () => 'met' as const),
-    ...Array.from({ length: writing }, () => 'partly' as const),
-    ...notBegun.map(() => 'gap' as const),
-  ];
+  const total = handedIn + writing + notBegun.length;
+  const pickets = (students: number, slat: Slat): Slat[] => {
+    const share = total <= MOST_PICKETS ? students : (students / total) * MOST_PICKETS;
+    // One who stands apart from all the others is seen.
+    return Array.from({ length: students === 0 ? 0 : Math.max(1, Math.round(share)) }, () => slat);
+  };
+  return [...pickets(handedIn, 'met'), ...pickets(writing, 'partly'), ...pickets(notBegun.length, 'gap')];
 }
 
 function waitingWords(assignment: AssignmentToday, t: ReturnType<typeof useTranslations<'today'>>): string {
