@@ -63,9 +63,13 @@ function refusalsOf(folder: string): readonly string[] {
   return refusalsIn(SERVER.filter(([file]) => file.startsWith(`${folder}/`)));
 }
 
-/** Where what is refused at a door is said. */
+/** Where what is refused at a door is said: by what answers it, and by what that hands the question on to. */
 function refusalsAt(door: string): readonly string[] {
-  return refusalsIn(SERVER.filter(([, source]) => source.includes(`contract/doors/${door}'`)));
+  const answering = SERVER.filter(([, source]) => source.includes(`contract/doors/${door}'`));
+  const named = answering.flatMap(([, source]) =>
+    [...source.matchAll(/from '\.\.?\/(?:\w+\/)?(\w+)'/g)].map(([, name = '']) => `${name}.ts`),
+  );
+  return refusalsIn([...answering, ...SERVER.filter(([file]) => named.includes(path.basename(file)))]);
 }
 
 function refusalsIn(files: typeof SERVER): readonly string[] {

@@ -6,4 +6,5 @@ export default withWords([
   'refusals.account',
   'refusals.invitation',
   'refusals.school',
+  'refusals.signIn',
 ]);
