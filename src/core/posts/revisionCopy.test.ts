@@ -37,5 +37,8 @@ test('whatever is written, its copy reads as it would if it were rendered now', 
 test('what a copy holds is another one only under another number', () => {
   const made = JSON.stringify(copyOfRevision(EVERYTHING, NOTHING_BESIDE));
   // Whoever changes what is made here gives `RENDERER` the next number, and notes both.
-  expect([RENDERER, createHash('sha256').update(made).digest('hex').slice(0, 16)]).toEqual([1, '79e16be29c82dc93']);
+  expect([RENDERER, createHash('sha256').update(made).digest('hex').slice(0, 16)]).toEqual([
+    1,
+    '79e16be29c82dc93',
+  ]);
 });
