@@ -15,17 +15,14 @@ export interface Zipping {
  */
 export function zipStream(fill: (zip: Zipping) => Promise<void>): ReadableStream<Uint8Array> {
   const { readable, writable } = new TransformStream<Uint8Array, Uint8Array>();
-  const writer = writable.getWriter();
+  const sink = writable.getWriter();
   const made: Uint8Array[] = [];
   const zip = new Zip((error, piece) => {
     if (error) throw error;
     made.push(piece);
   });
   const send = async () => {
-    for (const piece of made.splice(0)) {
-      await writer.ready;
-      await writer.write(piece);
-    }
+    for (const piece of made.splice(0)) await sink.write(piece);
   };
   const paths = new Set<string>();
   const put = async (entry: ZipDeflate | ZipPassThrough, content: Uint8Array) => {
@@ -43,9 +40,9 @@ export function zipStream(fill: (zip: Zipping) => Promise<void>): ReadableStream
     });
     zip.end();
     await send();
-    await writer.close();
+    await sink.close();
   };
   // Whoever reads is told by the stream itself.
-  whole().catch((error: unknown) => writer.abort(error).catch(() => undefined));
+  whole().catch((error: unknown) => sink.abort(error).catch(() => undefined));
   return readable;
 }

@@ -1,6 +1,8 @@
+import type { InputOf } from '../../contract/deed';
 import { decideJoining as decideJoiningDeed } from '../../contract/people/decideJoining';
 import { decideJoiningAnywhere as decideJoiningAnywhereDeed } from '../../contract/people/decideJoiningAnywhere';
 import { withdrawJoining as withdrawJoiningDeed } from '../../contract/people/withdrawJoining';
+import type { StudentStanding } from '../../core/roster/takingIn';
 import { writeAuditLine } from '../access/auditLog';
 import { done, NOT_THERE, type Context, type Result } from '../access/useCase';
 import { installUseCase } from '../administration/installUseCase';
@@ -11,19 +13,15 @@ import { deleteJoinRequest, findJoinRequest, markJoinDeclined } from './joinQuer
 import { joinClass } from './rosterQueries';
 import { findStudentStanding } from './standing';
 
-interface Decision {
-  /** The class that asks. */
-  readonly askingClassId: string;
-  readonly personId: string;
-  readonly grant: boolean;
-}
+/** What is decided, of which class's request. */
+type Decision = InputOf<typeof decideJoiningAnywhereDeed>;
 
 export const decideJoining = classUseCase(decideJoiningDeed, {
   async run({ classId, ...decision }, _, context) {
     // Before anything is read: the student may be handed on to another home at this very moment.
     await takeInstallTurn(context.database, 'people');
     const student = await findStudentStanding(context.database, decision.personId);
-    return student?.homeClassId === classId ? decide(decision, context) : NOT_THERE;
+    return student?.homeClassId === classId ? decide(decision, student, context) : NOT_THERE;
   },
 });
 
@@ -31,8 +29,9 @@ export const decideJoiningAnywhere = installUseCase(decideJoiningAnywhereDeed, {
   async run(decision, context) {
     await takeInstallTurn(context.database, 'people');
     const student = await findStudentStanding(context.database, decision.personId);
-    const decided = await decide(decision, context);
-    if (decided.ok && student?.homeClassId) await noteIn(student.homeClassId, decision, context);
+    if (!student) return NOT_THERE;
+    const decided = await decide(decision, student, context);
+    if (decided.ok && student.homeClassId) await noteIn(student.homeClassId, decision, context);
     return decided;
   },
 });
@@ -46,12 +45,15 @@ export const withdrawJoining = classUseCase(withdrawJoiningDeed, {
 type Deciding = Context & { readonly personId: string; readonly database: Database };
 
 /** Decides a request; the turn of those who have a home is taken. */
-async function decide(decision: Decision, context: Deciding): Promise<Result<null>> {
+async function decide(
+  decision: Decision,
+  student: StudentStanding,
+  context: Deciding,
+): Promise<Result<null>> {
   const { database, now } = context;
   const { askingClassId: classId, personId, grant } = decision;
   const request = await findJoinRequest(database, { classId, personId });
-  const student = request && (await findStudentStanding(database, personId));
-  if (!request || !student || student.deleted || student.grownUp) return NOT_THERE;
+  if (!request || student.deleted || student.grownUp) return NOT_THERE;
   // The class that asks may take it back while it is decided.
   const decided = grant
     ? await deleteJoinRequest(database, { classId, personId })

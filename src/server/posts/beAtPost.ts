@@ -1,5 +1,6 @@
 import { beAtPost as deed } from '../../contract/posts/beAtPost';
 import { done, serve } from '../access/useCase';
+import { ofItsWriter } from './draftUseCase';
 import { findWriterOf } from './queries';
 import { turnOfPost } from './turnOfPost';
 import { countOtherVisits, forgetVisit, recordVisit } from './visits';
@@ -10,17 +11,7 @@ const ALIVE = 45_000;
 export const beAtPost = serve(
   deed,
   {
-    async find({ postId }, { database }) {
-      const post = await findWriterOf(database, postId);
-      return (
-        post && {
-          subject: { writerId: post.writerId },
-          classId: post.classId,
-          subjectId: post.id,
-          rows: post,
-        }
-      );
-    },
+    find: async ({ postId }, { database }) => ofItsWriter(await findWriterOf(database, postId)),
     turnOf: turnOfPost,
   },
   {

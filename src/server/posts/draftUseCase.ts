@@ -1,5 +1,5 @@
 import type { Deed } from '../../contract/deed';
-import { serve, type UseCase, type WorkOn } from '../access/useCase';
+import { serve, type Found, type UseCase, type WorkOn } from '../access/useCase';
 import { lockPost, type PostRow } from './queries';
 import { turnOfPost } from './turnOfPost';
 
@@ -18,19 +18,17 @@ export function draftUseCase<Input extends OnPost, Output, Prepared = unknown>(
   return serve(
     deed,
     {
-      async find({ postId }, { database }) {
-        const post = await lockPost(database, postId);
-        return (
-          post && {
-            subject: { writerId: post.writerId },
-            classId: post.classId,
-            subjectId: post.id,
-            rows: post,
-          }
-        );
-      },
+      find: async ({ postId }, { database }) => ofItsWriter(await lockPost(database, postId)),
       turnOf: turnOfPost,
     },
     work,
   );
+}
+
+/** A post to act on of which nothing counts but whose it is; null where there is none. */
+export function ofItsWriter<Post extends Pick<PostRow, 'id' | 'classId' | 'writerId'>>(
+  post: Post | null,
+): Found<Post> | null {
+  if (!post) return null;
+  return { subject: { writerId: post.writerId }, classId: post.classId, subjectId: post.id, rows: post };
 }
