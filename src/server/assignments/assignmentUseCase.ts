@@ -1,7 +1,7 @@
 import type { Deed } from '../../contract/deed';
 import { serve, type UseCase, type WorkOn } from '../access/useCase';
 import { findAssignmentToActOn, type AssignmentFacts } from './assignmentFacts';
-import { findClassOfAssignment } from './queries';
+import { listClassesOfAssignment } from './queries';
 
 interface OnAssignment {
   readonly assignmentId: string;
@@ -16,10 +16,7 @@ export function assignmentUseCase<Input extends OnAssignment, Output, Prepared =
     deed,
     {
       find: ({ assignmentId }, { database, now }) => findAssignmentToActOn(database, assignmentId, now),
-      async turnOf({ assignmentId }, database) {
-        const classId = await findClassOfAssignment(database, assignmentId);
-        return classId === null ? [] : [classId];
-      },
+      turnOf: ({ assignmentId }, database) => listClassesOfAssignment(database, assignmentId),
     },
     work,
   );

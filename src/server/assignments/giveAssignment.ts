@@ -13,6 +13,7 @@ import { assignmentUseCase } from './assignmentUseCase';
 import {
   deleteUnbegun,
   insertAssignment,
+  listClassesOfAssignment,
   listSiblings,
   nextNumber,
   updateAssignment,
@@ -23,6 +24,11 @@ import { asGivenTo } from './spreadChange';
 import { partFromSiblings } from './taughtSiblings';
 
 export const giveAssignment = assignmentUseCase(giveAssignmentDeed, {
+  // It is there once, with the next number of that class.
+  turn: async ({ assignmentId, classId }, database) => [
+    classId,
+    ...(await listClassesOfAssignment(database, assignmentId)),
+  ],
   async run({ classId, due }, { assignment }, { database, personId, now }) {
     const { actor, resting, deleted } = await findStanding(database, classId, personId);
     const inClass = await findClass(database, classId);
@@ -59,6 +65,7 @@ export const giveAssignment = assignmentUseCase(giveAssignmentDeed, {
 });
 
 export const partAssignment = assignmentUseCase(partAssignmentDeed, {
+  turn: true,
   async run(_, { assignment }, { database, now }) {
     if ((await listSiblings(database, assignment, now)).length === 0) return refused('assignment.notShared');
     await partFromSiblings(database, assignment, now);

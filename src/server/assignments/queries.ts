@@ -78,12 +78,14 @@ export async function findAssignment(
   return row ? fromStored(row) : null;
 }
 
-export async function findClassOfAssignment(database: Database, id: string): Promise<string | null> {
-  const [row] = await database.rows<{ readonly classId: string }>(
-    'SELECT class_id AS classId FROM assignments WHERE id = :id',
+/** The class of an assignment and those that it is given to. */
+export async function listClassesOfAssignment(database: Database, id: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ readonly classId: string }>(
+    `SELECT class_id AS classId FROM assignments
+     WHERE id = :id OR shared_id = (SELECT shared_id FROM assignments AS given WHERE given.id = :id)`,
     { id },
   );
-  return row?.classId ?? null;
+  return rows.map((row) => row.classId);
 }
 
 /** A class's assignments, the latest due first, those without a due time before them. */

@@ -9,6 +9,8 @@ import { deleteUnseenRepetitions, layOutSeries } from './repetitions';
 import { partFromSiblings } from './taughtSiblings';
 
 export const repeatAssignment = assignmentUseCase(repeatAssignmentDeed, {
+  // Each of its days is there once, with the next number.
+  turn: true,
   async run({ series: rule }, rows, { database, personId, now }) {
     const { assignment, inClass } = rows;
     const isShared = assignment.sharedId !== null && !assignment.series;
@@ -27,6 +29,7 @@ export const repeatAssignment = assignmentUseCase(repeatAssignmentDeed, {
 });
 
 export const endSeries = assignmentUseCase(endSeriesDeed, {
+  turn: true,
   async run({ assignmentId: id }, { assignment }, { database, now }) {
     if (!assignment.series) return refused('assignment.noSeries');
     const stay = await deleteUnseenRepetitions(database, id, now);

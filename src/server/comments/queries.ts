@@ -25,6 +25,19 @@ export async function insertComment(
   );
 }
 
+/** The comment with the same words that somebody wrote under a post since a moment; its id. */
+export async function findSameComment(
+  database: Database,
+  said: Pick<CommentRow, 'postId' | 'authorId' | 'text'> & { readonly since: Date },
+): Promise<string | null> {
+  const [row] = await database.rows<{ readonly id: string }>(
+    `SELECT id FROM comments WHERE post_id = :postId AND author_id = :authorId AND written_at > :since
+       AND BINARY text = BINARY :text LIMIT 1`,
+    { ...said },
+  );
+  return row?.id ?? null;
+}
+
 export async function findComment(database: Database, id: string): Promise<CommentRow | null> {
   const [row] = await database.rows<CommentRow>(`SELECT ${COLUMNS} FROM comments WHERE id = :id`, { id });
   return row ?? null;
@@ -84,6 +97,7 @@ export async function updateHidden(
   await database.change('UPDATE comments SET hidden_at = :at, hidden_by = :by WHERE id = :id', comment);
 }
 
-export async function deleteComment(database: Database, id: string): Promise<void> {
-  await database.change('DELETE FROM comments WHERE id = :id', { id });
+/** How many went: none where it was gone already. */
+export async function deleteComment(database: Database, id: string): Promise<number> {
+  return database.change('DELETE FROM comments WHERE id = :id', { id });
 }

@@ -1,6 +1,6 @@
 import { takeBackComment as takeBackCommentDeed } from '../../contract/comments/takeBackComment';
 import { tendComment as tendCommentDeed } from '../../contract/comments/tendComment';
-import { done, serve, type Context, type Found } from '../access/useCase';
+import { done, NOT_THERE, serve, type Context, type Found } from '../access/useCase';
 import type { Database } from '../database/database';
 import { findPost } from '../posts/queries';
 import { deleteComment, findComment, updateHidden, type CommentRow } from './queries';
@@ -21,8 +21,7 @@ export const tendComment = serve(tendCommentDeed, COMMENTS, {
 
 export const takeBackComment = serve(takeBackCommentDeed, COMMENTS, {
   async run({ commentId: id }, _, { database }) {
-    await deleteComment(database, id);
-    return done({});
+    return (await deleteComment(database, id)) === 1 ? done({}) : NOT_THERE;
   },
 });
 

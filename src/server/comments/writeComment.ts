@@ -2,9 +2,10 @@ import { writeComment as deed } from '../../contract/comments/writeComment';
 import { countWords } from '../../core/words/countWords';
 import { postUseCase } from '../posts/postUseCase';
 import { done, refused } from '../access/useCase';
+import { sameSince } from '../database/sameSince';
 import { newId } from '../database/newId';
-import { takeSome } from '../limits/takeTry';
-import { insertComment } from './queries';
+import { giveBackSome, takeSome } from '../limits/takeTry';
+import { findSameComment, insertComment } from './queries';
 
 export const writeComment = postUseCase(deed, {
   besidePost: true,
@@ -15,8 +16,14 @@ export const writeComment = postUseCase(deed, {
     // Counted before, and in the same transaction: many sent at once are as many.
     const allowed = await takeSome('comments', { subject: personId, now, many: 1 }, database);
     if (allowed === 0) return refused('comment.tooMany', 'text');
+    const said = { postId, authorId: personId, text };
+    const same = await findSameComment(database, { ...said, since: sameSince(now) });
+    if (same !== null) {
+      await giveBackSome('comments', { subject: personId, many: 1 }, database);
+      return done({ commentId: same });
+    }
     const commentId = newId();
-    await insertComment(database, { id: commentId, postId, authorId: personId, text, words, writtenAt: now });
+    await insertComment(database, { id: commentId, ...said, words, writtenAt: now });
     return done({ commentId });
   },
 });

@@ -34,6 +34,7 @@ export const invite = classUseCase(deed, {
     if (open.length >= MOST_OPEN) return refused('invitation.tooMany', 'email');
     const id = newId();
     const link = await sendInvitation(context, inClass, { email, role });
+    if (!link) return refused('invitation.tooManyLetters', 'email');
     await insertInvitation(database, {
       id,
       classId,

@@ -13,6 +13,7 @@ export const resendInvitation = classUseCase(deed, {
     const email = comparableEmail(input.email);
     if (!isEmailAddress(email)) return refused('invitation.notAnAddress', 'email');
     const link = await sendInvitation(context, inClass, { email, role: invitation.role });
+    if (!link) return refused('invitation.tooManyLetters', 'email');
     await renewInvitation(context.database, { id: invitationId, email, ...link });
     return done(null);
   },

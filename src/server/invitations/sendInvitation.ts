@@ -3,6 +3,7 @@ import { dateInWords } from '../../core/timing/inWords';
 import type { Context } from '../access/useCase';
 import type { ClassRow } from '../classes/queries';
 import { sendMail } from '../mail/sendMail';
+import { takeSome } from '../limits/takeTry';
 import { findPerson } from '../people/queries';
 import { newToken, tokenHash } from '../sessions/secrets';
 import { getSettings } from '../settings/settings';
@@ -25,12 +26,17 @@ export interface InvitationLink {
   readonly expiresAt: Date;
 }
 
-/** Makes a new link and puts the mail with it on the list. */
+/** Makes a new link and puts the mail with it on the list; null where so many were sent that one more is refused. */
 export async function sendInvitation(
   { database, personId, now }: Context & { readonly personId: string },
   inClass: ClassRow,
   { email, role }: { readonly email: string; readonly role: InvitedRole },
-): Promise<InvitationLink> {
+): Promise<InvitationLink | null> {
+  for (const [name, subject] of [
+    ['invitations', email],
+    ['invitationsOf', inClass.id],
+  ] as const)
+    if ((await takeSome(name, { subject, now, many: 1 }, database)) === 0) return null;
   const token = newToken();
   const expiresAt = new Date(now.getTime() + VALID);
   const inviter = await findPerson(database, personId);

@@ -64,6 +64,9 @@ export const LIMITS = {
   concernFrom: pace({ free: 20, within: 15 * MINUTE, gap: 2 * SECOND, longest: 8 * SECOND, refuses: true }),
   /** Comments of one person: so many in so many minutes are a conversation, more are a flood. */
   comments: { kind: 'allowance', most: 12, within: 5 * MINUTE },
+  /** Invitations that one address is sent, and that one class sends. */
+  invitations: { kind: 'allowance', most: 6, within: 24 * HOUR },
+  invitationsOf: { kind: 'allowance', most: 500, within: 24 * HOUR },
   /** Other people's addresses that are looked at for one writer; nobody's post has so many. */
   looks: { kind: 'allowance', most: 120, within: 10 * MINUTE },
   videos: { kind: 'allowance', most: 20, within: 10 * MINUTE },

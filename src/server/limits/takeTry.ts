@@ -56,8 +56,17 @@ export async function takeSome(
   const { most, within } = LIMITS[name];
   const taken = await countSome(on, { ...counting(name, subject, { now, within }), many });
   const granted = Math.max(0, Math.min(many, most - (taken - many)));
-  if (granted < many) await uncount(on, { name, subject: cut(subject), many: many - granted, most });
+  if (granted < many) await giveBackSome(name, { subject, many: many - granted }, on);
   return granted;
+}
+
+/** Gives back what was taken of an allowance and not used. */
+export async function giveBackSome(
+  name: AllowanceName,
+  { subject, many }: { readonly subject: string; readonly many: number },
+  on: Database = database,
+): Promise<void> {
+  await uncount(on, { name, subject: cut(subject), many, most: LIMITS[name].most });
 }
 
 function counting(

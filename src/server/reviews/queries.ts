@@ -185,6 +185,19 @@ export async function insertNote(
   );
 }
 
+/** The note with the same words that somebody wrote on a hand-in since a moment; its id. */
+export async function findSameNote(
+  database: Database,
+  said: Pick<NoteRow, 'handInId' | 'authorId' | 'text'> & { readonly since: Date },
+): Promise<string | null> {
+  const [row] = await database.rows<{ readonly id: string }>(
+    `SELECT id FROM notes WHERE hand_in_id = :handInId AND author_id = :authorId AND created_at > :since
+       AND BINARY text = BINARY :text LIMIT 1`,
+    { ...said },
+  );
+  return row?.id ?? null;
+}
+
 /** The notes of a post, oldest first. */
 export async function listNotes(
   database: Database,

@@ -1,22 +1,19 @@
 import { writeNote as deed } from '../../contract/reviews/writeNote';
 import { done, refused } from '../access/useCase';
+import { sameSince } from '../database/sameSince';
 import { newId } from '../database/newId';
 import { handInUseCase } from './handInUseCase';
-import { insertNote } from './queries';
+import { findSameNote, insertNote } from './queries';
 
 export const writeNote = handInUseCase(deed, {
-  async run({ text }, { post, latest }, { database, personId, now }) {
-    if (!text.trim()) return refused('review.emptyNote', 'text');
+  async run({ text: typed }, { post, latest }, { database, personId, now }) {
+    const text = typed.trim();
+    if (text === '') return refused('review.emptyNote', 'text');
+    const said = { handInId: latest.id, authorId: personId, text };
+    const same = await findSameNote(database, { ...said, since: sameSince(now) });
+    if (same !== null) return done({ noteId: same });
     const id = newId();
-    const note = {
-      id,
-      postId: post.id,
-      handInId: latest.id,
-      authorId: personId,
-      text: text.trim(),
-      createdAt: now,
-    };
-    await insertNote(database, note);
+    await insertNote(database, { id, postId: post.id, ...said, createdAt: now });
     return done({ noteId: id });
   },
 });

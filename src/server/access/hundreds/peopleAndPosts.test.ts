@@ -10,23 +10,23 @@ import {
   setWork,
   succeeded,
   writePost,
-} from '../../../tests/server/house';
-import { changePrivacy } from '../classes/changePrivacy';
-import { database } from '../database/database';
-import { decideJoining, decideJoiningAnywhere, withdrawJoining } from '../people/decideJoining';
-import { handOn, handOnAnybody } from '../people/handOn';
-import { upsertJoinRequest } from '../people/joinQueries';
-import { findMembership } from '../people/rosterQueries';
-import { beginPost } from '../posts/beginPost';
-import { handIn } from '../posts/handIn';
-import { takeBack } from '../posts/takeBack';
-import { narrowPost } from '../publications/narrowPost';
-import { publish } from '../publications/publish';
-import { perform } from './perform';
-import type { Result, UseCase } from './useCase';
+} from '../../../../tests/server/house';
+import { atOnce, MANY, noted, ofThem } from '../../../../tests/server/atOnce';
+import { changePrivacy } from '../../classes/changePrivacy';
+import { database } from '../../database/database';
+import { decideJoining, decideJoiningAnywhere, withdrawJoining } from '../../people/decideJoining';
+import { handOn, handOnAnybody } from '../../people/handOn';
+import { upsertJoinRequest } from '../../people/joinQueries';
+import { findMembership } from '../../people/rosterQueries';
+import { beginPost } from '../../posts/beginPost';
+import { handIn } from '../../posts/handIn';
+import { takeBack } from '../../posts/takeBack';
+import { narrowPost } from '../../publications/narrowPost';
+import { publish } from '../../publications/publish';
+import { perform } from '../perform';
+import type { Result, UseCase } from '../useCase';
 
 const house = freshHouse();
-const MANY = 400;
 let otherClass: string;
 let other: string;
 beforeEach(async () => {
@@ -34,17 +34,8 @@ beforeEach(async () => {
   other = await addPerson('Olga', otherClass, 'teacher');
 });
 
-type Outcome = Result<unknown>;
-const atOnce = (one: (index: number) => Promise<Outcome>): Promise<readonly Outcome[]> =>
-  Promise.all(Array.from({ length: MANY }, (_, index) => one(index)));
-const ofThem = (outcomes: readonly Outcome[], wanted: (index: number) => boolean) =>
-  outcomes.filter((outcome, index) => outcome.ok && wanted(index)).length;
 const asOther = <Input, Rows, Output>(useCase: UseCase<Input, Rows, Output>, input: object) =>
   perform(useCase, input, { personId: other, now: NOW });
-/** How often each thing stands in the logs of the classes. */
-const noted = async (useCase: string) =>
-  (await database.rows('SELECT 1 FROM audit_log WHERE use_case = :useCase', { useCase })).length;
-
 test('a child is taken in, refused or no longer asked for: one of the three', async () => {
   const personId = house.people.writer;
   await upsertJoinRequest(database, {
@@ -60,7 +51,7 @@ test('a child is taken in, refused or no longer asked for: one of the three', as
     personId,
     grant,
   });
-  const ways: readonly (() => Promise<Outcome>)[] = [
+  const ways: readonly (() => Promise<Result<unknown>>)[] = [
     () => as(house, 'teacher', decideJoining, decision(true)),
     () => as(house, 'coTeacher', decideJoining, decision(false)),
     () =>
@@ -89,11 +80,11 @@ test('handed on by everybody at once, a child has one home, and only a home hand
       toClassId: index % 3 ? otherClass : third,
     }),
   );
-  expect(ofThem(outcomes, () => true)).toBe(1);
+  expect(ofThem(outcomes)).toBe(1);
   const wherever = await atOnce((index) =>
     as(house, 'administrator', handOnAnybody, { personId, toClassId: index % 2 ? third : house.classId }),
   );
-  expect(ofThem(wherever, () => true)).toBe(MANY);
+  expect(ofThem(wherever)).toBe(MANY);
   const [row] = await database.rows<{ home: string }>(
     'SELECT home_class_id AS home FROM people WHERE id = :personId',
     { personId },
@@ -133,7 +124,7 @@ test('begun, handed in and taken back hundreds of times at once: one post, one r
   const handIns = () => database.rows('SELECT 1 FROM hand_ins WHERE post_id = :postId', { postId });
   expect(await handIns()).toHaveLength(1);
   const back = await atOnce(() => as(house, 'writer', takeBack, { postId }));
-  expect(ofThem(back, () => true)).toBe(1);
+  expect(ofThem(back)).toBe(1);
   expect(await handIns()).toHaveLength(1);
 });
 
