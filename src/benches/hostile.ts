@@ -101,10 +101,8 @@ async function hostileInputs({ origin, teacher, student }: HostileHouse): Promis
 /** A post that the student may write, and its class, as the pages name them. */
 async function ownPost(child: Visitor): Promise<{ readonly postId: string; readonly classId: string }> {
   const today = await (await child.get('/today')).text();
-  const postId = /\/writing\/([0-9a-z]{16})/.exec(today)?.[1];
-  if (!postId) throw new Error('the student has no post to write');
-  const page = await (await child.get(`/writing/${postId}`)).text();
-  const classId = /classId\\?":\\?"([0-9a-z]{16})/.exec(page)?.[1] ?? '';
+  const [, classId, postId] = /\/class\/([0-9a-z]{16})\/writing\/([0-9a-z]{16})/.exec(today) ?? [];
+  if (!classId || !postId) throw new Error('the student has no post to write');
   return { postId, classId };
 }
 

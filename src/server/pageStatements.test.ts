@@ -94,11 +94,11 @@ async function more(count: number): Promise<void> {
 
 type View = (desk: Desk) => unknown;
 const teachers: Readonly<Record<string, View>> = {
-  today: maybeTeacherToday,
+  today: (desk) => maybeTeacherToday([desk]),
   assignments: maybeAssignmentList,
   builder: (desk) => maybeBuilder(assignmentId, desk),
-  pile: maybePile,
-  review: (desk) => maybeReview(waiting, desk),
+  pile: (desk) => maybePile([desk]),
+  review: (desk) => maybeReview(waiting, [desk]),
   roster: maybeRoster,
   'class frame': maybeClassFrame,
   pictures: ({ inClass, personId }) => listClassPictures(inClass.id, personId),
@@ -114,7 +114,7 @@ const teachers: Readonly<Record<string, View>> = {
   pages: maybePages,
 };
 const students: Readonly<Record<string, View>> = {
-  'my writing': listEveryWork,
+  'my writing': (desk) => listEveryWork([desk]),
   'left writing': ({ personId }) => listLeftWriting(personId),
   'an assignment': (desk) => maybeAssignmentToRead(assignmentId, desk),
   compose: (desk) => maybeCompose(waiting, desk),

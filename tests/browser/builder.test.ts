@@ -21,7 +21,7 @@ async function setDate(label: string, value: string, person = teacher): Promise<
 }
 
 async function makeAssignment(title: string): Promise<void> {
-  await teacher.goTo('/assignments');
+  await teacher.goToClass('/assignments');
   await teacher.press('Make an assignment');
   await teacher.fill('Title', title);
   await teacher.press('Write: What is to be done');
@@ -107,7 +107,7 @@ test('a series is given to another class too, and taken away again', async () =>
   await other.goTo('/classes');
   await other.press('Wind & Weather');
   await other.driver.wait(until.urlContains('/today'), 20_000);
-  await other.goTo('/assignments');
+  await other.goToClass('/assignments');
   await other.press('Open Storm interview');
   await repeatOnThreeMondays(other);
   await other.press('Make the series');
@@ -125,7 +125,7 @@ test('a series is given to another class too, and taken away again', async () =>
 });
 
 test('something else is asked of a group at once', async () => {
-  await teacher.goTo('/assignments');
+  await teacher.goToClass('/assignments');
   await teacher.press('Open Daily sky log');
   await teacher.press('Ask something else of somebody');
   await teacher.press('All of Harbour');
@@ -138,7 +138,7 @@ test('something else is asked of a group at once', async () => {
 });
 
 test('a model post is written in the same editor, and looked at by who writes', async () => {
-  await teacher.goTo('/assignments');
+  await teacher.goToClass('/assignments');
   await teacher.press('Open Daily sky log');
   await (await teacher.field('There is a model post')).click();
   await teacher.fill('Its title', 'A log from elsewhere');
@@ -157,7 +157,7 @@ test('a model post is written in the same editor, and looked at by who writes', 
 });
 
 test('a change after hand-ins says whose evidence would change before it is done', async () => {
-  await teacher.goTo('/assignments');
+  await teacher.goToClass('/assignments');
   await teacher.press('Open Three skies');
   await teacher.openRequirement('Words');
   await teacher.fill('Fewest words', '200');

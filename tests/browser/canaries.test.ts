@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { addressesOf } from '../../src/contract/addresses';
 import { database } from '../../src/server/database/database';
 import { newId } from '../../src/server/database/newId';
 import { beEditor, EVERYBODY, get, ids, PAGES, post, signEverybodyIn, type Who } from './walkers';
@@ -116,19 +117,20 @@ afterAll(() => beEditor('student'));
 
 /** Every address that there is to walk to. */
 function addresses(): readonly string[] {
+  const at = addressesOf(ids.classId);
   return [
     ...Object.values(PAGES).map((page) => page.address()),
     ...touched.flatMap(({ id, writerId, address }) => [
-      `/writing/${id}`,
-      `/writing/${id}/receipt`,
-      `/writing/${id}/revisions`,
+      at.post(id),
+      at.receipt(id),
+      at.revisions(id),
       `/pile/${id}`,
-      `/drafts/${id}`,
+      at.draft(id),
       `/left/${id}`,
-      `/class/cards?for=${writerId}`,
+      `${at.cards}?for=${writerId}`,
       ...(address ? [`/blog/wind/${address}`] : []),
     ]),
-    `/assignments/${ids.unset}`,
+    at.assignment(ids.unset),
     '/robots.txt',
     '/api/names',
     '/api/ready',

@@ -21,7 +21,7 @@ test('what a student wrote is public while consent holds', async () => {
 
 test('consent that is taken back draws it into the class again, and says which', async () => {
   await teacher.signInAsTeacher('marisol');
-  await teacher.goTo('/class');
+  await teacher.goToClass('');
   await teacher.fill('Find a name', 'kofi');
   await teacher.press('Change Kofi A.');
   await teacher.press('Take back the consent of', '//aside');
@@ -46,7 +46,7 @@ test('search engines find a public post once the class opens itself to them, and
   const robots = async (address: string) => (await fetch(origin() + address)).headers.get('x-robots-tag');
   expect(await robots('/blog/wind')).toContain('noindex');
   const open = async (wanted: boolean) => {
-    await teacher.goTo('/class/privacy');
+    await teacher.goToClass('/privacy');
     const box = await teacher.field('Search engines may find public posts');
     if ((await box.isSelected()) !== wanted) await box.click();
     await teacher.press('Keep it');
@@ -78,7 +78,7 @@ test('a reader tells the teachers that something is wrong with a post, and they 
 test('a student who is deleted is out at once, with what becomes of their writing said before', async () => {
   await visitor.goTo('/blog/wind');
   await visitor.sees('A thermometer that tells lies in the sun');
-  await teacher.goTo('/class');
+  await teacher.goToClass('');
   await teacher.press('Change Elke D.');
   await teacher.press('Delete this student', '//aside');
   await teacher.sees('every hand-in, grade and');

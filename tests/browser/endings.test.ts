@@ -32,7 +32,7 @@ test('a class blog gets another look, which is seen while it is chosen and by re
   await other.goTo('/blog/wind');
   const before = await banner(other);
   await teacher.signInAsTeacher('marisol');
-  await teacher.goTo('/class/look');
+  await teacher.goToClass('/look');
   await teacher.find(By.css('.look-shown .blog'));
   await (await teacher.field('Harbour: deep blue')).click();
   expect(await banner(teacher)).toBe('#1b4d6a');
@@ -48,7 +48,7 @@ test('a class blog gets another look, which is seen while it is chosen and by re
 });
 
 test('a draft is opened by a teacher and an administrator together, and its writer is told', async () => {
-  await teacher.goTo('/class/concerns');
+  await teacher.goToClass('/concerns');
   await teacher.press('Ask to open a draft');
   await teacher.choose('Which draft', 'Tomas B.: Three skies');
   await teacher.press('Ask an administrator');
@@ -65,7 +65,7 @@ test('a draft is opened by a teacher and an administrator together, and its writ
   await teacher.driver.navigate().refresh();
   await teacher.press('Read it');
   await teacher.sees('The draft of Tomas B.');
-  await teacher.goTo('/class/log');
+  await teacher.goToClass('/log');
   await teacher.sees('read a draft that was opened');
   const writer = await Person.arrive();
   try {
@@ -125,7 +125,7 @@ test('a class is deleted only at rest, with its archive taken and its title type
     expect(await owner.shows('One class that you deleted')).toBe(false);
     await owner.press('Rock pools');
     await owner.driver.wait(until.urlContains('/today'), 20_000);
-    await owner.goTo('/class/settings');
+    await owner.goToClass('/settings');
     await owner.press('Delete this class');
     await owner.fill('Type its title', 'rock pools');
     await owner.press('Delete Rock pools');

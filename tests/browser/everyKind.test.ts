@@ -87,7 +87,7 @@ async function set(
   number: number,
   requirements: readonly object[],
 ): Promise<string> {
-  await teacher.goTo('/class/cards');
+  await teacher.goToClass('/cards');
   const classId = /classId\\*":\\*"([0-9a-z]{16})/.exec(await teacher.driver.getPageSource())?.[1] ?? '';
   const { assignmentId } = await ask<{ assignmentId: string }>(teacher, 'makeAssignment', { classId });
   const { fields } = ASSIGNMENTS.find((one) => one.key === 'storm')!;

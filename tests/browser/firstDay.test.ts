@@ -100,7 +100,7 @@ test('a child signs in for the first time on a phone, with the card', async () =
   for (const word of passcode) await child.press(word, '//ul');
   await child.driver.wait(async () => (await child.driver.getCurrentUrl()).includes('/today'), 20_000);
   expect(await child.standsOut()).toEqual([]);
-  await teacher.goTo('/class');
+  await teacher.goToClass('');
   await teacher.sees('24 of 25 are not in yet');
 });
 
@@ -123,7 +123,7 @@ test('a forgotten passcode is mended from the roster; cards may carry digits', a
 });
 
 test('what is known of a student is changed in the roster, each problem at its field', async () => {
-  await teacher.goTo('/class');
+  await teacher.goToClass('');
   await teacher.press('Anouk O.');
   await teacher.fill('Pen name', 'Curlew');
   await teacher.fill('E-mail, if there is one', 'anouk at example.org');
@@ -191,7 +191,7 @@ test('a passphrase reader is let in on their device, and nothing of it stands in
 });
 
 test('the class is copied into a new year, and put to rest', async () => {
-  await teacher.goTo('/class/settings');
+  await teacher.goToClass('/settings');
   await teacher.press('Put it to rest');
   await teacher.sees('The class is at rest');
   await teacher.fill('Title of the new class', 'Tides again');
@@ -207,11 +207,11 @@ test('the class is copied into a new year, and put to rest', async () => {
 test('what was done can be read, and who can do what', async () => {
   await teacher.press('Go there: Tides & Shores');
   await teacher.driver.wait(async () => (await teacher.driver.getCurrentUrl()).includes('/today'), 20_000);
-  await teacher.goTo('/class/log');
+  await teacher.goToClass('/log');
   await teacher.sees('put the class to rest or woke it');
   await teacher.sees('made sign-in cards');
   expect(await teacher.shows('otter')).toBe(false);
-  await teacher.goTo('/class/roles');
+  await teacher.goToClass('/roles');
   await teacher.sees('Judge, note, send back, accept');
 });
 

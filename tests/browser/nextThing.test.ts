@@ -16,14 +16,14 @@ afterAll(async () => {
 
 test('a teacher says that writers see one next thing', async () => {
   await teacher.signInAsTeacher('marisol');
-  await teacher.goTo('/class/settings');
+  await teacher.goToClass('/settings');
   const rule = await teacher.field('One next thing');
   await rule.click();
   await teacher.driver.wait(async () => (await rule.isEnabled()) && (await rule.isSelected()), 20_000);
 });
 
 test('a teacher puts a drawing beside a label, with the keyboard', async () => {
-  await teacher.goTo('/class/labels');
+  await teacher.goToClass('/labels');
   await teacher.press('Change cirrus');
   await teacher.press('Drawing beside cirrus: feather');
   await teacher.find(By.css('[role=radio][aria-checked=true][aria-label=feather]:focus'));

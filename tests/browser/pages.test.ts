@@ -25,7 +25,7 @@ const pickReaders = async (person: Person, readers: string) => {
 
 test('a teacher makes a student an editor, who finds the pages', async () => {
   await teacher.signInAsTeacher('marisol');
-  await teacher.goTo('/class/roles');
+  await teacher.goToClass('/roles');
   await teacher.choose('Make a student an editor', 'Hamza');
   await teacher.control('Hamza B. is no editor any more');
   await editor.signInAsStudent('hamza');
@@ -73,10 +73,10 @@ test('the teacher finds it on Today, reads it and shows it to everyone', async (
 });
 
 test('what two write at the same time is not overwritten', async () => {
-  await editor.goTo('/pages');
+  await editor.goToClass('/pages');
   await editor.press('Open Ask us about the weather');
   await editor.find(By.css('.ProseMirror'));
-  await teacher.goTo('/pages');
+  await teacher.goToClass('/pages');
   await teacher.press('Open Ask us about the weather');
   await teacher.find(By.css('.ProseMirror'));
   await (await teacher.field('Text of the page')).click();
@@ -89,7 +89,7 @@ test('what two write at the same time is not overwritten', async () => {
 });
 
 test('an earlier version is looked at and gone on from, and readers see it once it is shown', async () => {
-  await teacher.goTo('/pages');
+  await teacher.goToClass('/pages');
   await teacher.press('Open Ask us about the weather');
   await teacher.find(By.css('.ProseMirror'));
   await teacher.press('Earlier versions', '//footer');
@@ -108,7 +108,7 @@ test('an earlier version is looked at and gone on from, and readers see it once 
 
 test('pages are moved and tended on a phone', async () => {
   await visitor.signInAsTeacher('marisol');
-  await visitor.goTo('/pages');
+  await visitor.goToClass('/pages');
   await visitor.press('Move How we comment up');
   await visitor.find(By.xpath("//ol[contains(@class, 'rows')]/li[1][contains(., 'How we comment')]"));
   expect(await visitor.standsOut()).toEqual([]);

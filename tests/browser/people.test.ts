@@ -40,7 +40,7 @@ test('a teacher asks family and a colleague by mail, and corrects an address', a
   await teacher.goTo('/classes');
   await teacher.press('The Moss Garden', '//main');
   await teacher.driver.wait(until.urlContains('/today'), 20_000);
-  await teacher.goTo('/class/invitations');
+  await teacher.goToClass('/invitations');
   await teacher.sees('Nobody was asked by mail yet');
   await invite('rosa at example.org', 'reader');
   await teacher.sees('This isn’t an e-mail address.');
@@ -88,7 +88,7 @@ test('and with the account that exists', async () => {
   await colleague.fill('Password', password);
   await colleague.press('Accept with this account');
   await colleague.sees('you teach it with others');
-  await teacher.goTo('/class/roles');
+  await teacher.goToClass('/roles');
   await teacher.sees('Wilma Harcourt');
   await teacher.sees('Rosa Q.');
 });

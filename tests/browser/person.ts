@@ -5,6 +5,7 @@ import axe from 'axe-core';
 import { Builder, By, error, Key, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { STUDENTS, TEACHERS } from '../../demo/people';
+import { database } from '../../src/server/database/database';
 
 const PATIENCE = 20_000;
 const HANDING_OVER = 200;
@@ -25,8 +26,16 @@ export const PHONE_SIZE = { width: 390, height: 844 };
 
 export const origin = (): string => process.env['PORCH_TEST_ORIGIN'] ?? '';
 
+/** Where the pages of a class are, by its code. */
+export async function classAddress(code = CLASS_CODE): Promise<string> {
+  const [row] = await database.rows<{ id: string }>('SELECT id FROM classes WHERE code = :code', { code });
+  return `/class/${row?.id ?? ''}`;
+}
+
 /** A person at a browser of their own, who finds things by the names that are read out. */
 export class Person {
+  private lastClass: string | null = null;
+
   private constructor(
     readonly driver: chrome.Driver,
     private readonly profile: string,
@@ -61,6 +70,15 @@ export class Person {
 
   async goTo(address: string): Promise<void> {
     await this.driver.get(origin() + address);
+  }
+
+  /** Goes to a page of a class, `/cards`: of the one that the open page leads to, or that was gone to last; at first the demo's. */
+  async goToClass(page: string): Promise<void> {
+    const shown = await this.driver.executeScript<string>(
+      "return location.pathname + ' ' + (document.querySelector('.lintel a[href*=\"/class/\"]')?.pathname ?? '')",
+    );
+    this.lastClass = /\/class\/[0-9a-z]{16}/.exec(shown)?.[0] ?? this.lastClass ?? (await classAddress());
+    await this.goTo(this.lastClass + page);
   }
 
   /** Waits for an element that is shown. */

@@ -2,7 +2,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { ASSIGNMENTS } from '../../demo/assignments';
 import { OTHER_STUDENTS } from '../../demo/people';
-import { Person } from './person';
+import { classAddress, Person } from './person';
 
 let teacher: Person;
 let student: Person;
@@ -20,7 +20,7 @@ const MENU = "//*[@role='menu']";
 
 /** An assignment of this walk's own, so that no other finds the demo's changed; the address of its builder. */
 async function ownAssignment(): Promise<string> {
-  await teacher.goTo('/class/cards');
+  await teacher.goToClass('/cards');
   const page = await teacher.driver.getPageSource();
   const classId = /classId\\*":\\*"([0-9a-z]{16})/.exec(page)?.[1] ?? '';
   const ask = (useCase: string, input: object) =>
@@ -43,7 +43,7 @@ async function ownAssignment(): Promise<string> {
     due: `${in30Days}T16:00`,
   };
   await ask('changeAssignment', { assignmentId, version: 1, fields: own });
-  return `/assignments/${assignmentId}`;
+  return `${await classAddress()}/assignments/${assignmentId}`;
 }
 
 /** The smaller class has a student whom no other walk needs. */

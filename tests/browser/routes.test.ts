@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { TEACHERS } from '../../demo/people';
+import { addressesOf } from '../../src/contract/addresses';
 import { may } from '../../src/core/access/may';
 import { origin } from './person';
 import {
@@ -80,7 +81,7 @@ describe.each(Object.entries(PAGES))('%s', (_, page) => {
 
 test('an assignment that is not set yet is there for teachers alone', async () => {
   for (const who of EVERYBODY) {
-    const { status } = await get(`/assignments/${ids.unset}`, who);
+    const { status } = await get(addressesOf(ids.classId).assignment(ids.unset), who);
     expect([who, status === 200]).toEqual([
       who,
       may(ACTORS[who], 'assignment.read', { assignmentIsSet: false }),
@@ -159,7 +160,7 @@ describe('writing requests', () => {
 });
 
 test('an archive is packed for its person and their teachers alone', async () => {
-  const me = await linkOn('/class', 'teacher', /href="\/class\/cards\?for=([0-9a-z]{16})"/);
+  const me = await linkOn(addressesOf(ids.classId).roster, 'teacher', /\/cards\?for=([0-9a-z]{16})"/);
   for (const who of EVERYBODY) {
     const { status } = await get(`/api/archive?person=${me}`, who);
     expect([who, status]).toEqual([who, may(ACTORS[who], 'roster.change', {}) ? 200 : 404]);

@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { DESK_SIZE, Person, PHONE_SIZE } from './person';
+import { classAddress, DESK_SIZE, Person, PHONE_SIZE } from './person';
 
 /** Follows the first link that fits, and gives the address that it leads to. */
 async function addressOf(person: Person, page: string, link: string): Promise<string> {
@@ -82,9 +82,9 @@ describe.each([
   test('what a teacher sees', async () => {
     await person.signInAsTeacher('marisol');
     await isWell('.week');
-    await person.goTo('/assignments');
+    await person.goToClass('/assignments');
     await isWell('main .rows');
-    await person.goTo(await addressOf(person, '/assignments', '.rows a.btn'));
+    await person.goTo(await addressOf(person, `${await classAddress()}/assignments`, '.rows a.btn'));
     await isWell('.onebay');
     for (const page of [
       '',
@@ -97,7 +97,7 @@ describe.each([
       '/roles',
       '/log',
     ]) {
-      await person.goTo(`/class${page}`);
+      await person.goToClass(page);
       await isWell('.class-tabs + main, .set-up + main');
     }
     for (const page of ['/classes', '/account']) {

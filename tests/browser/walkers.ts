@@ -1,4 +1,5 @@
 import { STUDENTS, TEACHERS } from '../../demo/people';
+import { addressesOf } from '../../src/contract/addresses';
 import type { Actor, Subject } from '../../src/core/access/may';
 import type { Action } from '../../src/core/access/table';
 import { database } from '../../src/server/database/database';
@@ -133,20 +134,20 @@ export async function signEverybodyIn(): Promise<void> {
     (await import('../../demo/people')).OTHER_STUDENTS[0]!.passcode,
   );
   const handedIn = await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/);
-  const classId = await linkOn('/class/cards', 'teacher', /classId\\*":\\*"([0-9a-z]{16})/);
+  const classId = await linkOn('/today', 'teacher', /\/class\/([0-9a-z]{16})/);
   ids = {
     classId,
     handedIn,
     draft: await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/),
-    receipt: await linkOn(`/writing/${handedIn}/receipt`, 'writer', /\/kept\/(\d+)/),
+    receipt: await linkOn(addressesOf(classId).receipt(handedIn), 'writer', /\/kept\/(\d+)/),
     assignment: await linkOn('/today', 'writer', /\/assignments\/([0-9a-z]{16})/),
     unset: await linkOn(
-      '/assignments',
+      addressesOf(classId).assignments,
       'teacher',
-      /<a(?=[^>]*Open Storm interview)[^>]*href="\/assignments\/([0-9a-z]{16})"/,
+      /<a(?=[^>]*Open Storm interview)[^>]*href="[^"]*\/assignments\/([0-9a-z]{16})"/,
     ),
     published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"/]+)"/),
-    page: await linkOn('/pages', 'teacher', /href="\/pages\/([0-9a-z]{16})"/),
+    page: await linkOn(addressesOf(classId).pages, 'teacher', /href="[^"]*\/pages\/([0-9a-z]{16})"/),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
   };
   await signIn('administrator', { as: 'adult', email: TEACHERS[3]!.email, password: TEACHERS[3]!.password });
@@ -163,49 +164,72 @@ export interface Page {
 
 const WRITERS: Subject = { writerId: 'writer', assignmentIsSet: true, handedIn: true };
 
+const at = () => addressesOf(ids.classId);
+
 /** Which people each page is there for; everybody else is shown the sign-in, or that there is nothing. */
 export const PAGES: Readonly<Record<string, Page>> = {
   // Only leads on, to one of the others.
   'page.tsx': { address: () => '/', needs: 'nobody' },
   'sign-in/page.tsx': { address: () => '/sign-in', needs: 'everybody' },
   '(desk)/today/page.tsx': { address: () => '/today', needs: 'working' },
-  '(desk)/assignments/page.tsx': { address: () => '/assignments', needs: ['class.teach', {}] },
-  '(desk)/assignments/[assignmentId]/page.tsx': {
-    address: () => `/assignments/${ids.assignment}`,
+  '(desk)/class/[classId]/assignments/page.tsx': {
+    address: () => at().assignments,
+    needs: ['class.teach', {}],
+  },
+  '(desk)/class/[classId]/assignments/[assignmentId]/page.tsx': {
+    address: () => at().assignment(ids.assignment),
     needs: ['assignment.read', { assignmentIsSet: true }],
   },
   '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
-  '(desk)/class/page.tsx': { address: () => '/class', needs: ['roster.read', {}] },
-  '(desk)/class/cards/page.tsx': { address: () => '/class/cards', needs: ['roster.read', {}] },
-  '(desk)/class/concerns/page.tsx': { address: () => '/class/concerns', needs: ['class.teach', {}] },
-  '(desk)/class/invitations/page.tsx': { address: () => '/class/invitations', needs: ['roster.read', {}] },
+  '(desk)/class/[classId]/(about)/page.tsx': { address: () => at().roster, needs: ['roster.read', {}] },
+  '(desk)/class/[classId]/(about)/cards/page.tsx': { address: () => at().cards, needs: ['roster.read', {}] },
+  '(desk)/class/[classId]/(about)/concerns/page.tsx': {
+    address: () => at().concerns,
+    needs: ['class.teach', {}],
+  },
+  '(desk)/class/[classId]/(about)/invitations/page.tsx': {
+    address: () => at().invitations,
+    needs: ['roster.read', {}],
+  },
   'administration/page.tsx': { address: () => '/administration', needs: ['install.manage', {}] },
   'account/page.tsx': { address: () => '/account', needs: 'signedIn' },
   'forgotten/page.tsx': { address: () => '/forgotten', needs: 'everybody' },
   // Both say in words what is wrong with a link that leads nowhere.
   'invitation/[token]/page.tsx': { address: () => '/invitation/nothing', needs: 'everybody' },
   'new-password/[token]/page.tsx': { address: () => '/new-password/nothing', needs: 'everybody' },
-  '(desk)/class/labels/page.tsx': { address: () => '/class/labels', needs: ['class.change', {}] },
-  '(desk)/class/pictures/page.tsx': { address: () => '/class/pictures', needs: ['class.change', {}] },
-  '(desk)/class/privacy/page.tsx': { address: () => '/class/privacy', needs: ['class.change', {}] },
-  '(desk)/class/look/page.tsx': { address: () => '/class/look', needs: ['class.change', {}] },
-  '(desk)/class/settings/page.tsx': { address: () => '/class/settings', needs: ['class.change', {}] },
-  '(desk)/class/roles/page.tsx': { address: () => '/class/roles', needs: ['roster.read', {}] },
-  '(desk)/class/log/page.tsx': { address: () => '/class/log', needs: ['class.readLog', {}] },
+  '(desk)/class/[classId]/(about)/labels/page.tsx': {
+    address: () => at().labels,
+    needs: ['class.change', {}],
+  },
+  '(desk)/class/[classId]/(about)/pictures/page.tsx': {
+    address: () => at().pictures,
+    needs: ['class.change', {}],
+  },
+  '(desk)/class/[classId]/(about)/privacy/page.tsx': {
+    address: () => at().privacy,
+    needs: ['class.change', {}],
+  },
+  '(desk)/class/[classId]/(about)/look/page.tsx': { address: () => at().look, needs: ['class.change', {}] },
+  '(desk)/class/[classId]/(about)/settings/page.tsx': {
+    address: () => at().settings,
+    needs: ['class.change', {}],
+  },
+  '(desk)/class/[classId]/(about)/roles/page.tsx': { address: () => at().roles, needs: ['roster.read', {}] },
+  '(desk)/class/[classId]/(about)/log/page.tsx': { address: () => at().log, needs: ['class.readLog', {}] },
   // Both are for people whom nobody here is: who left a class, who opened a draft. The server's own tests have them.
   'left/[postId]/page.tsx': { address: () => `/left/${ids.handedIn}`, needs: 'nobody' },
   'opened/[openingId]/page.tsx': { address: () => '/opened/nothing', needs: 'nobody' },
   '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'working' },
-  '(desk)/writing/[postId]/page.tsx': {
-    address: () => `/writing/${ids.draft}`,
+  '(desk)/class/[classId]/writing/[postId]/page.tsx': {
+    address: () => at().post(ids.draft),
     needs: ['post.write', WRITERS],
   },
-  '(desk)/writing/[postId]/receipt/page.tsx': {
-    address: () => `/writing/${ids.handedIn}/receipt`,
+  '(desk)/class/[classId]/writing/[postId]/receipt/page.tsx': {
+    address: () => at().receipt(ids.handedIn),
     needs: ['post.write', WRITERS],
   },
-  '(desk)/writing/[postId]/revisions/page.tsx': {
-    address: () => `/writing/${ids.draft}/revisions`,
+  '(desk)/class/[classId]/writing/[postId]/revisions/page.tsx': {
+    address: () => at().revisions(ids.draft),
     needs: ['post.write', WRITERS],
   },
   // Only leads on, to the oldest slip.
@@ -227,9 +251,15 @@ export const PAGES: Readonly<Record<string, Page>> = {
     needs: ['post.read', { writerId: 'another', publishedTo: 'everyone' }],
   },
   // Its look is told and noted; here only that it is shut, since no assignment of the demo opens its drafts.
-  '(desk)/drafts/[postId]/page.tsx': { address: () => `/drafts/${ids.draft}`, needs: 'nobody' },
-  '(desk)/pages/page.tsx': { address: () => '/pages', needs: ['page.tend', {}] },
-  '(desk)/pages/[pageId]/page.tsx': { address: () => `/pages/${ids.page}`, needs: ['page.tend', {}] },
+  '(desk)/class/[classId]/drafts/[postId]/page.tsx': {
+    address: () => at().draft(ids.draft),
+    needs: 'nobody',
+  },
+  '(desk)/class/[classId]/pages/page.tsx': { address: () => at().pages, needs: ['page.tend', {}] },
+  '(desk)/class/[classId]/pages/[pageId]/page.tsx': {
+    address: () => at().page(ids.page),
+    needs: ['page.tend', {}],
+  },
   '(blog)/blog/[blog]/pages/[address]/page.tsx': {
     address: () => '/blog/wind/pages/how-we-comment',
     needs: ['page.read', { publishedTo: 'ourClass' }],

@@ -10,7 +10,7 @@ import type { Result, UseCase } from '../../src/server/access/useCase';
 import { changeAssignment } from '../../src/server/assignments/changeAssignment';
 import { makeAssignment } from '../../src/server/assignments/makeAssignment';
 import { setAssignment } from '../../src/server/assignments/setAssignment';
-import { findClass, insertClass, insertMembership } from '../../src/server/classes/queries';
+import { findClass, insertClass, listClassesOf, insertMembership } from '../../src/server/classes/queries';
 import { database, inTransaction } from '../../src/server/database/database';
 import { newId } from '../../src/server/database/newId';
 import { closePool } from '../../src/server/database/pool';
@@ -276,6 +276,13 @@ export async function acceptedPost(
   const handInId = await handInPost(house, postId);
   await acceptPost(house, postId, handInId);
   return { postId, handInId };
+}
+
+/** Somebody's desks in all their classes, for asking views; that of the house comes first. */
+export async function desksFor(house: House, who: Exclude<Who, 'visitor'>): Promise<readonly Desk[]> {
+  const desk = await deskFor(house, who);
+  const others = (await listClassesOf(database, desk.personId)).filter((one) => one.id !== house.classId);
+  return [desk, ...others.map(({ role, ...inClass }) => ({ ...desk, role, inClass }))];
 }
 
 /** Somebody's desk, for asking views. */

@@ -19,6 +19,8 @@ interface DeskFrameProps {
 export async function DeskFrame({ desk, current, className, children }: DeskFrameProps) {
   const { role, inClass, personId } = desk;
   const person = await findPerson(database, personId);
+  const classes = await listClassesOf(database, personId);
+  const taught = classes.filter((one) => isTeacher(one.role)).map((one) => one.id);
   const shown = person ? shownInClass({ ...person, role }) : { name: '', monogram: '' };
   return (
     <div className={className}>
@@ -27,12 +29,8 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
         role={isTeacher(role) ? 'teacher' : 'student'}
         person={shown}
         inClass={inClass}
-        classes={(await listClassesOf(database, personId)).map(({ id, title, groupName }) => ({
-          id,
-          title,
-          groupName,
-        }))}
-        waiting={isTeacher(role) ? await countWaiting(database, inClass.id) : 0}
+        classes={classes.map(({ id, title, groupName }) => ({ id, title, groupName }))}
+        waiting={taught.length > 0 ? await countWaiting(database, taught) : 0}
         tendsPages={may({ personId, role }, 'page.tend', {})}
         current={current}
       />

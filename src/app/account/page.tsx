@@ -6,7 +6,8 @@ import { listLeftWriting } from '@/server/posts/viewLeft';
 import { listOwnSessions } from '@/server/sessions/listOwnSessions';
 
 export default async function AccountPage() {
-  const { person, inClass } = await requireSession();
+  const { person, classes } = await requireSession();
+  const inClass = classes[0];
   const sessions = await listOwnSessions({
     personId: person.id,
     token: (await currentToken()) ?? '',

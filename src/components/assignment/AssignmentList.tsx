@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { MakeButton } from '../basics/MakeButton';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
@@ -72,7 +73,7 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
             </span>
             <Link
               className="btn"
-              href={`/assignments/${assignment.id}`}
+              href={addressesOf(classId).assignment(assignment.id)}
               aria-label={t('openTitle', { title: assignment.title || t('untitled') })}
             >
               {t('open')}

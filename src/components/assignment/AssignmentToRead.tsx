@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import type { LessonShown } from '../../core/assignments/lessonText';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -10,6 +11,7 @@ import { Steps, type StepShown } from './Steps';
 import { BeginButton } from './BeginButton';
 
 interface AssignmentToReadProps {
+  readonly classId: string;
   readonly id: string;
   readonly number: number;
   readonly title: string;
@@ -24,6 +26,7 @@ interface AssignmentToReadProps {
 
 /** An assignment as a student reads it before beginning. */
 export function AssignmentToRead({
+  classId,
   id,
   number,
   title,
@@ -76,11 +79,11 @@ export function AssignmentToRead({
         </>
       ) : null}
       {postId ? (
-        <Link className="btn go" href={`/writing/${postId}`}>
+        <Link className="btn go" href={addressesOf(classId).post(postId)}>
           {t('writeOn')}
         </Link>
       ) : (
-        <BeginButton assignmentId={id} label={t('begin')}>
+        <BeginButton classId={classId} assignmentId={id} label={t('begin')}>
           {t('begin')}
         </BeginButton>
       )}

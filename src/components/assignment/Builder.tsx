@@ -4,6 +4,7 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { setAssignment } from '../../contract/assignments/setAssignment';
 import { rubricPoints } from '../../core/assignments/rubric';
@@ -26,6 +27,7 @@ import { WhatStudentsRead } from './read/WhatStudentsRead';
 export function Builder(props: BuilderProps) {
   const { assignmentId, groupName, isSet } = props;
   const t = useTranslations('builder');
+  const addresses = useAddresses();
   const refusal = useRefusal();
   const router = useRouter();
   const saving = useDraftSaving(assignmentId, props.draft, props.version);
@@ -49,7 +51,7 @@ export function Builder(props: BuilderProps) {
   return (
     <>
       <div className="head">
-        <Link className="back" href="/assignments">
+        <Link className="back" href={addresses.assignments}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
         <p>

@@ -1,10 +1,12 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import type { BuilderProps } from './builderProps';
 
 /** The drafts of an assignment that lets teachers read them, each a way to the draft itself. */
 export function DraftsSoFar({ drafts }: Pick<BuilderProps, 'drafts'>) {
   const t = useTranslations('builder.drafts');
+  const addresses = useAddresses();
   return (
     <section className="mt-8">
       <h2 className="section-head">{t('heading', { count: drafts.length })}</h2>
@@ -13,7 +15,7 @@ export function DraftsSoFar({ drafts }: Pick<BuilderProps, 'drafts'>) {
         {drafts.map((one) => (
           <li key={one.postId}>
             {/* Each look is noted, so nothing is looked at in advance. */}
-            <Link className="act" href={`/drafts/${one.postId}`} prefetch={false}>
+            <Link className="act" href={addresses.draft(one.postId)} prefetch={false}>
               {one.writer}
             </Link>
           </li>

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { endSeries } from '../../contract/assignments/endSeries';
 import { repeatAssignment } from '../../contract/assignments/repeatAssignment';
@@ -23,13 +24,14 @@ const WEEKS_AT_FIRST = 8;
 export function SeriesForm(props: SeriesFormProps) {
   const { assignmentId, draft, isSet, given, givenUnseen, series, seriesOf, year, language, flush } = props;
   const t = useTranslations('builder.series');
+  const addresses = useAddresses();
   const { act, busy, problem } = useDeed();
   const [rule, setRule] = useState<SeriesRule | null>(null);
   if (seriesOf)
     return (
       <p>
         {t('isOneOf')}{' '}
-        <Link className="act" href={`/assignments/${seriesOf.assignmentId}`}>
+        <Link className="act" href={addresses.assignment(seriesOf.assignmentId)}>
           {seriesOf.title || t('untitled')}
         </Link>
       </p>
@@ -46,7 +48,7 @@ export function SeriesForm(props: SeriesFormProps) {
         <ol className="grid gap-1 text-[14px]">
           {series.repetitions.map((one) => (
             <li key={one.id}>
-              <Link href={`/assignments/${one.id}`}>{one.title}</Link>{' '}
+              <Link href={addresses.assignment(one.id)}>{one.title}</Link>{' '}
               <span className="text-ink-2">
                 {one.isSet ? t('isSet') : t('opens', { when: one.opens ?? '' })}
                 {one.byHand && !one.isSet ? `, ${t('byHand')}` : ''}

@@ -3,6 +3,7 @@ import type { Slat } from '../../core/requirements/slats';
 
 /** An assignment and how far a student's own post for it is. Times are in words, in the class's time zone. */
 export interface WorkShown {
+  readonly classId: string;
   readonly assignmentId: string;
   readonly title: string;
   readonly due: string | null;

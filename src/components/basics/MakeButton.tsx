@@ -3,6 +3,7 @@
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { addressesOf } from '../../contract/addresses';
 import { makeAssignment } from '../../contract/assignments/makeAssignment';
 import { makePage } from '../../contract/pages/makePage';
 import { call, type Outcome } from './call';
@@ -10,9 +11,15 @@ import { useRefusal } from './useRefusal';
 
 /** What can be begun, and where it stands then. */
 const MAKING = {
-  assignment: async (classId: string) => atAddress(await call(makeAssignment, { classId }), '/assignments'),
-  page: async (classId: string) => atAddress(await call(makePage, { classId }), '/pages'),
-} as const;
+  assignment: async (classId: string) => {
+    const made = await call(makeAssignment, { classId });
+    return made.ok ? { ok: true, value: addressesOf(classId).assignment(made.value.assignmentId) } : made;
+  },
+  page: async (classId: string) => {
+    const made = await call(makePage, { classId });
+    return made.ok ? { ok: true, value: addressesOf(classId).page(made.value.pageId) } : made;
+  },
+} satisfies Readonly<Record<string, (classId: string) => Promise<Outcome<string>>>>;
 
 interface MakeButtonProps {
   readonly label: string;
@@ -42,10 +49,4 @@ export function MakeButton({ label, what, classId }: MakeButtonProps) {
       ) : null}
     </span>
   );
-}
-
-/** The address of what was made, in a folder of the desk; its id is all that an answer has. */
-function atAddress(outcome: Outcome<Readonly<Record<string, string>>>, folder: string): Outcome<string> {
-  if (!outcome.ok) return outcome;
-  return { ok: true, value: `${folder}/${Object.values(outcome.value)[0] ?? ''}` };
 }

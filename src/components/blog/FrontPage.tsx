@@ -19,6 +19,8 @@ export interface FrontPageProps {
   readonly pages: readonly PageLink[];
   /** Whose eyes a teacher reads with. */
   readonly as: 'stranger' | 'family' | 'classmate' | null;
+  /** Where they came from to do so. */
+  readonly back: string | null;
   /** Whether more could be read with the class's passphrase. */
   readonly asksPassphrase: boolean;
   /** How many posts the reader may read; these are some of them. */
@@ -34,7 +36,7 @@ export interface FrontPageProps {
 
 /** The front page of a class blog. */
 export function FrontPage(props: FrontPageProps) {
-  const { blog, signedIn, pages, as, asksPassphrase, count, posts, weeks, labels, writers } = props;
+  const { blog, signedIn, pages, as, back, asksPassphrase, count, posts, weeks, labels, writers } = props;
   const t = useTranslations('blog');
   const [lead, ...others] = posts;
   return (
@@ -42,10 +44,10 @@ export function FrontPage(props: FrontPageProps) {
       <a className="skip" href="#main">
         {t('skip')}
       </a>
-      {as ? (
+      {as && back ? (
         <p className="bg-dusk px-6 py-2 text-white">
           {t(`seenAs.${as}`)}{' '}
-          <a className="text-white" href="/class/privacy">
+          <a className="text-white" href={back}>
             {t('backToPrivacy')}
           </a>
         </p>

@@ -3,24 +3,25 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { addressesOf } from '../../contract/addresses';
 import { useState } from 'react';
 import { changeClassCode } from '../../contract/classes/changeClassCode';
 import { useDeed } from '../basics/useDeed';
 
 /** The pages about a class, in the order in which a new one is settled. */
-const CLASS_PAGES = {
-  '/class': 'roster',
-  '/class/cards': 'cards',
-  '/class/invitations': 'invitations',
-  '/class/concerns': 'concerns',
-  '/class/labels': 'labels',
-  '/class/pictures': 'pictures',
-  '/class/privacy': 'privacy',
-  '/class/settings': 'settings',
-  '/class/look': 'look',
-  '/class/roles': 'roles',
-  '/class/log': 'log',
-} as const;
+const CLASS_PAGES = [
+  'roster',
+  'cards',
+  'invitations',
+  'concerns',
+  'labels',
+  'pictures',
+  'privacy',
+  'settings',
+  'look',
+  'roles',
+  'log',
+] as const;
 
 interface ClassTabsProps {
   readonly classId: string;
@@ -32,13 +33,18 @@ interface ClassTabsProps {
 export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
   const t = useTranslations('classTabs');
   const path = usePathname();
+  const addresses = addressesOf(classId);
   const { act, busy, problem } = useDeed();
   const [asking, setAsking] = useState(false);
   return (
     <div className="class-tabs">
       <nav aria-label={t('label')}>
-        {Object.entries(CLASS_PAGES).map(([address, page]) => (
-          <Link key={page} href={address} {...(address === path ? { 'aria-current': 'page' as const } : {})}>
+        {CLASS_PAGES.map((page) => (
+          <Link
+            key={page}
+            href={addresses[page]}
+            {...(addresses[page] === path ? { 'aria-current': 'page' as const } : {})}
+          >
             {t(page)}
           </Link>
         ))}

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { restoreClass } from '../../contract/classes/restoreClass';
 import type { ClassRole } from '../../core/access/may';
 import { Mark } from '../basics/Mark';
@@ -110,7 +111,9 @@ export function Classes({ name, classes, deleted, current, mayMake, isAdministra
             </Link>
           </p>
         ) : null}
-        {mayMake ? <NewClassForm onMade={(classId) => void turnTo(classId, '/class/settings')} /> : null}
+        {mayMake ? (
+          <NewClassForm onMade={(classId) => void turnTo(classId, addressesOf(classId).settings)} />
+        ) : null}
       </main>
     </>
   );

@@ -1,7 +1,9 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 
 export interface LogProps {
+  readonly classId: string;
   readonly lines: readonly {
     readonly id: string;
     readonly when: string;
@@ -14,7 +16,7 @@ export interface LogProps {
 }
 
 /** What was done in the class and by whom. It never holds any of the words that were written. */
-export function Log({ lines, earlier }: LogProps) {
+export function Log({ classId, lines, earlier }: LogProps) {
   const t = useTranslations('log');
   return (
     <main className="page" id="main">
@@ -34,7 +36,7 @@ export function Log({ lines, earlier }: LogProps) {
       </ul>
       {lines.length === 0 ? <p className="under mt-6">{t('nothing')}</p> : null}
       {earlier ? (
-        <Link className="btn mt-6" href={`/class/log?before=${encodeURIComponent(earlier)}`}>
+        <Link className="btn mt-6" href={`${addressesOf(classId).log}?before=${encodeURIComponent(earlier)}`}>
           {t('earlier')}
         </Link>
       ) : null}

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { addressesOf } from '../../contract/addresses';
 import { copyClass } from '../../contract/classes/copyClass';
 import { restClass } from '../../contract/classes/restClass';
 import { call } from '../basics/call';
@@ -29,7 +30,7 @@ export function RestAndCopy({ classId, names, resting }: RestAndCopyProps) {
   const copy = async () => {
     const outcome = await call(copyClass, { classId, title, groupName });
     if (!outcome.ok) return setCopyProblem(refusal(outcome));
-    return turnTo(outcome.value.classId, '/class/settings');
+    return turnTo(outcome.value.classId, addressesOf(outcome.value.classId).settings);
   };
   return (
     <section className="grid gap-6">

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { settleClass } from '../../contract/classes/settleClass';
 import { useDeed } from '../basics/useDeed';
 import { Pickets } from '../railing/Pickets';
@@ -14,25 +15,19 @@ interface SetUpRailingProps {
   }[];
 }
 
-const PAGES = {
-  names: '/class/settings',
-  year: '/class/settings#year',
-  look: '/class/look',
-  privacy: '/class/privacy',
-  students: '/class',
-} as const;
-
 /** What there is to settle in a new class, bay by bay. It can be left at any time; the class is there already. */
 export function SetUpRailing({ classId, steps }: SetUpRailingProps) {
   const t = useTranslations('setUp');
   const { act, busy, problem } = useDeed();
+  const { settings, look, privacy, roster } = addressesOf(classId);
+  const pages = { names: settings, year: `${settings}#year`, look, privacy, students: roster };
   const open = steps.filter((one) => !one.done).length;
   return (
     <section className="set-up" aria-label={t('label')}>
       <ol className="bays">
         {steps.map(({ step, done }) => (
           <li key={step}>
-            <Link className="bay" href={PAGES[step]}>
+            <Link className="bay" href={pages[step]}>
               <Pickets slats={Array.from({ length: 4 }, () => (done ? 'met' : 'gap'))} toCome={!done} />
               <b>{t(`steps.${step}`)}</b>
               <span>{t(done ? 'done' : `todo.${step}`)}</span>

@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { dayInWords } from '../../core/timing/inWords';
 import { Mark } from '../basics/Mark';
 import { PersonMenu } from './PersonMenu';
@@ -24,6 +25,14 @@ export interface LintelProps {
   readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | null;
 }
 
+type Place = Exclude<LintelProps['current'], null>;
+
+function hrefOf(place: Place, classId: string | undefined): string {
+  if (classId === undefined) return `/${place}`;
+  const { assignments, pages, roster } = addressesOf(classId);
+  return { today: '/today', pile: '/pile', writing: '/writing', assignments, pages, class: roster }[place];
+}
+
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
@@ -46,7 +55,7 @@ export function Lintel({ role, person, inClass, classes, waiting, tendsPages, cu
         {places.map((place) => (
           <Link
             key={place}
-            href={`/${place}`}
+            href={hrefOf(place, inClass?.id)}
             {...(place === current ? { 'aria-current': 'page' as const } : {})}
           >
             {t(place)}

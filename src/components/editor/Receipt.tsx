@@ -2,6 +2,7 @@
 
 import { ArrowLeft, Eye, Printer, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import { useAddresses } from '../desk/useAddresses';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -147,12 +148,13 @@ function punctuality(
 
 function Next(props: ReceiptProps) {
   const t = useTranslations('receipt');
+  const addresses = useAddresses();
   const refusal = useRefusal();
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const takeItBack = async () => {
     const outcome = await call(takeBack, { postId: props.postId });
-    if (outcome.ok) router.push(`/writing/${props.postId}`);
+    if (outcome.ok) router.push(addresses.post(props.postId));
     else setProblem(refusal(outcome));
   };
   const last = props.audience === 'writerAndTeachers' ? 'nobody' : props.audience;
@@ -194,7 +196,7 @@ function Next(props: ReceiptProps) {
         <button type="button" className="btn" onClick={() => window.print()}>
           <Printer aria-hidden="true" size={16} /> {t('print')}
         </button>
-        <Link className="btn" href={`/writing/${props.postId}`}>
+        <Link className="btn" href={addresses.post(props.postId)}>
           {t('writeOn')}
         </Link>
       </p>

@@ -2,6 +2,7 @@
 
 import { useFormatter, useNow, useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
 import type { ComposeProps } from './composeProps';
@@ -22,6 +23,7 @@ interface SaveLineProps {
 /** The save state says both things: that the words are safe, and who can read them. */
 export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn }: SaveLineProps) {
   const t = useTranslations('editor.saving');
+  const addresses = useAddresses();
   const refusal = useRefusal();
   const lit = state.kind === 'saved' || state.kind === 'saving';
   return (
@@ -40,7 +42,7 @@ export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn 
         {state.kind === 'signedOut' ? (
           <SignInAgain classCode={classCode} onSignedIn={onSignedIn} />
         ) : (
-          <Link href={`/writing/${postId}/revisions`}>{t('earlier')}</Link>
+          <Link href={addresses.revisions(postId)}>{t('earlier')}</Link>
         )}
       </span>
     </p>

@@ -8,6 +8,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Requirement } from '../../core/requirements/requirement';
 import { useRequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { call, type Refused } from '../basics/call';
+import { useAddresses } from '../desk/useAddresses';
 import { useRefusal } from '../basics/useRefusal';
 import type { Saving } from './useSaving';
 
@@ -31,6 +32,7 @@ export function useHandIn(
   const lineOf = useRequirementLine();
   const refusal = useRefusal();
   const router = useRouter();
+  const addresses = useAddresses();
   const [audience, setAudience] = useState(first);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
@@ -54,7 +56,7 @@ export function useHandIn(
     const outcome = saved
       ? await call(handInDeed, { postId, version: saving.currentVersion() })
       : ({ ok: false, code: 'post.notSaved' } as const);
-    if (outcome.ok) return router.push(`/writing/${postId}/receipt`);
+    if (outcome.ok) return router.push(addresses.receipt(postId));
     setProblem(refusal(withWanting(outcome)));
     return setBusy(false);
   };

@@ -3,6 +3,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { placePage } from '../../contract/pages/placePage';
 import type { Audience } from '../../core/access/audience';
 import { MakeButton } from '../basics/MakeButton';
@@ -79,7 +80,11 @@ export function PageList({ classId, resting, pages }: PageListProps) {
                   </button>
                 ))}
               </span>
-              <Link className="btn" href={`/pages/${page.id}`} aria-label={t('openTitle', { title })}>
+              <Link
+                className="btn"
+                href={addressesOf(classId).page(page.id)}
+                aria-label={t('openTitle', { title })}
+              >
                 {t('open')}
               </Link>
             </li>

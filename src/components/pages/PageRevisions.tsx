@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
+import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { erasePage } from '../../contract/pages/erasePage';
 import { takeUpRevision } from '../../contract/pages/takeUpRevision';
@@ -20,6 +21,7 @@ interface PageRevisionsProps extends PageDeskProps {
 export function PageRevisions(props: PageRevisionsProps) {
   const { page, revisions, resting, erases, flush, version, onProblem, onBase, onLower } = props;
   const t = useTranslations('pages.revisions');
+  const addresses = useAddresses();
   const router = useRouter();
   const [looking, setLooking] = useState<string | null>(null);
   const [sure, setSure] = useState(false);
@@ -37,7 +39,7 @@ export function PageRevisions(props: PageRevisionsProps) {
   };
   const erase = async () => {
     const outcome = await call(erasePage, { pageId: page.id });
-    if (outcome.ok) router.push('/pages');
+    if (outcome.ok) router.push(addresses.pages);
     else onProblem(outcome);
   };
   return (

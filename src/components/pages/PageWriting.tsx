@@ -4,6 +4,7 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useCallback, useState } from 'react';
 import { savePage } from '../../contract/pages/savePage';
 import { call } from '../basics/call';
@@ -24,6 +25,7 @@ interface PageWritingProps extends PageDeskProps {
 export function PageWriting(props: PageWritingProps) {
   const { page, base, classId, language, writer } = props;
   const t = useTranslations('pages');
+  const addresses = useAddresses();
   const words = useTranslations('audience');
   const refusal = useRefusal();
   const save = useCallback(
@@ -41,7 +43,7 @@ export function PageWriting(props: PageWritingProps) {
   return (
     <>
       <div className="head">
-        <Link className="back" href="/pages">
+        <Link className="back" href={addresses.pages}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
         <p>

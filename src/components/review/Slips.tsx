@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { Fragment } from 'react';
+import { reviewAddress } from '../../contract/addresses';
 import { SmallRailing } from '../railing/SmallRailing';
 import type { SlipShown } from './reviewProps';
 import { useNumberInWords } from '../basics/useNumberInWords';
@@ -48,7 +49,7 @@ function Slip({ slip, current }: { readonly slip: SlipShown; readonly current: b
   return (
     <Link
       className="slip"
-      href={`/pile/${slip.postId}`}
+      href={reviewAddress(slip.postId)}
       prefetch={false}
       {...(current ? { 'aria-current': 'page' as const } : {})}
     >

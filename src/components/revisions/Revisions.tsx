@@ -3,6 +3,7 @@
 import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useRouter } from 'next/navigation';
 import { restoreRevision } from '../../contract/posts/restoreRevision';
 import type { ChangesShown } from '../../core/posts/changesShown';
@@ -38,6 +39,7 @@ const NOW = 'now';
 export function Revisions(props: RevisionsProps) {
   const { postId, moments, from, to, changes, all, between } = props;
   const t = useTranslations('revisions');
+  const addresses = useAddresses();
   const address = (change: { from?: string | null; to?: string; all?: boolean }) => {
     const next = { from, to, all, ...change };
     const query = new URLSearchParams({
@@ -45,12 +47,12 @@ export function Revisions(props: RevisionsProps) {
       to: next.to,
       ...(next.all ? { all: '' } : {}),
     });
-    return `/writing/${postId}/revisions?${query.toString()}`;
+    return `${addresses.revisions(postId)}?${query.toString()}`;
   };
   return (
     <main className="page" id="main">
       <p>
-        <Link className="back" href={`/writing/${postId}`}>
+        <Link className="back" href={addresses.post(postId)}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
       </p>
@@ -126,6 +128,7 @@ function Pick({ label, href, on, about }: PickProps) {
 
 function GoBack({ postId, version, from, moments }: RevisionsProps & { readonly from: string }) {
   const t = useTranslations('revisions');
+  const addresses = useAddresses();
   const router = useRouter();
   const { act, busy, problem } = useDeed();
   const moment = moments.find((one) => one.id === from);
@@ -137,7 +140,7 @@ function GoBack({ postId, version, from, moments }: RevisionsProps & { readonly 
         disabled={busy}
         onClick={() =>
           void act(restoreRevision, { postId, version, revisionId: from }).then((done) => {
-            if (done) router.push(`/writing/${postId}`);
+            if (done) router.push(addresses.post(postId));
           })
         }
       >

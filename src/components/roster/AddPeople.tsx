@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { importPeople } from '../../contract/people/importPeople';
 import { previewImport } from '../../contract/people/previewImport';
@@ -19,6 +20,7 @@ const NO_CHOICES: Choices = { same: [], another: [] };
 /** More people for the class: a list or a file, looked through row by row before anybody is made. */
 export function AddPeople({ classId }: { readonly classId: string }) {
   const t = useTranslations('roster.add');
+  const addresses = useAddresses();
   const router = useRouter();
   const refusal = useRefusal();
   const [text, setText] = useState('');
@@ -88,7 +90,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
             asked: done.asked.length,
           })}{' '}
           {done.made.length > 0 && done.made.length <= 200 ? (
-            <Link className="act" href="/class/cards?for=new">
+            <Link className="act" href={`${addresses.cards}?for=new`}>
               {t('theirCards')}
             </Link>
           ) : null}

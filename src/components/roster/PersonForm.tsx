@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { changePerson } from '../../contract/people/changePerson';
 import { Field } from '../basics/Field';
@@ -27,6 +28,7 @@ const LONGEST = {
 /** What is known of a student, to be changed; each problem stands at its field. */
 export function PersonForm({ classId, person, onClose }: PersonFormProps) {
   const t = useTranslations('roster.form');
+  const addresses = useAddresses();
   const { act, busy, problem, field } = useDeed();
   const [known, setKnown] = useState(
     Object.fromEntries(FIELDS.map((name) => [name, person[name]])) as Record<(typeof FIELDS)[number], string>,
@@ -66,7 +68,7 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
           {t('leave')}
         </button>
         {person.signIn === 'ownAccount' ? null : (
-          <Link className="btn" href={`/class/cards?for=${person.personId}`}>
+          <Link className="btn" href={`${addresses.cards}?for=${person.personId}`}>
             {t('newCard')}
           </Link>
         )}

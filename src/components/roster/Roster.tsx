@@ -3,6 +3,7 @@
 import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { useRef, useState } from 'react';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
@@ -51,7 +52,7 @@ export function Roster(props: RosterProps) {
               <a className="act" href={`/api/archive?roster=${classId}`} download>
                 {t('asCsv')}
               </a>
-              <Link className="btn" href="/class/cards">
+              <Link className="btn" href={addressesOf(classId).cards}>
                 <Printer aria-hidden="true" size={16} /> {t('printCards')}
               </Link>
             </span>

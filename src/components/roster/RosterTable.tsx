@@ -14,6 +14,7 @@ import {
 import { ArrowDown, ArrowUp, Search } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useId, useMemo, useState } from 'react';
 import { Mark } from '../basics/Mark';
 import { ConsentLine } from './ConsentLine';
@@ -197,6 +198,7 @@ interface StudentRowProps {
 
 function StudentRow({ row, onEdit }: StudentRowProps) {
   const t = useTranslations('roster');
+  const addresses = useAddresses();
   const student = row.original;
   return (
     <tr>
@@ -240,7 +242,7 @@ function StudentRow({ row, onEdit }: StudentRowProps) {
         {needsHelp(student) ? (
           <Link
             className="act"
-            href={`/class/cards?for=${student.personId}`}
+            href={`${addresses.cards}?for=${student.personId}`}
             aria-label={t(student.signIn === 'locked' ? 'newCardFor' : 'printCardFor', {
               name: student.name,
             })}

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useAddresses } from '../desk/useAddresses';
 import { useId, useState } from 'react';
 import { groupStudents } from '../../contract/people/groupStudents';
 import { moveStudents } from '../../contract/people/moveStudents';
@@ -19,6 +20,7 @@ type Open = 'group' | 'move' | 'remove' | null;
 /** What can be done with several students at once. What takes somebody out says first what becomes of their writing. */
 export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedBarProps) {
   const t = useTranslations('roster.chosen');
+  const addresses = useAddresses();
   const id = useId();
   const { act, busy, problem } = useDeed();
   const [open, setOpen] = useState<Open>(null);
@@ -32,7 +34,7 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
     <section className="chosen" aria-label={t('label', { count: chosen.length })}>
       <p className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <b>{t('label', { count: chosen.length })}</b>
-        <Link className="act" href={`/class/cards?for=${personIds.join(',')}`}>
+        <Link className="act" href={`${addresses.cards}?for=${personIds.join(',')}`}>
           {t('cards')}
         </Link>
         <button type="button" className="act" onClick={() => setOpen(open === 'group' ? null : 'group')}>

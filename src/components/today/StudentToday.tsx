@@ -1,19 +1,29 @@
 import { useTranslations } from 'next-intl';
 import { useStepName } from '../assignment/Steps';
-import type { WorkShown } from '../assignment/workShown';
+import type { ClassWorkShown, WorkShown } from '../assignment/workShown';
 import { WeekStrip, type DayShown } from './WeekStrip';
 import { WorkRow } from './WorkRow';
 
 interface StudentTodayProps {
   readonly name: string;
-  readonly work: readonly WorkShown[];
+  /** By class, the one that was turned to last first. */
+  readonly groups: readonly ClassWorkShown[];
   readonly days: readonly Omit<DayShown, 'events'>[];
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, work, days }: StudentTodayProps) {
+export function StudentToday({ name, groups, days }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
+  const work = groups
+    .flatMap((group) => group.work)
+    .toSorted(
+      (a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'),
+    );
+  const classOf = (one: WorkShown) => {
+    const group = groups.find((each) => each.classId === one.classId);
+    return groups.length > 1 && group ? group.groupName || group.title : null;
+  };
   const open = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
   const away = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
   const next = open.find((one) => !one.past) ?? open[0];
@@ -46,7 +56,7 @@ export function StudentToday({ name, work, days }: StudentTodayProps) {
         <h2 className="section-head">{t('toWrite', { count: open.length })}</h2>
         <ul className="rows">
           {open.map((one) => (
-            <WorkRow key={one.assignmentId} work={one} />
+            <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
           ))}
         </ul>
       </section>
@@ -55,7 +65,7 @@ export function StudentToday({ name, work, days }: StudentTodayProps) {
           <h2 className="section-head">{t('withTeacher', { count: away.length })}</h2>
           <ul className="rows">
             {away.map((one) => (
-              <WorkRow key={one.assignmentId} work={one} />
+              <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
             ))}
           </ul>
         </section>

@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf, reviewAddress } from '../../contract/addresses';
 import type { Step } from '../../core/assignments/growing';
 import type { Slat } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
@@ -28,39 +29,55 @@ interface AssignmentToday {
   readonly toOpen: number;
 }
 
-interface TeacherTodayProps {
+interface ClassToday {
+  readonly classId: string;
+  readonly title: string;
+  readonly groupName: string;
   /** How many things that readers told nobody has looked into yet. */
   readonly concerns: number;
   /** Pages of the class blog that a student editor asks to be shown. */
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   readonly assignments: readonly AssignmentToday[];
+}
+
+interface TeacherTodayProps {
+  /** Of the classes that they teach. */
+  readonly classes: readonly ClassToday[];
   readonly waiting: number;
   readonly oldestDay: string | null;
   readonly firstWaiting: string | null;
   readonly days: readonly Omit<DayShown, 'events'>[];
 }
 
-/** A teacher's first page: what waits, what is due, what needs a decision. */
+/** An assignment with the class that it belongs to; `inClass` says its name where there are several. */
+type Placed = AssignmentToday & { readonly classId: string; readonly inClass: string | null };
+
+/** A teacher's first page: what waits, what is due, what needs a decision, in all their classes. */
 export function TeacherToday(props: TeacherTodayProps) {
-  const { assignments, waiting, concerns, pagesAsked, oldestDay, days, firstWaiting } = props;
+  const { classes, waiting, oldestDay, days, firstWaiting } = props;
   const t = useTranslations('today');
   const inWords = useNumberInWords();
+  const assignments = classes.flatMap((one): Placed[] => {
+    const inClass = classes.length > 1 ? one.groupName || one.title : null;
+    return one.assignments.map((assignment) => ({ ...assignment, classId: one.classId, inClass }));
+  });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
-  const [asked] = pagesAsked;
-  const told = [
-    ...(concerns > 0 ? [{ href: '/class/concerns', text: t('told', { count: concerns }) }] : []),
-    ...(asked
-      ? [
-          {
-            href: pagesAsked.length === 1 ? `/pages/${asked.id}` : '/pages',
-            text: t('pagesAsked', {
-              count: pagesAsked.length,
-              titles: pagesAsked.map((page) => page.title).join(', '),
-            }),
-          },
-        ]
-      : []),
-  ];
+  const told = classes.flatMap(({ classId, concerns, pagesAsked }) => {
+    const addresses = addressesOf(classId);
+    const [asked] = pagesAsked;
+    const titles = pagesAsked.map((page) => page.title).join(', ');
+    return [
+      ...(concerns > 0 ? [{ href: addresses.concerns, text: t('told', { count: concerns }) }] : []),
+      ...(asked
+        ? [
+            {
+              href: pagesAsked.length === 1 ? addresses.page(asked.id) : addresses.pages,
+              text: t('pagesAsked', { count: pagesAsked.length, titles }),
+            },
+          ]
+        : []),
+    ];
+  });
   return (
     <main className="page" id="main">
       <h1 className="says">
@@ -70,7 +87,7 @@ export function TeacherToday(props: TeacherTodayProps) {
       </h1>
       <p className="under">
         {firstWaiting ? (
-          <Link className="act" href={`/pile/${firstWaiting}`} prefetch={false}>
+          <Link className="act" href={reviewAddress(firstWaiting)} prefetch={false}>
             {t('beginReading')}
           </Link>
         ) : assignments.length === 0 ? (
@@ -85,7 +102,7 @@ export function TeacherToday(props: TeacherTodayProps) {
           <h2 className="section-head">{t('reading', { count: waiting })}</h2>
           {assignments.length === 0 ? (
             <p className="py-4">
-              <Link className="btn go" href="/assignments">
+              <Link className="btn go" href={addressesOf(classes[0]?.classId ?? '').assignments}>
                 {t('makeOne')}
               </Link>
             </p>
@@ -95,6 +112,7 @@ export function TeacherToday(props: TeacherTodayProps) {
               <li key={assignment.id} className="sm:grid-cols-[1fr_220px_80px]">
                 <span>
                   <b>{assignment.title}</b>
+                  {assignment.inClass ? <span className="calm"> {assignment.inClass}</span> : null}
                   <span className="calm block">{waitingWords(assignment, t)}</span>
                 </span>
                 <span>
@@ -110,7 +128,7 @@ export function TeacherToday(props: TeacherTodayProps) {
                 {assignment.firstWaiting ? (
                   <Link
                     className="btn go"
-                    href={`/pile/${assignment.firstWaiting}`}
+                    href={reviewAddress(assignment.firstWaiting)}
                     prefetch={false}
                     aria-label={t('readTitle', { title: assignment.title })}
                   >
@@ -119,7 +137,7 @@ export function TeacherToday(props: TeacherTodayProps) {
                 ) : (
                   <Link
                     className="btn"
-                    href={`/assignments/${assignment.id}`}
+                    href={addressesOf(assignment.classId).assignment(assignment.id)}
                     aria-label={t('openTitle', { title: assignment.title })}
                   >
                     {t('open')}

@@ -1,24 +1,34 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { BeginButton } from '../assignment/BeginButton';
 import { useStepName } from '../assignment/Steps';
 import type { WorkShown } from '../assignment/workShown';
 import { SmallRailing } from '../railing/SmallRailing';
 
 /** An assignment and a student's own post for it: how far it is, and the next thing to do. */
-export function WorkRow({ work }: { readonly work: WorkShown }) {
+export function WorkRow({
+  work,
+  inClass = null,
+}: {
+  readonly work: WorkShown;
+  /** The class, where rows of several stand together. */
+  readonly inClass?: string | null;
+}) {
   const t = useTranslations('today.student');
+  const addresses = addressesOf(work.classId);
   const stepName = useStepName();
   return (
     <li className="sm:grid-cols-[1fr_230px_130px]">
       <span>
         <Link
           className="font-bold text-ink no-underline hover:underline"
-          href={`/assignments/${work.assignmentId}`}
+          href={addresses.assignment(work.assignmentId)}
         >
           {work.title}
         </Link>
         <span className="calm block">
+          {inClass ? `${inClass} · ` : ''}
           {work.step ? `${stepName(work.step)} · ` : ''}
           {work.due ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due }) : t('noDue')}
           {work.notes > 0 ? ` · ${t('notes', { count: work.notes })}` : ''}
@@ -35,13 +45,17 @@ export function WorkRow({ work }: { readonly work: WorkShown }) {
       {work.postId ? (
         <Link
           className={work.state === 'draft' || work.state === 'sentBack' ? 'btn go' : 'btn'}
-          href={work.state === 'handedIn' ? `/writing/${work.postId}/receipt` : `/writing/${work.postId}`}
+          href={work.state === 'handedIn' ? addresses.receipt(work.postId) : addresses.post(work.postId)}
           aria-label={t(`action.${work.state}Title`, { title: work.title })}
         >
           {t(`action.${work.state}`)}
         </Link>
       ) : (
-        <BeginButton assignmentId={work.assignmentId} label={t('beginTitle', { title: work.title })}>
+        <BeginButton
+          classId={work.classId}
+          assignmentId={work.assignmentId}
+          label={t('beginTitle', { title: work.title })}
+        >
           {t('begin')}
         </BeginButton>
       )}

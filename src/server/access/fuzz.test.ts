@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { beforeAll, afterAll, describe, expect, test } from 'vitest';
-import { acceptedPost, buildHouse, emptyDatabase, NOW, type House } from '../../../tests/server/house';
+import {
+  acceptedPost,
+  buildHouse,
+  deskFor,
+  emptyDatabase,
+  NOW,
+  type House,
+} from '../../../tests/server/house';
 import { tellTeacher } from '../concerns/tellTeacher';
 import { readerOf } from '../blog/reader';
 import { maybeFront, maybeKept, maybePage, maybePost } from '../blog/viewBlog';
@@ -100,7 +107,7 @@ const DOORS: Readonly<Record<string, (input: unknown, text: string) => Promise<u
   picture: (_, text) => maybeShowPicture({ id: text, width: 480 }, readerOf(null), NOW),
   handout: (_, text) => maybeShowHandout(text, readerOf(null), NOW),
   classPictures: (_, text) => listClassPictures(text, house.people.teacher),
-  draft: (_, text) => maybeDraft(text, house.people.teacher, NOW),
+  draft: async (_, text) => maybeDraft(text, await deskFor(house, 'teacher')),
   left: (_, text) => maybeLeftPost(text, house.people.teacher, NOW),
   opened: (_, text) => maybeOpenedDraft(text, house.people.teacher, NOW),
   invitation: (_, text) => findInvitation(text, NOW),

@@ -3,6 +3,7 @@ import {
   addPerson,
   as,
   deskFor,
+  desksFor,
   FIELDS,
   handInPost,
   setWork,
@@ -55,7 +56,7 @@ test('lateness is counted from the student’s own due time', async () => {
   const late = new Date('2026-11-21T12:00:00Z');
   const postId = await writePost(house, assignmentId);
   await handInPost(house, postId, late);
-  const days = async () => (await maybeReview(postId, await deskFor(house, 'teacher')))?.daysLate;
+  const days = async () => (await maybeReview(postId, await desksFor(house, 'teacher')))?.daysLate;
   expect(await days()).toBe(2);
   await succeeded(adjust({ due: '2026-11-26T16:00' }));
   expect(await days()).toBe(0);
@@ -66,7 +67,7 @@ test('lateness is counted from the student’s own due time', async () => {
 test('the slip of a post with fewer requirements shows them as they are weighed', async () => {
   await succeeded(adjust({ leftOut: ['words'] }));
   await handInPost(house, await writePost(house, assignmentId));
-  const pile = await maybePile(await deskFor(house, 'teacher'));
+  const pile = await maybePile(await desksFor(house, 'teacher'));
   expect(pile?.[0]?.slats).toEqual(['bonusOffered']);
 });
 

@@ -82,26 +82,26 @@ test('whoever looks sees what is next, and how the post stood at each step', asy
   expect(await work('11-20T12:00')).toMatchObject({ dueDate: '2026-11-27', step: { entries: 2 } });
   expect(await work('12-01T12:00')).toMatchObject({ dueDate: '2026-12-11', step: { kind: 'finish' } });
   expect(await work('12-12T12:00')).toMatchObject({ dueDate: '2026-12-11', past: true, step: null });
-  const today = await maybeTeacherToday(await deskOn('teacher', '11-20T12:00'));
-  expect(today?.assignments[0]).toMatchObject({ dueDate: '2026-11-27', step: { entries: 2 } });
+  const today = await maybeTeacherToday([await deskOn('teacher', '11-20T12:00')]);
+  expect(today?.classes[0]?.assignments[0]).toMatchObject({ dueDate: '2026-11-27', step: { entries: 2 } });
   const read = await maybeAssignmentToRead(assignmentId, await deskOn('writer', '11-28T12:00'));
   expect(read?.steps).toMatchObject([
     { state: 'reached' },
     { state: 'missed', had: 1 },
     { state: 'toCome', had: 1 },
   ]);
-  const review = await maybeReview(postId, await deskOn('teacher', '11-28T12:00'));
+  const review = await maybeReview(postId, [await deskOn('teacher', '11-28T12:00')]);
   expect(states(review?.steps)).toBe('reached missed toCome');
 });
 
 test('a teacher is shown what is new since the last reading, not since the last hand-in', async () => {
   await succeeded(hand(1, '11-17T12:00'));
   const desk = await deskOn('teacher', '11-20T12:00');
-  const first = await maybeReview(postId, desk);
+  const first = await maybeReview(postId, [desk]);
   await succeeded(as(house, 'teacher', openHandIn, { postId, handInId: first?.handInId }));
   await succeeded(hand(2, '11-18T12:00'));
   await succeeded(hand(3, '11-19T12:00'));
-  const review = await maybeReview(postId, desk);
+  const review = await maybeReview(postId, [desk]);
   expect(review?.changed?.since).toContain('17 November');
   expect(review?.changed?.changes.words.added).toBeGreaterThanOrEqual(6);
 });
@@ -109,13 +109,13 @@ test('a teacher is shown what is new since the last reading, not since the last 
 test('early hand-ins are not the ones that are late: the accepted one is', async () => {
   await succeeded(hand(1, '11-17T12:00'));
   await succeeded(hand(4, '12-13T12:00'));
-  const review = await maybeReview(postId, await deskOn('teacher', '12-14T12:00'));
+  const review = await maybeReview(postId, [await deskOn('teacher', '12-14T12:00')]);
   expect(review?.daysLate).toBe(2);
   const named = { postId, handInId: review?.handInId };
   await succeeded(as(house, 'teacher', openHandIn, named));
   await succeeded(as(house, 'teacher', judge, { ...named, criterionId: 'noticing', level: 1 }));
   await succeeded(as(house, 'teacher', accept, named));
-  expect((await maybeReview(postId, await deskOn('teacher', '12-14T12:00')))?.grade.daysLate).toBe(2);
+  expect((await maybeReview(postId, [await deskOn('teacher', '12-14T12:00')]))?.grade.daysLate).toBe(2);
 });
 
 test.each([

@@ -75,6 +75,7 @@ export async function maybeAssignmentToRead(assignmentId: string, { personId, ro
   const due =
     assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language);
   return {
+    classId: inClass.id,
     id: assignmentId,
     number,
     title,

@@ -1,3 +1,4 @@
+import { addressesOf } from '../../contract/addresses';
 import { narrower, type Audience } from '../../core/access/audience';
 import { SEEN_AS } from '../../core/access/eyes';
 import { may, type Actor, type Subject } from '../../core/access/may';
@@ -86,6 +87,8 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
     blog: shownBlog(inClass),
     signedIn: reader.personId !== null,
     as: reader.as,
+    /** Where who reads with others' eyes came from. */
+    back: reader.as ? addressesOf(inClass.id).privacy : null,
     /** Whether more could be read with the class's passphrase. */
     asksPassphrase:
       fromOutside && !shown.has('') && (await findPassphraseSince(database, inClass.id)) !== null,

@@ -23,6 +23,7 @@ export async function maybeLog({ personId, role, inClass, now }: Desk, before: D
   const shown = lines.slice(0, LINES_AT_ONCE);
   const last = shown.at(-1);
   return {
+    classId: inClass.id,
     lines: shown.map((line) => {
       const actor = line.actorId === null ? undefined : members.get(line.actorId);
       return {

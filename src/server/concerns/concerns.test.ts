@@ -1,5 +1,14 @@
 import { beforeEach, expect, test } from 'vitest';
-import { acceptedPost, as, deskFor, NOW, succeeded, whoSees, freshHouse } from '../../../tests/server/house';
+import {
+  acceptedPost,
+  as,
+  deskFor,
+  desksFor,
+  NOW,
+  succeeded,
+  whoSees,
+  freshHouse,
+} from '../../../tests/server/house';
 import { readerOf } from '../blog/reader';
 import { database } from '../database/database';
 import { publish } from '../publications/publish';
@@ -27,7 +36,7 @@ test('whoever reads a post can tell its teachers, who see it on Today until they
     { seen: false },
   ]);
   expect(new Set((await concerns()).map((one) => one.from))).toEqual(new Set(['Mate E.', null]));
-  expect((await maybeTeacherToday(await deskFor(house, 'teacher')))?.concerns).toBe(2);
+  expect((await maybeTeacherToday(await desksFor(house, 'teacher')))?.classes[0]?.concerns).toBe(2);
   const [first] = await concerns();
   const input = { classId: house.classId, concernId: first?.id };
   await succeeded(as(house, 'coTeacher', seeConcern, input));

@@ -1,5 +1,5 @@
-import { redirect } from 'next/navigation';
-import { deskOf, type Desk } from '../sessions/desk';
+import { notFound, redirect } from 'next/navigation';
+import { deskIn, maybeDesks, type Desk, type Desks } from '../sessions/desk';
 import type { Session } from '../sessions/session';
 import { currentSession } from './request';
 
@@ -8,13 +8,29 @@ export async function requireSession(): Promise<Session> {
   return (await currentSession()) ?? redirect('/sign-in');
 }
 
-/** The desk of somebody who writes or teaches. Who was invited to read is taken to the blog: nothing is due from them. */
-export async function requireWorkingDesk(): Promise<Desk> {
-  const desk = await requireDesk();
-  return desk.role === 'reader' ? redirect(`/blog/${desk.inClass.address}`) : desk;
+/** The desks of somebody who writes or teaches. Who was invited to read is taken to the blog: nothing is due from them. */
+export async function requireWorkingDesks(): Promise<Desks> {
+  const desks = await requireDesks();
+  return desks.every((desk) => desk.role === 'reader')
+    ? redirect(`/blog/${desks[0].inClass.address}`)
+    : desks;
 }
 
-/** The desk of whoever asks for a page. Who is in no class is taken to where one is made or waited for. */
-export async function requireDesk(): Promise<Desk> {
-  return deskOf(await requireSession(), new Date()) ?? redirect('/classes');
+/**
+ * The desks of whoever asks for a page that belongs to them and to no class. Who is in no class is taken to where one is made
+ * or waited for.
+ */
+export async function requireDesks(): Promise<Desks> {
+  return maybeDesks(await requireSession(), new Date()) ?? redirect('/classes');
+}
+
+/** What the address of a page in a class says. */
+export interface InClass<More extends string = never> {
+  readonly params: Promise<Readonly<Record<'classId' | More, string>>>;
+}
+
+/** The desk of whoever asks for a page in a class. For who is not in it there is no such page. */
+export async function requireDeskIn(params: InClass['params']): Promise<Desk> {
+  const { classId } = await params;
+  return deskIn(await requireSession(), classId, new Date()) ?? notFound();
 }

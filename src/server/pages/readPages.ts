@@ -1,3 +1,4 @@
+import { addressesOf } from '../../contract/addresses';
 import { narrower } from '../../core/access/audience';
 import { may, type Actor } from '../../core/access/may';
 import { readersHtml } from '../../core/document/html/readersHtml';
@@ -39,7 +40,7 @@ export async function maybeReadablePage(reader: PageReader, address: string) {
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',
     /** Where whoever tends pages goes on with it. */
-    desk: may(reader.actor, 'page.tend', {}) ? `/pages/${page.pageId}` : null,
+    desk: may(reader.actor, 'page.tend', {}) ? addressesOf(inClass.id).page(page.pageId) : null,
   };
 }
 

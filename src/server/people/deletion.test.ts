@@ -7,7 +7,7 @@ import {
   addClass,
   addMember,
   as,
-  deskFor,
+  desksFor,
   freshHouse,
   handInPost,
   NOW,
@@ -71,8 +71,8 @@ test('nothing is shown or done of a post of somebody deleted, until they are bro
   const postId = await writePost(house, await setWork(house));
   const handInId = await handInPost(house, postId);
   const note = () => as(house, 'teacher', writeNote, { postId, handInId, text: 'And again.' });
-  const slips = async () => (await maybePile(await deskFor(house, 'teacher')))?.map((slip) => slip.postId);
-  const read = async () => maybeReview(postId, await deskFor(house, 'teacher'));
+  const slips = async () => (await maybePile(await desksFor(house, 'teacher')))?.map((slip) => slip.postId);
+  const read = async () => maybeReview(postId, await desksFor(house, 'teacher'));
   expect([await slips(), (await read()) === null]).toEqual([[postId], false]);
   await remove();
   expect([await slips(), await read()]).toEqual([[], null]);

@@ -4,6 +4,7 @@ import {
   as,
   buildHouse,
   deskFor,
+  desksFor,
   emptyDatabase,
   setWork,
   succeeded,
@@ -132,7 +133,7 @@ async function waitsUnread(postId: string): Promise<boolean> {
 }
 
 async function standsInPile({ house, postId }: Stage): Promise<boolean> {
-  const pile = await maybePile(await deskFor(house, 'teacher'));
+  const pile = await maybePile(await desksFor(house, 'teacher'));
   return pile?.some((slip) => slip.postId === postId) === true;
 }
 

@@ -4,6 +4,7 @@ import {
   addPerson,
   as,
   deskFor,
+  desksFor,
   handInPost,
   NOW,
   setWork,
@@ -262,16 +263,16 @@ describe('reviewing', () => {
     await succeeded(
       as(house, 'teacher', setGrade, { postId, handInId, grade: 9, reason: 'told me the rest' }),
     );
-    const review = await maybeReview(postId, await deskFor(house, 'teacher'));
+    const review = await maybeReview(postId, await desksFor(house, 'teacher'));
     expect(review?.grade).toMatchObject({ grade: 9, computed: 4 });
     await succeeded(as(house, 'teacher', setGrade, { postId, handInId, grade: null, reason: '' }));
-    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.grade).toMatchObject({ grade: 4 });
+    expect((await maybeReview(postId, await desksFor(house, 'teacher')))?.grade).toMatchObject({ grade: 4 });
   });
 
   test('lateness is counted in the class’s time zone from the first hand-in', async () => {
     const postId = await writePost(house, await setWork(house));
     await handInPost(house, postId, new Date('2026-11-21T00:30:00Z'));
-    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.grade).toMatchObject({
+    expect((await maybeReview(postId, await desksFor(house, 'teacher')))?.grade).toMatchObject({
       daysLate: 2,
       deduction: 2,
     });
@@ -284,7 +285,7 @@ describe('reviewing', () => {
     await succeeded(as(house, 'teacher', sendBack, { postId, handInId }));
     // Readers go on seeing what was accepted, and the reading stays.
     expect((await findPublication(database, postId))?.audience).toBe('everyone');
-    expect((await maybeReview(postId, await deskFor(house, 'teacher')))?.readBy).toHaveLength(1);
+    expect((await maybeReview(postId, await desksFor(house, 'teacher')))?.readBy).toHaveLength(1);
   });
 });
 
@@ -339,19 +340,19 @@ describe('reaching readers', () => {
 
 test('figures on Today come from one reading', async () => {
   const assignmentId = await setWork(house);
-  const before = await maybeTeacherToday(await deskFor(house, 'teacher'));
+  const before = await maybeTeacherToday(await desksFor(house, 'teacher'));
   expect(before).toMatchObject({
     waiting: 0,
-    assignments: [{ handedIn: 0, writing: 0, notBegun: ['Edda E.', 'Mate E.', 'Wren E.'] }],
+    classes: [{ assignments: [{ handedIn: 0, writing: 0, notBegun: ['Edda E.', 'Mate E.', 'Wren E.'] }] }],
   });
   const postId = await writePost(house, assignmentId);
   await handInPost(house, postId);
-  expect(await maybeTeacherToday(await deskFor(house, 'coTeacher'))).toMatchObject({
+  expect(await maybeTeacherToday(await desksFor(house, 'coTeacher'))).toMatchObject({
     waiting: 1,
     firstWaiting: postId,
-    assignments: [{ handedIn: 1, waiting: 1, notBegun: ['Edda E.', 'Mate E.'] }],
+    classes: [{ assignments: [{ handedIn: 1, waiting: 1, notBegun: ['Edda E.', 'Mate E.'] }] }],
   });
-  expect(await maybeTeacherToday(await deskFor(house, 'writer'))).toBeNull();
+  expect(await maybeTeacherToday(await desksFor(house, 'writer'))).toBeNull();
   expect(await listWork(await deskFor(house, 'classmate'))).toMatchObject([
     { state: 'notBegun', postId: null },
   ]);

@@ -363,10 +363,12 @@ export async function countBegun(
   return new Map(rows.map((row) => [row.assignmentId, row.begun]));
 }
 
-export async function countWaiting(database: Database, classId: string): Promise<number> {
+export async function countWaiting(database: Database, classIds: readonly string[]): Promise<number> {
   const [row] = await database.rows<{ waiting: number }>(
-    "SELECT COUNT(*) AS waiting FROM posts WHERE class_id = :classId AND stage = 'handedIn'",
-    { classId },
+    `SELECT COUNT(*) AS waiting FROM posts
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+     WHERE stage = 'handedIn'`,
+    { ids: JSON.stringify(classIds) },
   );
   return row?.waiting ?? 0;
 }

@@ -108,11 +108,11 @@ test('a further hand-in says what is new since the one before, to its writer and
   const writer = await deskFor(house, 'writer');
   const teacher = await deskFor(house, 'teacher');
   expect((await maybeReceipt(postId, writer))?.since).toBeNull();
-  expect((await maybeReview(postId, teacher))?.changed).toBeNull();
+  expect((await maybeReview(postId, [teacher]))?.changed).toBeNull();
   await save(postId, '<p>grey all day long</p><p>Then it rained hard.</p>', after(10));
   await handInPost(house, postId, after(20));
   expect((await maybeReceipt(postId, writer))?.since).toEqual({ added: 4, removed: 0 });
-  expect((await maybeReview(postId, teacher))?.changed?.changes.blocks.map((block) => block.kind)).toEqual([
+  expect((await maybeReview(postId, [teacher]))?.changed?.changes.blocks.map((block) => block.kind)).toEqual([
     'same',
     'added',
   ]);

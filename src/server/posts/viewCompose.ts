@@ -24,15 +24,17 @@ import { listPerceptualHashes } from '../pictures/queries';
 import { listNotes } from '../reviews/queries';
 import { isTeacher, type Desk } from '../sessions/desk';
 import { listOpeningsToTell } from '../safety/viewOpenings';
-import { findPostToShow, type PostFacts } from './findPostToActOn';
+import { type PostFacts } from './findPostToActOn';
+import { maybeOwnPost } from './maybeOwnPost';
 import { listDraftReaders } from './viewDraft';
 import { pictureIds } from './writing';
 
 /** Everything that the writing desk shows; null for everybody but the writer. */
-export async function maybeCompose(postId: string, { personId, role, now }: Desk) {
-  const found = await findPostToShow(database, postId, now);
-  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
-  const { post, assignment, inClass, handIns } = found.rows;
+export async function maybeCompose(postId: string, desk: Desk) {
+  const found = await maybeOwnPost(postId, desk);
+  if (!found) return null;
+  const { personId, role, now } = desk;
+  const { post, assignment, inClass, handIns } = found;
   const members = await listMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
   const teachers = members.filter((member) => isTeacher(member.role));
@@ -66,7 +68,7 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
       id: personId,
       monogram: monogram(writer),
       nameInClass: nameInClass(writer),
-      nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
+      nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
     notes: (may({ personId, role }, 'note.read', found.subject)
@@ -82,19 +84,19 @@ export async function maybeCompose(postId: string, { personId, role, now }: Desk
     opened: await listOpeningsToTell(post.id, inClass),
     /** Which teachers have read this draft, where the assignment lets them. */
     draftReaders: await listDraftReaders(post.id, inClass.id),
-    due: dueOf(found.rows, now),
+    due: dueOf(found, now),
     /** What a growing post is to reach, and what counts at its gate today. */
     steps: standingsIn(assignment, inClass, handIns, now),
     counting: countingIn(assignment, inClass, now),
     place: { blog: `/blog/${inClass.address}`, address: post.address, asked: post.askedAddress },
     oneNextThing: inClass.desk.oneNextThing,
-    readers: readersOf(found.rows, teachers),
+    readers: readersOf(found, teachers),
     classWords: inClass.words,
     openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
     hashes: await listPerceptualHashes(database, pictureIds(post)),
     grade:
-      readsGrade && found.rows.grade?.givenBack
-        ? { grade: found.rows.grade.givenBack, rubric: assignment.rubric }
+      readsGrade && found.grade?.givenBack
+        ? { grade: found.grade.givenBack, rubric: assignment.rubric }
         : null,
   };
 }

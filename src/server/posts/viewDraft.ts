@@ -4,9 +4,9 @@ import { openDocument } from '../../core/document/openDocument';
 import { nameInClass, teacherName } from '../../core/people/names';
 import { dateInWords, momentInWords } from '../../core/timing/inWords';
 import { listReadersOf, writeAuditLine } from '../access/auditLog';
-import { findActor } from '../access/roles';
 import { findClass } from '../classes/queries';
 import { database } from '../database/database';
+import type { Desk } from '../sessions/desk';
 import { findPerson } from '../people/queries';
 import { findPostToShow } from './findPostToActOn';
 
@@ -16,13 +16,12 @@ const USE_CASE = 'readDraft';
  * A draft as it stands, for a teacher of a class whose assignment says that teachers may read drafts; null for everybody else.
  * Each look is written into the class's log, and the writer is told of it.
  */
-export async function maybeDraft(postId: string, personId: string, now: Date) {
+export async function maybeDraft(postId: string, { personId, role, inClass: own, now }: Desk) {
   const found = await findPostToShow(database, postId, now);
-  const classId = found?.classId;
-  if (!found || !classId) return null;
+  const classId = own.id;
+  if (found?.classId !== classId) return null;
   const { post, assignment, inClass } = found.rows;
-  const actor = await findActor(database, classId, personId);
-  if (post.writerId === personId || !may(actor, 'post.readDraft', found.subject)) return null;
+  if (post.writerId === personId || !may({ personId, role }, 'post.readDraft', found.subject)) return null;
   const writer = await findPerson(database, post.writerId);
   if (!writer) return null;
   await writeAuditLine(database, {

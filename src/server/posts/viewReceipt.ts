@@ -1,5 +1,4 @@
 import { cappedAudience } from '../../core/access/audience';
-import { may } from '../../core/access/may';
 import { links, maybeWebAddress } from '../../core/document/links';
 import { openDocument } from '../../core/document/openDocument';
 import { pictures } from '../../core/document/pictures';
@@ -15,15 +14,17 @@ import { listWithoutComment } from '../blog/viewBlog';
 import { listMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { isTeacher, type Desk } from '../sessions/desk';
-import { findPostToShow, type PostFacts } from './findPostToActOn';
+import { type PostFacts } from './findPostToActOn';
+import { maybeOwnPost } from './maybeOwnPost';
 import { findRevision, type HandInRow } from './queries';
 import { changesSinceLast } from './sinceLast';
 
 /** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
-export async function maybeReceipt(postId: string, { personId, role, now }: Desk) {
-  const found = await findPostToShow(database, postId, now);
-  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
-  const { post, assignment, inClass, handIns, readBy } = found.rows;
+export async function maybeReceipt(postId: string, desk: Desk) {
+  const found = await maybeOwnPost(postId, desk);
+  if (!found) return null;
+  const { personId, now } = desk;
+  const { post, assignment, inClass, handIns, readBy } = found;
   const handIn = handIns.at(-1);
   const revision = handIn && (await findRevision(database, handIn.revisionId));
   const members = await listMembers(database, inClass.id);
@@ -41,7 +42,7 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     ordinal: handIn.ordinal,
     handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
     due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), timeZone, language),
-    ...punctuality(handIn, found.rows),
+    ...punctuality(handIn, found),
     words: handIn.words,
     /** Words that came and went since the hand-in before; null for the first. */
     since: (await changesSinceLast(database, handIns))?.changes.words ?? null,
@@ -60,7 +61,7 @@ export async function maybeReceipt(postId: string, { personId, role, now }: Desk
     stage: post.stage,
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
-    nameOutside: nameOutside(writer, namingWith(found.rows.appears, inClass.namingRule)),
+    nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
     blog: `/blog/${inClass.address}`,
     withoutComment: await listWithoutComment(inClass.address, readerOf(personId), now),
   };

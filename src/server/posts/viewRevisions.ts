@@ -1,9 +1,8 @@
-import { may } from '../../core/access/may';
 import { nameMoments } from '../../core/posts/moments';
 import { momentInWords } from '../../core/timing/inWords';
 import { database } from '../database/database';
 import type { Desk } from '../sessions/desk';
-import { findPostToShow } from './findPostToActOn';
+import { maybeOwnPost } from './maybeOwnPost';
 import { maybeChanges } from './sinceLast';
 import { findRevision, listRevisionMoments, type PostRow, type Writing } from './queries';
 
@@ -18,10 +17,11 @@ interface Wanted {
 const DRAFT_NOW = 'now';
 
 /** The revisions of a post and what changed between two of them, for its writer; null for everybody else. */
-export async function maybeRevisions(postId: string, wanted: Wanted, { personId, role, now }: Desk) {
-  const found = await findPostToShow(database, postId, now);
-  if (!found || !may({ personId, role }, 'post.write', found.subject)) return null;
-  const { post, assignment, inClass } = found.rows;
+export async function maybeRevisions(postId: string, wanted: Wanted, desk: Desk) {
+  const found = await maybeOwnPost(postId, desk);
+  if (!found) return null;
+  const { personId } = desk;
+  const { post, assignment, inClass } = found;
   const named = nameMoments(await listRevisionMoments(database, postId), inClass.timeZone);
   const shown = wanted.all ? named : named.filter((moment) => moment.name !== 'between');
   const to = wanted.to ?? DRAFT_NOW;

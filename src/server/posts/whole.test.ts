@@ -3,6 +3,7 @@ import {
   acceptPost,
   as,
   deskFor,
+  desksFor,
   FIELDS,
   handInPost,
   NOW,
@@ -145,7 +146,7 @@ test('what is looked for by eye waits for a teacher, and then counts', async () 
   const postId = await write('writer', assignmentId, '<p>x</p>', { selfChecked: ['selfCheck'] });
   const handInId = await handInPost(house, postId);
   await succeeded(as(house, 'teacher', judge, { postId, handInId, criterionId: 'noticing', level: 1 }));
-  const review = async () => (await maybeReview(postId, await deskFor(house, 'teacher')))!;
+  const review = async () => (await maybeReview(postId, await desksFor(house, 'teacher')))!;
   expect((await review()).grade).toMatchObject({ provisional: true, grade: 7, possible: 9 });
   const named = { postId, handInId, requirementId: 'judged' };
   await succeeded(as(house, 'coTeacher', judgeRequirement, { ...named, judgement: 'partly' }));

@@ -6,16 +6,16 @@ import { localMinute } from '../../core/timing/zonedTime';
 import { lateRuleIn } from '../assignments/lateRuleIn';
 import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
-import { listClassesOf, listEverMembers, type ClassRow } from '../classes/queries';
+import { listEverMembers, type ClassRow } from '../classes/queries';
 import { database } from '../database/database';
 import { listWaiting } from '../posts/queries';
-import { isTeacher, type Desk } from '../sessions/desk';
+import type { Desk } from '../sessions/desk';
 
 export interface Slip {
   readonly postId: string;
   readonly writer: string;
   readonly monogram: string;
-  /** The class that it comes from, where that is another one. */
+  /** The class that it comes from, where there are several. */
   readonly group: string | null;
   readonly assignment: string;
   readonly assignmentNumber: number;
@@ -28,26 +28,21 @@ export interface Slip {
 const HOUR = 3_600_000;
 
 /**
- * The reading pile of a class: an assignment after the other, in each the oldest first. What is given to several classes of
- * the teacher's is one pile. Null for who does not teach the class.
+ * The reading pile of somebody who teaches: all their classes together, an assignment after the other, in each the oldest first.
+ * Null for who teaches none.
  */
-export async function maybePile({ personId, role, inClass, now }: Desk): Promise<readonly Slip[] | null> {
-  if (!may({ personId, role }, 'class.teach', {})) return null;
-  const own = await listAssignments(database, inClass.id, now);
-  const slips = await slipsIn(inClass, own, { now, group: null });
-  const shared = new Set(own.map((one) => one.sharedId).filter((id) => id !== null));
-  if (shared.size > 0)
-    for (const other of await listClassesOf(database, personId)) {
-      if (other.id === inClass.id || !isTeacher(other.role)) continue;
-      const same = (await listAssignments(database, other.id, now)).filter(
-        (one) => one.sharedId !== null && shared.has(one.sharedId),
-      );
-      slips.push(...(await slipsIn(other, same, { now, group: other.groupName || other.title })));
-    }
+export async function maybePile(desks: readonly Desk[]): Promise<readonly Slip[] | null> {
+  const taught = desks.filter(({ personId, role }) => may({ personId, role }, 'class.teach', {}));
+  if (taught.length === 0) return null;
+  const slips: Slip[] = [];
+  for (const { inClass, now } of taught) {
+    const group = taught.length > 1 ? inClass.groupName || inClass.title : null;
+    slips.push(...(await slipsIn(inClass, await listAssignments(database, inClass.id, now), { now, group })));
+  }
   return byAssignment(slips.toSorted((one, another) => another.hoursWaiting - one.hoursWaiting));
 }
 
-/** The slips of some assignments of a class, those that have waited longest first. */
+/** The slips of the assignments of a class, those that have waited longest first. */
 async function slipsIn(
   inClass: ClassRow,
   given: readonly AssignmentRow[],

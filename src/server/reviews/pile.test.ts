@@ -3,6 +3,7 @@ import {
   acceptPost,
   as,
   deskFor,
+  desksFor,
   FIELDS,
   handInPost,
   NOW,
@@ -53,7 +54,7 @@ test('the pile keeps assignments together and puts the oldest first', async () =
   const other = await classmatesPost(sayings, 5);
   const late = await writePost(house, skies);
   await handInPost(house, late, new Date(NOW.getTime() - HOUR));
-  const pile = await maybePile(await deskFor(house, 'teacher'));
+  const pile = await maybePile(await desksFor(house, 'teacher'));
   expect(pile?.map((slip) => [slip.postId, slip.hoursWaiting])).toEqual([
     [first, 9],
     [late, 1],
@@ -73,18 +74,18 @@ test('what was answered is no longer in the pile, what comes again is, with its 
   const handInId = await handInPost(house, postId);
   await succeeded(as(house, 'teacher', sendBack, { postId, handInId }));
   const desk = await deskFor(house, 'coTeacher');
-  expect(await maybePile(desk)).toEqual([]);
+  expect(await maybePile([desk])).toEqual([]);
   await handInPost(house, postId, new Date('2026-11-21T09:00:00Z'));
-  expect(await maybePile(desk)).toMatchObject([{ ordinal: 2, daysLate: 2 }]);
+  expect(await maybePile([desk])).toMatchObject([{ ordinal: 2, daysLate: 2 }]);
 });
 
 test('pile and review are the teachers’ of that class; the desk and the receipt the writer’s alone', async () => {
   const postId = await writePost(house, await setWork(house));
-  expect(await whoSees(house, (desk) => maybeReview(postId, desk))).toEqual([]);
+  expect(await whoSees(house, (desk) => maybeReview(postId, [desk]))).toEqual([]);
   expect(await whoSees(house, (desk) => maybeReceipt(postId, desk))).toEqual([]);
   await handInPost(house, postId);
-  expect(await whoSees(house, maybePile)).toEqual(['coTeacher', 'teacher']);
-  expect(await whoSees(house, (desk) => maybeReview(postId, desk))).toEqual(['coTeacher', 'teacher']);
+  expect(await whoSees(house, (desk) => maybePile([desk]))).toEqual(['coTeacher', 'teacher']);
+  expect(await whoSees(house, (desk) => maybeReview(postId, [desk]))).toEqual(['coTeacher', 'teacher']);
   expect(await whoSees(house, (desk) => maybeCompose(postId, desk))).toEqual(['writer']);
   expect(await whoSees(house, (desk) => maybeReceipt(postId, desk))).toEqual(['writer']);
 });
@@ -115,14 +116,14 @@ test('a reviewed post tells three facts apart from each other', async () => {
   const postId = await writePost(house, await setWork(house));
   const desk = await deskFor(house, 'teacher');
   const handInId = await handInPost(house, postId);
-  expect(await maybeReview(postId, desk)).toMatchObject({
+  expect(await maybeReview(postId, [desk])).toMatchObject({
     readers: { now: null, whenAccepted: 'everyone' },
     readBy: [],
     gradeGivenBack: null,
     grade: { provisional: true },
   });
   await acceptPost(house, postId, handInId);
-  expect(await maybeReview(postId, desk)).toMatchObject({
+  expect(await maybeReview(postId, [desk])).toMatchObject({
     stage: 'accepted',
     readers: { now: 'everyone' },
     readBy: [{ name: 'Tess Example' }],
@@ -139,7 +140,7 @@ test('days late leave out the holidays of the class, wherever they are shown', a
   await handInPost(house, postId, new Date('2026-11-23T09:00:00Z'));
   const late = async () => {
     const desk = await deskFor(house, 'teacher');
-    return [(await maybeReview(postId, desk))?.daysLate, (await maybePile(desk))?.[0]?.daysLate];
+    return [(await maybeReview(postId, [desk]))?.daysLate, (await maybePile([desk]))?.[0]?.daysLate];
   };
   expect(await late()).toEqual([2, 2]);
   const year = { terms: [], schoolDays: [1, 2, 3, 4, 5], timeZone: 'Europe/Dublin', language: 'en-GB' };

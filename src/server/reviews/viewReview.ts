@@ -10,7 +10,6 @@ import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import { maybeReaches } from '../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../core/timing/inWords';
 import { standingsIn } from '../assignments/growingSteps';
-import { findRole } from '../access/roles';
 import { listEverMembers } from '../classes/queries';
 import { database } from '../database/database';
 import { listDocumentCopies } from '../links/queries';
@@ -23,11 +22,12 @@ import { computeGrade } from './computeGrade';
 import { listJudgements, listNotes } from './queries';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
-export async function maybeReview(postId: string, { personId, role: ownRole, inClass: own, now }: Desk) {
-  const found = await findPostToShow(database, postId, now);
-  if (!found) return null;
-  // A pile holds what another class of the same teacher was given too.
-  const role = found.classId === own.id ? ownRole : await findRole(database, found.rows.inClass.id, personId);
+export async function maybeReview(postId: string, desks: readonly Desk[]) {
+  const now = desks[0]?.now;
+  const found = now && (await findPostToShow(database, postId, now));
+  const desk = desks.find(({ inClass }) => inClass.id === found?.classId);
+  if (!found || !desk) return null;
+  const { personId, role } = desk;
   if (!may({ personId, role }, 'post.review', found.subject)) return null;
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
   const latest = handIns.at(-1);
@@ -43,6 +43,7 @@ export async function maybeReview(postId: string, { personId, role: ownRole, inC
   const grade = computeGrade(found.rows, judgements);
   return {
     postId,
+    classId: inClass.id,
     handInId: latest.id,
     title: revision.title,
     html: readersHtml(body),

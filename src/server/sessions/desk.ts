@@ -1,7 +1,7 @@
 import type { ClassRole } from '../../core/access/may';
 import { monogram, nameInClass, teacherName } from '../../core/people/names';
 import type { ClassRow } from '../classes/queries';
-import type { Session } from './session';
+import type { OwnClass, Session } from './session';
 
 /** Somebody at the desk: a signed-in person with the class that is looked at. Views are asked on their behalf. */
 export interface Desk {
@@ -11,11 +11,25 @@ export interface Desk {
   readonly now: Date;
 }
 
-/** The desk of a session, or null for somebody who belongs to no class. */
-export function deskOf(session: Session, now: Date): Desk | null {
-  if (!session.inClass) return null;
-  const { role, ...inClass } = session.inClass;
-  return { personId: session.person.id, role, inClass, now };
+/** Somebody's desks in all their classes; the class that they turned to last comes first. */
+export type Desks = readonly [Desk, ...Desk[]];
+
+/** The desks of a session, or null for somebody who belongs to no class. */
+export function maybeDesks({ person, classes, chosen }: Session, now: Date): Desks | null {
+  const [first, ...others] = classes
+    .toSorted((one, another) => Number(another.id === chosen) - Number(one.id === chosen))
+    .map((own) => at(person.id, own, now));
+  return first ? [first, ...others] : null;
+}
+
+/** The desk of a session in a class, or null for somebody who does not belong to it. */
+export function deskIn({ person, classes }: Session, classId: string, now: Date): Desk | null {
+  const own = classes.find((one) => one.id === classId);
+  return own ? at(person.id, own, now) : null;
+}
+
+function at(personId: string, { role, ...inClass }: OwnClass, now: Date): Desk {
+  return { personId, role, inClass, now };
 }
 
 export function isTeacher(role: ClassRole): boolean {

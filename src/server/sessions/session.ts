@@ -8,10 +8,15 @@ import { tokenHash } from './secrets';
 /** Use of a session is written down at most this often. */
 const TOUCH_EVERY = 5 * 60_000;
 
-/** A signed-in person with the class that is looked at, if there is one. */
+/** A class that a person belongs to, and as what. */
+export type OwnClass = ClassRow & { readonly role: ClassRole };
+
+/** A signed-in person with the classes that they belong to. */
 export interface Session {
   readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email'>;
-  readonly inClass: (ClassRow & { readonly role: ClassRole }) | null;
+  readonly classes: readonly OwnClass[];
+  /** The class that was turned to last on this device. */
+  readonly chosen: string | null;
 }
 
 /** The live session of a token, or null. Using a session keeps it alive. */
@@ -25,11 +30,11 @@ export async function findSession(token: string, now: Date): Promise<Session | n
     await touchSession(database, hash, now, new Date(now.getTime() + row.idle));
     await updateLastSeen(database, person.id, now);
   }
-  const classes = await listClassesOf(database, row.personId);
   const { id, givenName, familyName, penName, account, email } = person;
   return {
     person: { id, givenName, familyName, penName, account, email },
-    inClass: classes.find((one) => one.id === row.classId) ?? classes[0] ?? null,
+    classes: await listClassesOf(database, row.personId),
+    chosen: row.classId,
   };
 }
 

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, test } from 'vitest';
-import { NOW, freshHouse } from '../../../tests/server/house';
+import { addMember, NOW, freshHouse } from '../../../tests/server/house';
 import { database } from '../database/database';
+import { deskIn, maybeDesks } from './desk';
 import { chooseClass } from './chooseClass';
 import { listNames } from './listNames';
 import { hashPasscode, hashSecret } from './secrets';
@@ -85,7 +86,16 @@ test('a session turns only to a class of its person', async () => {
   expect(await chooseClass({ classId: moss?.id }, { token, personId })).toMatchObject({ code: 'notThere' });
   expect(await chooseClass({}, { token, personId })).toMatchObject({ code: 'input.required' });
   expect(await chooseClass({ classId: house.classId }, { token, personId })).toMatchObject({ ok: true });
-  expect((await findSession(token, NOW))?.inClass?.id).toBe(house.classId);
+  expect((await findSession(token, NOW))?.chosen).toBe(house.classId);
+  // Which class a page is about is said by its address, whatever was turned to.
+  await addMember(personId, moss?.id ?? '', 'reader');
+  const session = (await findSession(token, NOW))!;
+  expect(deskIn(session, moss?.id ?? '', NOW)).toMatchObject({
+    role: 'reader',
+    inClass: { address: 'moss' },
+  });
+  expect(deskIn(session, 'anotherclassofit', NOW)).toBeNull();
+  expect(maybeDesks(session, NOW)?.map((desk) => desk.inClass.address)).toEqual(['wind', 'moss']);
 });
 
 describe('names of a class', () => {

@@ -3,7 +3,7 @@ import {
   addClass,
   addMember,
   as,
-  deskFor,
+  desksFor,
   FIELDS,
   handInPost,
   setWork,
@@ -35,7 +35,7 @@ test('a student’s writing in every class, the one that is looked at first, wit
   await succeeded(as(house, 'teacher', changeAssignment, { assignmentId, version: 1, fields }));
   await succeeded(as(house, 'teacher', setAssignment, { assignmentId }));
   await succeeded(as(house, 'writer', beginPost, { assignmentId }));
-  const groups = await listEveryWork(await deskFor(house, 'writer'));
+  const groups = await listEveryWork(await desksFor(house, 'writer'));
   expect(groups.map((group) => group.work.map((one) => [one.title, one.state, one.said]))).toEqual([
     [['Three skies', 'handedIn', 'Which way did it blow?']],
     [['Tides', 'draft', null]],
@@ -44,5 +44,5 @@ test('a student’s writing in every class, the one that is looked at first, wit
 
 test('who teaches a class has nothing to write in it', async () => {
   await setWork(house);
-  expect(await listEveryWork(await deskFor(house, 'teacher'))).toEqual([]);
+  expect(await listEveryWork(await desksFor(house, 'teacher'))).toEqual([]);
 });

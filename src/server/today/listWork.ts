@@ -6,7 +6,6 @@ import { adjusterFor } from '../assignments/adjustments';
 import { listAssignments, type AssignmentRow } from '../assignments/queries';
 import { database } from '../database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../posts/standings';
-import { listClassesOf } from '../classes/queries';
 import { listGivenBack, listNotesBriefly } from '../reviews/queries';
 import type { Desk } from '../sessions/desk';
 
@@ -39,16 +38,14 @@ export async function listWork(desk: Desk) {
 }
 
 /** The same for every class that a student writes in, the one that is looked at first. */
-export async function listEveryWork(desk: Desk) {
-  const classes = (await listClassesOf(database, desk.personId)).filter((one) => isStudent(one.role));
-  const ordered = classes.sort((a, b) => Number(b.id === desk.inClass.id) - Number(a.id === desk.inClass.id));
+export async function listEveryWork(desks: readonly Desk[]) {
   const groups = [];
-  for (const { role, ...inClass } of ordered)
+  for (const desk of desks.filter(({ role }) => isStudent(role)))
     groups.push({
-      classId: inClass.id,
-      title: inClass.title,
-      groupName: inClass.groupName,
-      work: await listWork({ ...desk, inClass, role }),
+      classId: desk.inClass.id,
+      title: desk.inClass.title,
+      groupName: desk.inClass.groupName,
+      work: await listWork(desk),
     });
   return groups;
 }
@@ -70,6 +67,7 @@ function workOn(
   const grade = known.grades.get(post?.id ?? '');
   const notes = known.notes.get(post?.id ?? '');
   return {
+    classId: inClass.id,
     assignmentId: assignment.id,
     number: assignment.number,
     title: assignment.title,

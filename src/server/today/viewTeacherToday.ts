@@ -12,9 +12,26 @@ import { listStandings, type StandingRow } from '../posts/queries';
 import type { Desk } from '../sessions/desk';
 import { weekAround } from './week';
 
-/** What a teacher's Today shows; every figure comes from one reading of the class's posts. Null for who does not teach it. */
-export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) {
-  if (!may({ personId, role }, 'class.teach', {})) return null;
+/** What a teacher's Today shows of all the classes that they teach. Null for who teaches none. */
+export async function maybeTeacherToday(desks: readonly Desk[]) {
+  const [first, ...others] = desks.filter(({ personId, role }) => may({ personId, role }, 'class.teach', {}));
+  if (!first) return null;
+  const classes = [await todayIn(first)];
+  for (const desk of others) classes.push(await todayIn(desk));
+  const waiting = classes
+    .flatMap((one) => (one.oldest ? [one.oldest] : []))
+    .toSorted((one, another) => one.at.getTime() - another.at.getTime())[0];
+  return {
+    waiting: classes.reduce((sum, one) => sum + one.waiting, 0),
+    firstWaiting: waiting?.postId ?? null,
+    oldestDay: waiting?.day ?? null,
+    days: weekAround(first.now, first.inClass),
+    classes: classes.map(({ oldest: _, waiting: __, ...one }) => one),
+  };
+}
+
+/** The same of one class; every figure comes from one reading of its posts. */
+async function todayIn({ inClass, now }: Desk) {
   const { timeZone, language } = inClass;
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
@@ -22,15 +39,22 @@ export async function maybeTeacherToday({ personId, role, inClass, now }: Desk) 
     (assignment) => assignment.setAt !== null,
   );
   const waiting = standings.filter((standing) => standing.stage === 'handedIn');
-  const oldest = waiting[0]?.handedInAt;
+  const [oldest] = waiting;
   return {
+    classId: inClass.id,
+    title: inClass.title,
+    groupName: inClass.groupName,
     waiting: waiting.length,
+    oldest: oldest?.handedInAt
+      ? {
+          postId: oldest.postId,
+          at: oldest.handedInAt,
+          day: weekdayInWords(oldest.handedInAt.getTime(), timeZone, language),
+        }
+      : null,
     /** What readers told that nobody has looked into yet. */
     concerns: await countOpenConcerns(database, inClass.id),
     pagesAsked: await listAskedPages(database, inClass.id),
-    firstWaiting: waiting[0]?.postId ?? null,
-    oldestDay: oldest ? weekdayInWords(oldest.getTime(), timeZone, language) : null,
-    days: weekAround(now, inClass),
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));

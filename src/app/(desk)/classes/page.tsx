@@ -3,13 +3,13 @@ import { listDeletedClasses, listOwnClasses, mayMakeClasses } from '@/server/cla
 import { requireSession } from '@/server/http/desk';
 
 export default async function ClassesPage() {
-  const { person, inClass } = await requireSession();
+  const { person, chosen } = await requireSession();
   return (
     <Classes
       name={person.givenName}
       classes={await listOwnClasses(person.id)}
       deleted={await listDeletedClasses(person.id)}
-      current={inClass?.id ?? null}
+      current={chosen}
       mayMake={mayMakeClasses(person)}
       isAdministrator={person.account === 'administrator'}
     />

@@ -1,16 +1,17 @@
 import { notFound, redirect } from 'next/navigation';
+import { reviewAddress } from '@/contract/addresses';
 import { EmptyPile } from '@/components/review/EmptyPile';
-import { requireDesk } from '@/server/http/desk';
+import { requireDesks } from '@/server/http/desk';
 import { maybePile } from '@/server/reviews/listPile';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function PilePage() {
-  const desk = await requireDesk();
-  const pile = await maybePile(desk);
+  const desks = await requireDesks();
+  const pile = await maybePile(desks);
   if (!pile) notFound();
-  if (pile[0]) redirect(`/pile/${pile[0].postId}`);
+  if (pile[0]) redirect(reviewAddress(pile[0].postId));
   return (
-    <DeskFrame desk={desk} current="pile">
+    <DeskFrame desk={desks[0]} current="pile">
       <EmptyPile />
     </DeskFrame>
   );

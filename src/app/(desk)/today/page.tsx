@@ -1,16 +1,17 @@
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
 import { database } from '@/server/database/database';
-import { requireWorkingDesk } from '@/server/http/desk';
+import { requireWorkingDesks } from '@/server/http/desk';
 import { findPerson } from '@/server/people/queries';
-import { listWork } from '@/server/today/listWork';
+import { listEveryWork } from '@/server/today/listWork';
 import { maybeTeacherToday } from '@/server/today/viewTeacherToday';
 import { weekAround } from '@/server/today/week';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {
-  const desk = await requireWorkingDesk();
-  const teacher = await maybeTeacherToday(desk);
+  const desks = await requireWorkingDesks();
+  const [desk] = desks;
+  const teacher = await maybeTeacherToday(desks);
   if (teacher)
     return (
       <DeskFrame desk={desk} current="today">
@@ -21,7 +22,7 @@ export default async function TodayPage() {
   const days = weekAround(desk.now, desk.inClass);
   return (
     <DeskFrame desk={desk} current="today">
-      <StudentToday name={person?.givenName ?? ''} work={await listWork(desk)} days={days} />
+      <StudentToday name={person?.givenName ?? ''} groups={await listEveryWork(desks)} days={days} />
     </DeskFrame>
   );
 }

@@ -1,0 +1,10 @@
+import { notFound } from 'next/navigation';
+import { Roster } from '@/components/roster/Roster';
+import { requireDeskIn, type InClass } from '@/server/http/desk';
+import { maybeRoster } from '@/server/people/viewRoster';
+
+export default async function RosterPage({ params }: InClass) {
+  const roster = await maybeRoster(await requireDeskIn(params));
+  if (!roster) notFound();
+  return <Roster {...roster} />;
+}

@@ -1,0 +1,10 @@
+import { notFound } from 'next/navigation';
+import { Roles } from '@/components/classes/Roles';
+import { maybeRoles } from '@/server/classes/viewRoles';
+import { requireDeskIn, type InClass } from '@/server/http/desk';
+
+export default async function RolesPage({ params }: InClass) {
+  const roles = await maybeRoles(await requireDeskIn(params));
+  if (!roles) notFound();
+  return <Roles {...roles} />;
+}

@@ -1,0 +1,11 @@
+import { notFound } from 'next/navigation';
+import { ClassSettings } from '@/components/classes/ClassSettings';
+import { maybeClassSettings } from '@/server/classes/viewClassPages';
+import { requireDeskIn, type InClass } from '@/server/http/desk';
+import { getSettings } from '@/server/settings/settings';
+
+export default async function SettingsPage({ params }: InClass) {
+  const settings = maybeClassSettings(await requireDeskIn(params));
+  if (!settings) notFound();
+  return <ClassSettings {...settings} origin={getSettings().origin} />;
+}

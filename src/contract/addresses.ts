@@ -1,0 +1,34 @@
+/**
+ * Where the pages of the desk are. The class stands in the address of each but of those that belong to a person, whatever class
+ * they are in: Today, My writing, the reading pile, their classes, their account.
+ */
+export function addressesOf(classId: string) {
+  const at = `/class/${classId}`;
+  const post = (postId: string) => `${at}/writing/${postId}`;
+  return {
+    roster: at,
+    cards: `${at}/cards`,
+    invitations: `${at}/invitations`,
+    concerns: `${at}/concerns`,
+    labels: `${at}/labels`,
+    pictures: `${at}/pictures`,
+    privacy: `${at}/privacy`,
+    settings: `${at}/settings`,
+    look: `${at}/look`,
+    roles: `${at}/roles`,
+    log: `${at}/log`,
+    assignments: `${at}/assignments`,
+    assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
+    pages: `${at}/pages`,
+    page: (pageId: string) => `${at}/pages/${pageId}`,
+    post,
+    receipt: (postId: string) => `${post(postId)}/receipt`,
+    revisions: (postId: string) => `${post(postId)}/revisions`,
+    draft: (postId: string) => `${at}/drafts/${postId}`,
+  } as const;
+}
+
+/** A post before the teacher, in the pile that they have of all their classes. */
+export function reviewAddress(postId: string): string {
+  return `/pile/${postId}`;
+}
