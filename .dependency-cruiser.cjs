@@ -1,4 +1,7 @@
-/** The arrows of the house: app → components → contract → core, app → server → contract → core, workers → core. */
+/**
+ * The arrows of the house: app → components → contract → core, app → server → contract → core, workers → core. The server has
+ * floors: what everything stands on ← tables ← deeds ← views ← what answers requests.
+ */
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
@@ -37,9 +40,33 @@ module.exports = {
       to: { path: '^(src/(app|components|launch|commands)|demo)' },
     },
     {
+      name: 'the-ground-stands-on-nothing',
+      severity: 'error',
+      from: { path: '^src/server/ground', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/server/(?!ground/)' },
+    },
+    {
+      name: 'tables-stand-on-the-ground',
+      severity: 'error',
+      from: { path: '^src/server/tables', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/server/(deeds|views|http|useCases)' },
+    },
+    {
+      name: 'deeds-know-no-views',
+      severity: 'error',
+      from: { path: '^src/server/deeds', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/server/(views|http|useCases)' },
+    },
+    {
+      name: 'views-answer-no-requests',
+      severity: 'error',
+      from: { path: '^src/server/views', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/server/(http|useCases)' },
+    },
+    {
       name: 'only-the-database-folder-opens-connections',
       severity: 'error',
-      from: { path: '^src', pathNot: '^src/(server/database|launch)' },
+      from: { path: '^src', pathNot: '^src/(server/ground/database|launch)' },
       to: { path: 'node_modules/mysql2' },
     },
     {

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
-import { listFoundAddresses } from './server/classes/queries';
-import { database } from './server/database/database';
+import { listFoundAddresses } from './server/tables/classes';
+import { database } from './server/ground/database/database';
 import { NextResponse, type NextRequest } from 'next/server';
 
 /** Gives every page a Content-Security-Policy of its own, and the headers that keep it and its readers to themselves. */

@@ -1,9 +1,9 @@
-import { perform } from '../server/access/perform';
-import { makeClass } from '../server/classes/makeClass';
-import { database, inTransaction } from '../server/database/database';
-import { newId } from '../server/database/newId';
-import { importPeople } from '../server/people/importPeople';
-import { insertPerson } from '../server/people/queries';
+import { perform } from '../server/ground/access/perform';
+import { makeClass } from '../server/deeds/classes/makeClass';
+import { database, inTransaction } from '../server/ground/database/database';
+import { newId } from '../server/ground/database/newId';
+import { importPeople } from '../server/deeds/people/importPeople';
+import { insertPerson } from '../server/tables/people';
 import { measurement, medianTime, type Measurement } from './measure';
 
 const PEOPLE = 5000;

@@ -4,7 +4,7 @@ import type { ExistingPerson } from '../core/roster/planRoster';
 import type { AssignmentToCheck } from '../core/requirements/requirement';
 import { assignmentSchema } from '../core/requirements/requirementSchema';
 import { isTimeZone } from '../core/timing/zonedTime';
-import { checkOf } from '../server/input/validate';
+import { checkOf } from '../server/ground/input/validate';
 import { checked, UnreadableInput } from './input';
 
 const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCheck, 'requirements'>>(

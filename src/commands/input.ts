@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Check, Problem } from '../server/input/validate';
+import type { Check, Problem } from '../server/ground/input/validate';
 
 /** What a person gave a command cannot be read; the message is the one line that is shown. */
 export class UnreadableInput extends Error {

@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, test, vi } from 'vitest';
-import { migrate } from '../server/database/migrate';
+import { migrate } from '../server/ground/database/migrate';
 import { layOut, makeBackup } from './backup';
 import { run } from './childProcess';
 import { startMariadb } from './mariadb';
@@ -24,7 +24,7 @@ const [data, other, backups] = ['data', 'other', 'kept'].map((name) => path.join
   string,
   string,
 ];
-const MIGRATIONS = path.resolve('src/server/database/migrations');
+const MIGRATIONS = path.resolve('src/server/ground/database/migrations');
 const AT = new Date('2026-11-26T07:30:00Z');
 let file: string;
 let noted: unknown;
@@ -52,7 +52,7 @@ beforeAll(async () => {
   writeFileSync(path.join(data, 'pictures', 'ab', 'one.webp'), 'a picture');
   const running = await startMariadb(data, { quick: true });
   try {
-    await migrate(running.url, path.resolve('src/server/database/migrations'));
+    await migrate(running.url, path.resolve('src/server/ground/database/migrations'));
     await ask(
       running.url,
       `INSERT INTO people (id, given_name, family_name, created_at) VALUES ('one', 'Søren 👋', 'O''Dell', '2026-11-26')`,

@@ -17,7 +17,7 @@ import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { createConnection } from 'mysql2/promise';
-import { newId } from '../server/database/newId';
+import { newId } from '../server/ground/database/newId';
 import { run } from './childProcess';
 import { LAID_OUT, RESTORING, takeDataFolder } from './dataFolder';
 import { install, MARIADB, MARIADB_DUMP } from './debianPackages';
@@ -205,7 +205,7 @@ export async function restore(root: string, args: readonly string[]): Promise<nu
   if (!existsSync(file)) throw new Failure(`There is no file ${file}.`);
   const data = path.resolve(root, process.env['PORCH_DATA'] ?? 'data');
   await install([MARIADB, MARIADB_DUMP]);
-  const migrations = path.join(root, 'src/server/database/migrations');
+  const migrations = path.join(root, 'src/server/ground/database/migrations');
   await step('Laying the backup out', () => layOut(file, data, migrations));
   console.log(`The backup is laid out in ${data}.`);
   return 0;

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { migrate } from '../server/database/migrate';
+import { migrate } from '../server/ground/database/migrate';
 import { importBundled } from './bundle';
 import { CHROMIUM, install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
@@ -58,7 +58,7 @@ async function benchOnDatabase(root: string): Promise<number> {
   // Commits are flushed as in a running install.
   const database = await step('Starting the database', () => startMariadb(folder));
   try {
-    await migrate(database.url, path.join(root, 'src/server/database/migrations'));
+    await migrate(database.url, path.join(root, 'src/server/ground/database/migrations'));
     Object.assign(process.env, {
       DATABASE_URL: database.url,
       PORCH_PICTURES: folder,
@@ -67,7 +67,7 @@ async function benchOnDatabase(root: string): Promise<number> {
     });
     const { benchRoster } = await import('../benches/roster');
     for (const line of await benchRoster()) console.log(JSON.stringify(line));
-    const { closePool } = await import('../server/database/pool');
+    const { closePool } = await import('../server/ground/database/pool');
     await closePool();
     return 0;
   } finally {

@@ -5,8 +5,8 @@ import { loadDemo } from '../../demo/loadDemo';
 import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
-import { migrate, NewerDatabase } from '../server/database/migrate';
-import { renewCopies } from '../server/posts/copies';
+import { migrate, NewerDatabase } from '../server/ground/database/migrate';
+import { renewCopies } from '../server/deeds/posts/copies';
 import { startApplication } from './application';
 import { build } from './build';
 import { LAID_OUT, takeDataFolder } from './dataFolder';
@@ -96,7 +96,7 @@ export async function demo(root: string, args: readonly string[]): Promise<numbe
 /** Brings the database up to date. @throws Failure where a later version of ours has laid it out */
 async function layOut(url: string, root: string): Promise<void> {
   try {
-    await migrate(url, path.join(root, 'src/server/database/migrations'));
+    await migrate(url, path.join(root, 'src/server/ground/database/migrations'));
   } catch (error) {
     if (!(error instanceof NewerDatabase)) throw error;
     throw new Failure(

@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection, type ResultSetHeader } from 'mysql2/promise';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { startMariadb } from './mariadb';
 import { answer } from '../server/http/answer';
-import { storeFile } from '../server/storage/contentFiles';
-import { isRoomFor } from '../server/storage/room';
+import { storeFile } from '../server/ground/storage/contentFiles';
+import { isRoomFor } from '../server/ground/storage/room';
+import { startMariadb } from './mariadb';
 
 /** A small disk of its own, where the machine lets us have one. */
 const disk = mkdtempSync(path.join(tmpdir(), 'porch-disk-'));

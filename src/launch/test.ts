@@ -30,6 +30,11 @@ const CHECKS: readonly Check[] = [
     program: bin('depcruise'),
     args: ['--config', '.dependency-cruiser.cjs', 'src', 'demo', 'standins', 'tests'],
   },
+  {
+    name: 'folders of the server',
+    program: bin('depcruise'),
+    args: ['--config', '.dependency-cruiser.folders.cjs', 'src/server'],
+  },
   { name: 'unused code', program: bin('knip'), args: [] },
 ];
 

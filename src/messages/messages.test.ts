@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { ACCESS } from '../core/access/table';
-import { HANDLERS } from '../server/jobs/handlers';
+import { HANDLERS } from '../server/deeds/chores/chores';
 import { LABEL_DRAWINGS } from '../core/posts/labelSet';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';

@@ -1,4 +1,4 @@
-import { database, inTransaction } from '../../src/server/database/database';
+import { database, inTransaction } from '../../src/server/ground/database/database';
 
 /** Before the name of a table, the name of its copy as the demo began. */
 const BEGAN = 'began_';

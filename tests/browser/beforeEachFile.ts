@@ -1,5 +1,5 @@
 import { beforeAll } from 'vitest';
-import { closePool } from '../../src/server/database/pool';
+import { closePool } from '../../src/server/ground/database/pool';
 import { layOutAsBegun } from './asBegun';
 
 beforeAll(async () => {

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { addressesOf } from '../../src/contract/addresses';
-import { database } from '../../src/server/database/database';
-import { newId } from '../../src/server/database/newId';
+import { database } from '../../src/server/ground/database/database';
+import { newId } from '../../src/server/ground/database/newId';
 import { beEditor, EVERYBODY, get, ids, PAGES, post, signEverybodyIn, type Who } from './walkers';
 
 /**

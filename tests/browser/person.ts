@@ -5,7 +5,7 @@ import axe from 'axe-core';
 import { Builder, By, error, Key, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { STUDENTS, TEACHERS } from '../../demo/people';
-import { database } from '../../src/server/database/database';
+import { database } from '../../src/server/ground/database/database';
 
 const PATIENCE = 20_000;
 const HANDING_OVER = 200;

@@ -9,7 +9,7 @@ import { freePort } from '../../src/launch/ports';
 import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
-import { migrate } from '../../src/server/database/migrate';
+import { migrate } from '../../src/server/ground/database/migrate';
 import { keepAsBegun } from './asBegun';
 import { openControl } from './houseControl';
 
@@ -52,7 +52,7 @@ async function furnish(quick: boolean, ended: (by: End) => void): Promise<void> 
   const databaseSettings = { quick, port: await freePort() };
   let database = await startMariadb(folder, databaseSettings);
   ended(() => database.stop());
-  await migrate(database.url, path.resolve('src/server/database/migrations'));
+  await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
   const port = await freePort();
   const origin = `http://127.0.0.1:${port}`;
   const mail = await startMailServer();

@@ -1,10 +1,10 @@
+import { expect } from 'vitest';
 import { STUDENTS, TEACHERS } from '../../demo/people';
 import { addressesOf } from '../../src/contract/addresses';
 import type { Actor, Subject } from '../../src/core/access/may';
 import type { Action } from '../../src/core/access/table';
-import { database } from '../../src/server/database/database';
-import { newId } from '../../src/server/database/newId';
-import { expect } from 'vitest';
+import { database } from '../../src/server/ground/database/database';
+import { newId } from '../../src/server/ground/database/newId';
 import { linkIn, mailsTo } from '../support/mails';
 import { CLASS_CODE, origin } from './person';
 

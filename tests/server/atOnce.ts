@@ -1,5 +1,5 @@
-import type { Result } from '../../src/server/access/useCase';
-import { database } from '../../src/server/database/database';
+import type { Result } from '../../src/server/ground/access/useCase';
+import { database } from '../../src/server/ground/database/database';
 
 /** As many as a class sends when a line comes back, and then some. */
 export const MANY = 400;

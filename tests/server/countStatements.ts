@@ -1,4 +1,4 @@
-import { database } from '../../src/server/database/database';
+import { database } from '../../src/server/ground/database/database';
 
 /** How many statements something asks of the database, told by the database itself. Nothing else may ask meanwhile. */
 export async function countStatements(work: () => Promise<unknown>): Promise<number> {

@@ -1,5 +1,5 @@
 import { strFromU8, unzipSync } from 'fflate';
-import type { Archive } from '../../src/server/archives/archivePerson';
+import type { Archive } from '../../src/server/deeds/archives/archivePerson';
 
 /** The files of an archive that somebody may take along, as text; none where it is not theirs. */
 export async function filesIn(archive: Archive | null): Promise<Readonly<Record<string, string>>> {

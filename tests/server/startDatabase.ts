@@ -5,7 +5,7 @@ import { startWeb } from '../../standins/web';
 import { startMailServer } from '../../standins/mailServer';
 import { bundleTasks } from '../../src/launch/bundleTasks';
 import { startMariadb } from '../../src/launch/mariadb';
-import { migrate } from '../../src/server/database/migrate';
+import { migrate } from '../../src/server/ground/database/migrate';
 
 /** Starts a MariaDB of the tests' own, in a folder that is gone afterwards, and tells the tests where it is. */
 export default async function startDatabase(): Promise<() => Promise<void>> {
@@ -14,7 +14,7 @@ export default async function startDatabase(): Promise<() => Promise<void>> {
   mkdirSync(pictures);
   await bundleTasks(process.cwd());
   const database = await startMariadb(folder, { quick: true });
-  await migrate(database.url, path.resolve('src/server/database/migrations'));
+  await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
   const mail = await startMailServer();
   const web = await startWeb();
   Object.assign(process.env, {

@@ -2,11 +2,11 @@ import type { ReactNode } from 'react';
 import { FetchAgain } from '@/components/basics/FetchAgain';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
 import { may } from '@/core/access/may';
-import { listClassesOf } from '@/server/classes/queries';
-import { findPerson } from '@/server/people/queries';
-import { database } from '@/server/database/database';
-import { countWaiting } from '@/server/posts/queries';
-import { isTeacher, shownInClass, type Desk } from '@/server/sessions/desk';
+import { listClassesOf } from '@/server/tables/classes';
+import { findPerson } from '@/server/tables/people';
+import { database } from '@/server/ground/database/database';
+import { countWaiting } from '@/server/tables/postsOfClass';
+import { isTeacher, shownInClass, type Desk } from '@/server/deeds/sessions/desk';
 
 interface DeskFrameProps {
   readonly desk: Desk;

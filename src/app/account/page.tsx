@@ -2,8 +2,8 @@ import { OwnSessions } from '@/components/account/OwnSessions';
 import { LeftWriting } from '@/components/today/LeftWriting';
 import { requireSession } from '@/server/http/desk';
 import { currentToken } from '@/server/http/request';
-import { listLeftWriting } from '@/server/posts/viewLeft';
-import { listOwnSessions } from '@/server/sessions/listOwnSessions';
+import { listLeftWriting } from '@/server/views/writing/viewLeft';
+import { listOwnSessions } from '@/server/views/account/listOwnSessions';
 
 export default async function AccountPage() {
   const { person, classes } = await requireSession();

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Install } from '@/components/administration/Install';
-import { maybeInstall } from '@/server/administration/viewInstall';
+import { maybeInstall } from '@/server/views/administration/viewInstall';
 import { requireSession } from '@/server/http/desk';
 
 export default async function AdministrationPage() {

@@ -1,5 +1,5 @@
-import { listFoundAddresses } from '@/server/classes/queries';
-import { database } from '@/server/database/database';
+import { listFoundAddresses } from '@/server/tables/classes';
+import { database } from '@/server/ground/database/database';
 
 // Classes open and close themselves while the application runs.
 export const dynamic = 'force-dynamic';

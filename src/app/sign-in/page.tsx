@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { getTranslations } from 'next-intl/server';
-import { getSettings } from '@/server/settings/settings';
+import { getSettings } from '@/server/ground/settings/settings';
 import { SignIn } from '@/components/signIn/SignIn';
 
 export async function generateMetadata(): Promise<Metadata> {

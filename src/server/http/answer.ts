@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto';
-import { refused, type Progress, type Refusal, type Result } from '../access/useCase';
-import { isNoRoom } from '../database/errors';
-import { isRoomFor } from '../storage/room';
-import { log } from '../logging/log';
+import { refused, type Progress, type Refusal, type Result } from '../ground/access/useCase';
+import { isNoRoom } from '../ground/database/errors';
+import { isRoomFor } from '../ground/storage/room';
+import { log } from '../ground/logging/log';
 import { bodyOf } from './body';
 import { isSameOrigin } from './request';
 

@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation';
-import { deskIn, maybeDesks, type Desk, type Desks } from '../sessions/desk';
-import type { Session } from '../sessions/session';
+import { deskIn, maybeDesks, type Desk, type Desks } from '../deeds/sessions/desk';
+import type { Session } from '../deeds/sessions/session';
 import { currentSession } from './request';
 
 /** The session of whoever asks for a page; others are taken to the sign-in. */

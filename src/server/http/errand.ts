@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
-import type { SchoolErrand } from '../schoolSignIn/beginSchoolSignIn';
-import { checkOf } from '../input/validate';
-import { getSettings } from '../settings/settings';
+import type { SchoolErrand } from '../deeds/schoolSignIn/beginSchoolSignIn';
+import { checkOf } from '../ground/input/validate';
+import { getSettings } from '../ground/settings/settings';
 
 const COOKIE = 'porch_school';
 /** Time for signing in at the school, in seconds. */

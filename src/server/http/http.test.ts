@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { done, NOT_THERE, refused } from '../access/useCase';
+import { done, NOT_THERE, refused } from '../ground/access/useCase';
 import { answer, jsonOf } from './answer';
 import { addressOf, isSameOrigin } from './request';
 

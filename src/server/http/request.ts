@@ -1,11 +1,11 @@
 import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
 import { EYES } from '../../core/access/eyes';
-import type { Reader } from '../blog/reader';
-import { deviceName } from '../sessions/deviceName';
-import { newToken } from '../sessions/secrets';
-import { findSession, type Session } from '../sessions/session';
-import { getSettings } from '../settings/settings';
+import type { Reader } from '../ground/access/reader';
+import { deviceName } from '../deeds/sessions/deviceName';
+import { newToken } from '../ground/secrets/secrets';
+import { findSession, type Session } from '../deeds/sessions/session';
+import { getSettings } from '../ground/settings/settings';
 
 const COOKIE = 'porch_session';
 const DEVICE_COOKIE = 'porch_device';

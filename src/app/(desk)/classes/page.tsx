@@ -1,5 +1,5 @@
 import { Classes } from '@/components/classes/Classes';
-import { listDeletedClasses, listOwnClasses, mayMakeClasses } from '@/server/classes/listOwnClasses';
+import { listDeletedClasses, listOwnClasses, mayMakeClasses } from '@/server/views/class/listOwnClasses';
 import { requireSession } from '@/server/http/desk';
 
 export default async function ClassesPage() {

@@ -2,7 +2,7 @@ import { notFound, redirect } from 'next/navigation';
 import { reviewAddress } from '@/contract/addresses';
 import { EmptyPile } from '@/components/review/EmptyPile';
 import { requireDesks } from '@/server/http/desk';
-import { maybePile } from '@/server/reviews/listPile';
+import { maybePile } from '@/server/views/review/listPile';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function PilePage() {

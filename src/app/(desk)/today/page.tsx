@@ -1,11 +1,11 @@
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
-import { database } from '@/server/database/database';
+import { database } from '@/server/ground/database/database';
 import { requireWorkingDesks } from '@/server/http/desk';
-import { findPerson } from '@/server/people/queries';
-import { listEveryWork } from '@/server/today/listWork';
-import { maybeTeacherToday } from '@/server/today/viewTeacherToday';
-import { weekAround } from '@/server/today/week';
+import { findPerson } from '@/server/tables/people';
+import { listEveryWork } from '@/server/views/today/listWork';
+import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
+import { weekAround } from '@/server/views/today/week';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {

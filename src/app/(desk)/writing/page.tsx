@@ -1,7 +1,7 @@
 import { MyWriting } from '@/components/today/MyWriting';
 import { requireWorkingDesks } from '@/server/http/desk';
-import { listLeftWriting } from '@/server/posts/viewLeft';
-import { listEveryWork } from '@/server/today/listWork';
+import { listLeftWriting } from '@/server/views/writing/viewLeft';
+import { listEveryWork } from '@/server/views/today/listWork';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function WritingPage() {

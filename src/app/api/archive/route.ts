@@ -1,5 +1,5 @@
-import { maybeClassArchive, maybeRosterCsv } from '@/server/archives/archiveClass';
-import { maybeArchive, type Archive } from '@/server/archives/archivePerson';
+import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
+import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
 import { HEADERS } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 

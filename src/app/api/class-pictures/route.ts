@@ -1,6 +1,6 @@
 import { HEADERS } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
-import { listClassPictures } from '@/server/pictures/viewClassPictures';
+import { listClassPictures } from '@/server/views/pictures/viewClassPictures';
 
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();

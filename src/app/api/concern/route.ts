@@ -1,4 +1,4 @@
-import { tellTeacher } from '@/server/concerns/tellTeacher';
+import { tellTeacher } from '@/server/deeds/concerns/tellTeacher';
 import { answer, jsonOf } from '@/server/http/answer';
 import { addressOf, currentReader } from '@/server/http/request';
 

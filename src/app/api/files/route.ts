@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, readFile } from '@/server/files/readFile';
+import { MOST_FILE_BYTES, readFile } from '@/server/deeds/files/readFile';
 import { answer, fileOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 

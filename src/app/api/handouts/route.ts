@@ -1,4 +1,4 @@
-import { addHandout, MOST_HANDOUT_BYTES } from '@/server/handouts/addHandout';
+import { addHandout, MOST_HANDOUT_BYTES } from '@/server/deeds/handouts/addHandout';
 import { answer, fileOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 

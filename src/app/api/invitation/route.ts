@@ -1,6 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
 import { addressOf, currentSession, deviceOf, keepDevice, keepToken } from '@/server/http/request';
-import { acceptInvitation } from '@/server/invitations/acceptInvitation';
+import { acceptInvitation } from '@/server/deeds/invitations/acceptInvitation';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

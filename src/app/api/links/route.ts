@@ -1,6 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
-import { lookAtLinks } from '@/server/links/lookAtLinks';
+import { lookAtLinks } from '@/server/deeds/links/lookAtLinks';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

@@ -1,5 +1,5 @@
-import { forgetPassword } from '@/server/accounts/forgetPassword';
-import { renewPassword } from '@/server/accounts/renewPassword';
+import { forgetPassword } from '@/server/deeds/accounts/forgetPassword';
+import { renewPassword } from '@/server/deeds/accounts/renewPassword';
 import { answer, jsonOf } from '@/server/http/answer';
 import { addressOf } from '@/server/http/request';
 

@@ -1,7 +1,7 @@
 import { answer, fileOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
-import { addPicture } from '@/server/pictures/addPicture';
-import { MOST_BYTES } from '@/server/pictures/encode';
+import { addPicture } from '@/server/deeds/pictures/addPicture';
+import { MOST_BYTES } from '@/server/deeds/pictures/encode';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

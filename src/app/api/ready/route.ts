@@ -1,6 +1,6 @@
-import { database } from '@/server/database/database';
+import { database } from '@/server/ground/database/database';
 import { HEADERS } from '@/server/http/answer';
-import { log } from '@/server/logging/log';
+import { log } from '@/server/ground/logging/log';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,8 +1,8 @@
 import { HEADERS } from '@/server/http/answer';
 import { keepErrand, originUrl } from '@/server/http/errand';
-import { log } from '@/server/logging/log';
-import { beginSchoolSignIn } from '@/server/schoolSignIn/beginSchoolSignIn';
-import { hasSchoolSignIn } from '@/server/schoolSignIn/schoolClient';
+import { log } from '@/server/ground/logging/log';
+import { beginSchoolSignIn } from '@/server/deeds/schoolSignIn/beginSchoolSignIn';
+import { hasSchoolSignIn } from '@/server/deeds/schoolSignIn/schoolClient';
 
 /** Leads to the school's own sign-in. */
 export async function GET(): Promise<Response> {

@@ -8,9 +8,9 @@ import {
   keepDevice,
   keepToken,
 } from '@/server/http/request';
-import { chooseClass } from '@/server/sessions/chooseClass';
-import { endSession } from '@/server/sessions/session';
-import { signIn } from '@/server/sessions/signIn';
+import { chooseClass } from '@/server/deeds/sessions/chooseClass';
+import { endSession } from '@/server/deeds/sessions/session';
+import { signIn } from '@/server/deeds/sessions/signIn';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

@@ -1,6 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
 import { currentSession, currentToken } from '@/server/http/request';
-import { endSessions } from '@/server/sessions/endSessions';
+import { endSessions } from '@/server/deeds/sessions/endSessions';
 
 /** Ends other sessions of whoever asks. */
 export async function DELETE(request: Request): Promise<Response> {

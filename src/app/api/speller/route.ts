@@ -1,5 +1,5 @@
 import { HEADERS } from '@/server/http/answer';
-import { readSpellerProgram } from '@/server/spelling/dictionaries';
+import { readSpellerProgram } from '@/server/deeds/spelling/dictionaries';
 
 /** What reads the dictionaries in a browser's worker. Nothing in it is about anybody. */
 export async function GET(): Promise<Response> {

@@ -1,6 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
-import { describeVideo } from '@/server/links/describeVideo';
+import { describeVideo } from '@/server/deeds/links/describeVideo';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

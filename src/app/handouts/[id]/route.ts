@@ -1,6 +1,6 @@
 import { fileAnswer } from '@/server/http/fileAnswer';
 import { currentReader } from '@/server/http/request';
-import { maybeShowHandout } from '@/server/handouts/showHandout';
+import { maybeShowHandout } from '@/server/deeds/handouts/showHandout';
 
 export async function GET(
   request: Request,

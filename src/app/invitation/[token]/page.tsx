@@ -1,6 +1,6 @@
 import { AcceptInvitation } from '@/components/account/AcceptInvitation';
 import { currentSession } from '@/server/http/request';
-import { findInvitation } from '@/server/invitations/findInvitation';
+import { findInvitation } from '@/server/deeds/invitations/findInvitation';
 
 export default async function InvitationPage({ params }: { readonly params: Promise<{ token: string }> }) {
   const { token } = await params;

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { LeftPost } from '@/components/editor/LeftPost';
 import { requireSession } from '@/server/http/desk';
-import { maybeLeftPost } from '@/server/posts/viewLeft';
+import { maybeLeftPost } from '@/server/views/writing/viewLeft';
 
 export default async function LeftPostPage({ params }: { readonly params: Promise<{ postId: string }> }) {
   const { person } = await requireSession();

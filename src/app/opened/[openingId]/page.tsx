@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { OpenedDraft } from '@/components/safety/OpenedDraft';
 import { requireSession } from '@/server/http/desk';
-import { maybeOpenedDraft } from '@/server/safety/viewOpenings';
+import { maybeOpenedDraft } from '@/server/views/safety/viewOpenings';
 
 export default async function OpenedDraftPage({
   params,

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound, permanentRedirect } from 'next/navigation';
 import { cache } from 'react';
 import { FrontPage } from '@/components/blog/FrontPage';
-import { maybeFront } from '@/server/blog/viewBlog';
+import { maybeFront } from '@/server/views/blog/viewBlog';
 import { currentReader } from '@/server/http/request';
 
 interface Props {

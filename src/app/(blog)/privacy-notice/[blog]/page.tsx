@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Notice } from '@/components/blog/Notice';
-import { maybeNotice } from '@/server/classes/viewNotice';
+import { maybeNotice } from '@/server/views/class/viewNotice';
 import { currentSession } from '@/server/http/request';
 
 export default async function NoticePage({ params }: { readonly params: Promise<{ blog: string }> }) {

@@ -2,8 +2,8 @@ import { notFound } from 'next/navigation';
 import { Review } from '@/components/review/Review';
 import { Slips } from '@/components/review/Slips';
 import { requireDesks } from '@/server/http/desk';
-import { maybePile } from '@/server/reviews/listPile';
-import { maybeReview } from '@/server/reviews/viewReview';
+import { maybePile } from '@/server/views/review/listPile';
+import { maybeReview } from '@/server/views/review/viewReview';
 import { DeskFrame } from '../../DeskFrame';
 
 export default async function ReviewPage({ params }: { readonly params: Promise<{ postId: string }> }) {

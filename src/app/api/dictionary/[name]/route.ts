@@ -1,5 +1,5 @@
 import { HEADERS } from '@/server/http/answer';
-import { maybeDictionary } from '@/server/spelling/dictionaries';
+import { maybeDictionary } from '@/server/deeds/spelling/dictionaries';
 
 interface Context {
   readonly params: Promise<{ readonly name: string }>;

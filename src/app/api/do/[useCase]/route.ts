@@ -1,5 +1,5 @@
-import { perform } from '@/server/access/perform';
-import { NOT_THERE } from '@/server/access/useCase';
+import { perform } from '@/server/ground/access/perform';
+import { NOT_THERE } from '@/server/ground/access/useCase';
 import { answer, jsonOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 import { findUseCase } from '@/server/useCases';

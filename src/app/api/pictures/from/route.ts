@@ -1,6 +1,6 @@
 import { answer, jsonOf } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
-import { addPictureFrom } from '@/server/pictures/addPicture';
+import { addPictureFrom } from '@/server/deeds/pictures/addPicture';
 
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () => {

@@ -1,7 +1,7 @@
 import { originUrl, takeErrand } from '@/server/http/errand';
-import { log } from '@/server/logging/log';
+import { log } from '@/server/ground/logging/log';
 import { deviceOf, keepToken } from '@/server/http/request';
-import { endSchoolSignIn } from '@/server/schoolSignIn/endSchoolSignIn';
+import { endSchoolSignIn } from '@/server/deeds/schoolSignIn/endSchoolSignIn';
 
 /** Where the school sends people back to. What went wrong is said on the sign-in page. */
 export async function GET(request: Request): Promise<Response> {

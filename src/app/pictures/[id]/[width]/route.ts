@@ -1,6 +1,6 @@
 import { fileAnswer } from '@/server/http/fileAnswer';
 import { currentReader } from '@/server/http/request';
-import { maybeShowPicture } from '@/server/pictures/showPicture';
+import { maybeShowPicture } from '@/server/deeds/pictures/showPicture';
 
 export async function GET(
   request: Request,

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound, permanentRedirect } from 'next/navigation';
 import { cache } from 'react';
 import { PostPage } from '@/components/blog/PostPage';
-import { maybePost } from '@/server/blog/viewBlog';
+import { maybePost } from '@/server/views/blog/viewBlog';
 import { currentReader } from '@/server/http/request';
 
 interface Props {

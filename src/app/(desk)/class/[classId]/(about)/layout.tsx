@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { ClassTabs } from '@/components/classes/ClassTabs';
 import { SetUpRailing } from '@/components/classes/SetUpRailing';
-import { maybeClassFrame } from '@/server/classes/viewClassPages';
+import { maybeClassFrame } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { Words } from '@/app/Words';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';

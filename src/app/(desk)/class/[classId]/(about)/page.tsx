@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Roster } from '@/components/roster/Roster';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeRoster } from '@/server/people/viewRoster';
+import { maybeRoster } from '@/server/views/roster/viewRoster';
 
 export default async function RosterPage({ params }: InClass) {
   const roster = await maybeRoster(await requireDeskIn(params));

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { AssignmentList } from '@/components/assignment/AssignmentList';
-import { maybeAssignmentList } from '@/server/assignments/viewAssignment';
+import { maybeAssignmentList } from '@/server/views/assignments/viewAssignment';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { PageList } from '@/components/pages/PageList';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybePages } from '@/server/pages/viewPages';
+import { maybePages } from '@/server/views/pages/viewPages';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function PagesPage({ params }: InClass) {

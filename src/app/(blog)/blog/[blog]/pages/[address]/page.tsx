@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound, permanentRedirect } from 'next/navigation';
 import { cache } from 'react';
 import { BlogPage } from '@/components/blog/BlogPage';
-import { maybePage } from '@/server/blog/viewBlog';
+import { maybePage } from '@/server/views/blog/viewBlog';
 import { currentReader } from '@/server/http/request';
 
 interface Props {

@@ -2,8 +2,8 @@ import { notFound } from 'next/navigation';
 import { Cards } from '@/components/roster/Cards';
 import { canHaveCard } from '@/components/roster/rosterProps';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeRoster } from '@/server/people/viewRoster';
-import { getSettings } from '@/server/settings/settings';
+import { maybeRoster } from '@/server/views/roster/viewRoster';
+import { getSettings } from '@/server/ground/settings/settings';
 
 interface CardsPageProps extends InClass {
   /** `for`: ids with commas between; without it, or `new`, everybody who has no card yet. */

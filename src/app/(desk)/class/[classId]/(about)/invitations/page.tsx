@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Invitations } from '@/components/classes/Invitations';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeInvitations } from '@/server/invitations/viewInvitations';
+import { maybeInvitations } from '@/server/views/invitations/viewInvitations';
 
 export default async function InvitationsPage({ params }: InClass) {
   const invitations = await maybeInvitations(await requireDeskIn(params));

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Log } from '@/components/classes/Log';
-import { maybeLog } from '@/server/classes/viewLog';
+import { maybeLog } from '@/server/views/class/viewLog';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 
 interface LogPageProps extends InClass {

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation';
 import { LookForm } from '@/components/classes/LookForm';
-import { readerOf } from '@/server/blog/reader';
-import { maybeFront } from '@/server/blog/viewBlog';
-import { maybeLook } from '@/server/classes/viewClassPages';
+import { readerOf } from '@/server/ground/access/reader';
+import { maybeFront } from '@/server/views/blog/viewBlog';
+import { maybeLook } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 
 export default async function LookPage({ params }: InClass) {

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation';
 import { PicturesPage } from '@/components/classes/PicturesPage';
-import { maybeClassFrame } from '@/server/classes/viewClassPages';
+import { maybeClassFrame } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { listClassPictures } from '@/server/pictures/viewClassPictures';
+import { listClassPictures } from '@/server/views/pictures/viewClassPictures';
 
 export default async function ClassPicturesPage({ params }: InClass) {
   const desk = await requireDeskIn(params);

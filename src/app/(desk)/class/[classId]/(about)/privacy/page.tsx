@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Privacy } from '@/components/classes/Privacy';
-import { maybePrivacy } from '@/server/classes/viewClassPages';
+import { maybePrivacy } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 
 export default async function PrivacyPage({ params }: InClass) {

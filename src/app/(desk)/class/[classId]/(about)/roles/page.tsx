@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Roles } from '@/components/classes/Roles';
-import { maybeRoles } from '@/server/classes/viewRoles';
+import { maybeRoles } from '@/server/views/class/viewRoles';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 
 export default async function RolesPage({ params }: InClass) {

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation';
 import { ClassSettings } from '@/components/classes/ClassSettings';
-import { maybeClassSettings } from '@/server/classes/viewClassPages';
+import { maybeClassSettings } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { getSettings } from '@/server/settings/settings';
+import { getSettings } from '@/server/ground/settings/settings';
 
 export default async function SettingsPage({ params }: InClass) {
   const settings = maybeClassSettings(await requireDeskIn(params));

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation';
 import { AssignmentToRead } from '@/components/assignment/AssignmentToRead';
 import { Builder } from '@/components/assignment/Builder';
-import { maybeAssignmentToRead } from '@/server/assignments/viewAssignment';
-import { maybeBuilder } from '@/server/assignments/viewBuilder';
+import { maybeAssignmentToRead } from '@/server/views/assignments/viewAssignment';
+import { maybeBuilder } from '@/server/views/assignments/viewBuilder';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { DraftToRead } from '@/components/review/DraftToRead';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeDraft } from '@/server/posts/viewDraft';
+import { maybeDraft } from '@/server/views/writing/viewDraft';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function DraftPage({ params }: InClass<'postId'>) {

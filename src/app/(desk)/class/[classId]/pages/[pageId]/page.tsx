@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { PageDesk } from '@/components/pages/PageDesk';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybePageDesk } from '@/server/pages/viewPages';
+import { maybePageDesk } from '@/server/views/pages/viewPages';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function PageDeskPage({ params }: InClass<'pageId'>) {

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Compose } from '@/components/editor/Compose';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeCompose } from '@/server/posts/viewCompose';
+import { maybeCompose } from '@/server/views/writing/viewCompose';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function ComposePage({ params }: InClass<'postId'>) {

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Receipt } from '@/components/editor/Receipt';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeReceipt } from '@/server/posts/viewReceipt';
+import { maybeReceipt } from '@/server/views/writing/viewReceipt';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function ReceiptPage({ params }: InClass<'postId'>) {

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Revisions } from '@/components/revisions/Revisions';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeRevisions } from '@/server/posts/viewRevisions';
+import { maybeRevisions } from '@/server/views/writing/viewRevisions';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 interface PageProps extends InClass<'postId'> {

@@ -1,0 +1,117 @@
+import { escapeHtml, writeHtml } from '../../../core/document/html/writeHtml';
+import { openDocument } from '../../../core/document/openDocument';
+import { NOTHING_BESIDE } from '../../../core/posts/beside';
+import { addressFrom } from '../../../core/posts/address';
+import { findAssignment } from '../../tables/assignments';
+import type { ClassRow } from '../../tables/classes';
+import { database } from '../../ground/database/database';
+import { listDocumentCopies } from '../../tables/links';
+import { findPicture } from '../../tables/pictures';
+import { listHandIns } from '../../tables/handIns';
+import { type PostRow } from '../../tables/posts';
+import { findRevision } from '../../tables/revisions';
+import { type Writing } from '../../tables/writings';
+import { findPublication } from '../../tables/publications';
+import { findGrade } from '../../tables/grades';
+import { listNotes } from '../../tables/notes';
+import { maybeReadPicture } from '../../ground/storage/pictureFiles';
+import { pictureIds } from '../evidence/writing';
+import type { Zipping } from './zipStream';
+
+interface Adding {
+  readonly post: PostRow;
+  /** The folder of the post's class or writer in the archive. */
+  readonly under: string;
+  readonly withDraft: boolean;
+  readonly now: Date;
+}
+
+/** The name of a class as a folder. */
+export function folderOf({ title, groupName }: ClassRow): string {
+  return addressFrom(`${title} ${groupName}`);
+}
+
+/** Adds a post with its hand-ins, notes and the grade that was given back, each picture once. */
+export async function addPost(zip: Zipping, { post, under, withDraft, now }: Adding): Promise<void> {
+  const assignment = await findAssignment(database, post.assignmentId, now);
+  const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
+  const grade = await findGrade(database, post.id);
+  const handIns = await listHandIns(database, post.id);
+  if (withDraft) await addWriting(zip, folder, 'draft', post);
+  for (const handIn of handIns) {
+    // What was taken back belongs to its writer alone again.
+    if (handIn.takenBackAt && !withDraft) continue;
+    const revision = await findRevision(database, handIn.revisionId);
+    if (!revision) continue;
+    const name = `hand-in-${handIn.ordinal}`;
+    await addWriting(zip, folder, name, revision);
+    const copies = await listDocumentCopies(database, revision.id);
+    if (copies.length) await zip.add(`${folder}/${name}.documents.json`, json(copies));
+  }
+  await zip.add(
+    `${folder}/post.json`,
+    json({
+      assignment: assignment && { number: assignment.number, title: assignment.title },
+      stage: post.stage,
+      begunAt: post.begunAt,
+      savedAt: post.savedAt,
+      readers: (await findPublication(database, post.id))?.audience ?? 'writerAndTeachers',
+      handIns: handIns.map(({ ordinal, receipt, handedInAt, takenBackAt, words, evidence }) => ({
+        ordinal,
+        receipt,
+        handedInAt,
+        takenBackAt,
+        words,
+        evidence,
+      })),
+      notes: (await listNotes(database, post.id)).map((note) => ({
+        author: `${note.givenName} ${note.familyName}`.trim(),
+        text: note.text,
+        createdAt: note.createdAt,
+      })),
+      grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
+    }),
+  );
+}
+
+/** Adds a page of the class blog as readers see it. */
+export async function addPage(
+  zip: Zipping,
+  { title, body, address }: { readonly title: string; readonly body: string; readonly address: string },
+): Promise<void> {
+  await addWriting(zip, 'pages', address, { title, labels: [], beside: NOTHING_BESIDE, body });
+}
+
+async function addWriting(zip: Zipping, folder: string, name: string, writing: Writing): Promise<void> {
+  const body = openDocument(JSON.parse(writing.body));
+  const { subtitle, teaser, cover } = writing.beside;
+  for (const src of pictureIds(writing)) await addPicture(zip, folder, src);
+  const title = escapeHtml(writing.title);
+  const lines = [
+    '<!doctype html>',
+    '<html>',
+    '<meta charset="utf-8">',
+    teaser && `<meta name="description" content="${escapeHtml(teaser)}">`,
+    `<title>${title}</title>`,
+    `<h1>${title}</h1>`,
+    subtitle && `<p>${escapeHtml(subtitle)}</p>`,
+    cover && `<img src="pictures/${cover.src}.webp" alt="${escapeHtml(cover.description)}">`,
+    `<p>${writing.labels.map(escapeHtml).join(', ')}</p>`,
+    writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) }),
+    '</html>',
+  ];
+  await zip.add(`${folder}/${name}.html`, `${lines.filter(Boolean).join('\n')}\n`);
+}
+
+async function addPicture(zip: Zipping, folder: string, src: string): Promise<void> {
+  const place = `${folder}/pictures/${src}.webp`;
+  if (zip.has(place)) return;
+  const picture = await findPicture(database, src);
+  const file = picture && (await maybeReadPicture(picture.contentHash, 1600));
+  if (file) await zip.addPacked(place, file);
+}
+
+/** A value as a file of JSON. */
+export function json(value: unknown): string {
+  return `${JSON.stringify(value, null, 2)}\n`;
+}

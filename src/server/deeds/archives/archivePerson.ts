@@ -1,0 +1,83 @@
+import { may } from '../../../core/access/may';
+import { writeHtml } from '../../../core/document/html/writeHtml';
+import { openDocument } from '../../../core/document/openDocument';
+import { addressFrom } from '../../../core/posts/address';
+import { writeAuditLine } from '../../ground/access/auditLog';
+import { findActor } from '../../ground/access/roles';
+import { listClassesEverOf, type ClassRow } from '../../tables/classes';
+import { listCommentsBy } from '../../tables/comments';
+import { listConsentsOf } from '../../tables/consents';
+import { database } from '../../ground/database/database';
+import { listPageWritingOf } from '../../tables/pages';
+import { findPerson } from '../../tables/people';
+import { findMembership } from '../../tables/memberships';
+import { findStudentStanding } from '../../tables/standing';
+import { listPostsOf } from '../../tables/postsOfClass';
+import { addPost, folderOf, json } from './addPost';
+import { zipStream } from './zipStream';
+
+/** An archive as a file. */
+export interface Archive {
+  readonly name: string;
+  readonly content: ReadableStream<Uint8Array> | string;
+}
+
+interface Asker {
+  readonly personId: string;
+  readonly now: Date;
+}
+
+/**
+ * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
+ * pages, each post with its hand-ins, notes and the
+ * grade that was given back, and their pictures. A person takes all of it along, drafts too; a teacher gets what belongs
+ * to the classes they run, and no draft that only its writer may read; address and consents only of who is at home there.
+ * Null for everybody else.
+ */
+export async function maybeArchive(personId: string, { personId: by, now }: Asker): Promise<Archive | null> {
+  const person = await findPerson(database, personId);
+  if (!person) return null;
+  const own = personId === by;
+  const classes: ClassRow[] = [];
+  for (const inClass of await listClassesEverOf(database, personId))
+    if (own || may(await findActor(database, inClass.id, by), 'roster.change', {})) classes.push(inClass);
+  if (!own && classes.length === 0) return null;
+  const { givenName, familyName, penName } = person;
+  const home = (await findStudentStanding(database, personId))?.homeClassId ?? null;
+  const atHome = own || home === null || classes.some(({ id }) => id === home);
+  const about = json({
+    givenName,
+    familyName,
+    penName,
+    ...(atHome ? { email: person.email, consents: await listConsentsOf(database, personId) } : {}),
+    classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId))),
+    comments: (
+      await Promise.all(
+        classes.map(({ id: classId }) => listCommentsBy(database, { authorId: personId, classId })),
+      )
+    ).flat(),
+    pages: (
+      await Promise.all(classes.map(({ id: classId }) => listPageWritingOf(database, { personId, classId })))
+    )
+      .flat()
+      .map((page) => ({ ...page, body: writeHtml(openDocument(JSON.parse(page.body))) })),
+  });
+  for (const { id } of classes)
+    await writeAuditLine(database, {
+      useCase: 'archivePerson',
+      found: { classId: id, subjectId: personId },
+      personId: by,
+      now,
+    });
+  const content = zipStream(async (zip) => {
+    await zip.add('person.json', about);
+    for (const inClass of classes)
+      for (const post of await listPostsOf(database, inClass.id, personId))
+        await addPost(zip, { post, under: folderOf(inClass), withDraft: own, now });
+  });
+  return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content };
+}
+
+async function placeIn({ id, title, groupName, schoolName }: ClassRow, personId: string) {
+  return { title, groupName, schoolName, ...(await findMembership(database, id, personId)) };
+}

@@ -1,0 +1,85 @@
+import { beforeEach, expect, test } from 'vitest';
+import { filesIn } from '../../../../tests/server/filesIn';
+import {
+  acceptedPost,
+  as,
+  EVERYBODY,
+  NOW,
+  personOf,
+  succeeded,
+  writing,
+  freshHouse,
+} from '../../../../tests/server/house';
+import { NOTHING_BESIDE } from '../../../core/posts/beside';
+import { savePost } from '../posts/savePost';
+import { giveBackGrade } from '../reviews/giveBackGrade';
+import { writeNote } from '../reviews/writeNote';
+import { maybeArchive } from './archivePerson';
+
+const house = freshHouse();
+let named: { readonly postId: string; readonly handInId: string };
+beforeEach(async () => {
+  named = await acceptedPost(house);
+  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
+  await succeeded(as(house, 'teacher', giveBackGrade, named));
+  await succeeded(
+    as(house, 'writer', savePost, {
+      postId: named.postId,
+      version: 2,
+      writing: writing('<p>still <b>secret</b></p>'),
+    }),
+  );
+});
+
+async function unpacked(by: string | null) {
+  const archive = by && (await maybeArchive(house.people.writer, { personId: by, now: NOW }));
+  if (!archive) return null;
+  expect(archive.name).toBe('wren-example.zip');
+  return new Map(Object.entries(await filesIn(archive)));
+}
+
+test('a writer takes everything along, the draft too', async () => {
+  const files = (await unpacked(house.people.writer))!;
+  const folder = 'wind-weather-8b/2-three-skies';
+  expect([...files.keys()].sort()).toEqual([
+    'person.json',
+    `${folder}/draft.html`,
+    `${folder}/hand-in-1.html`,
+    `${folder}/post.json`,
+  ]);
+  expect(files.get(`${folder}/draft.html`)).toContain('<p>still <strong>secret</strong></p>');
+  expect(files.get(`${folder}/hand-in-1.html`)).toContain('grey all day long');
+  expect(JSON.parse(files.get(`${folder}/post.json`)!)).toMatchObject({
+    stage: 'accepted',
+    readers: 'everyone',
+    notes: [{ author: 'Tess Example', text: 'Well seen.' }],
+    grade: { grade: expect.any(Number) as number },
+  });
+  expect(JSON.parse(files.get('person.json')!)).toMatchObject({
+    givenName: 'Wren',
+    classes: [{ title: 'Wind & Weather', role: 'student' }],
+  });
+});
+
+test('a teacher answers a request with everything but what only the writer may read', async () => {
+  const files = (await unpacked(house.people.teacher))!;
+  expect([...files.keys()].some((name) => name.endsWith('draft.html'))).toBe(false);
+  expect([...files.values()].join('')).not.toContain('secret');
+  expect([...files.values()].join('')).toContain('grey all day long');
+});
+
+test('nobody else gets any of it', async () => {
+  for (const who of EVERYBODY) {
+    const allowed = ['writer', 'teacher', 'coTeacher'].includes(who);
+    expect([who, (await unpacked(personOf(house, who))) !== null]).toEqual([who, allowed]);
+  }
+});
+
+test('what stands beside a post is in it, as text and nothing else', async () => {
+  const beside = { ...NOTHING_BESIDE, subtitle: 'From the <wall>', teaser: 'Grey & "greyer"' };
+  const sent = { ...writing('<p>x</p>'), beside };
+  await succeeded(as(house, 'writer', savePost, { postId: named.postId, version: 3, writing: sent }));
+  const draft = (await unpacked(house.people.writer))!.get('wind-weather-8b/2-three-skies/draft.html');
+  expect(draft).toContain('<p>From the &lt;wall&gt;</p>');
+  expect(draft).toContain('content="Grey &amp; &quot;greyer&quot;"');
+});

@@ -1,0 +1,43 @@
+import { keptSince } from '../../../core/privacy/retention';
+import { database, inTransaction } from '../../ground/database/database';
+import { deleteOldLooks } from '../../tables/links';
+import { deleteOldLimits } from '../../ground/limits/queries';
+import {
+  deleteOldLogLines,
+  deleteOldReadings,
+  deleteOldRevisions,
+  findRetention,
+  listLongLeftPosts,
+} from '../../tables/retention';
+import { deleteOldDevices } from '../sessions/knownDevices';
+import { erasePost } from '../posts/erasePost';
+
+/** How long it is known what was found at an address. */
+const DAY = 24 * 60 * 60 * 1000;
+const LOOKS_KEPT = 30 * DAY;
+/** How long it is shown what was tried in vain, and known on which devices somebody signed in. */
+const LIMITS_KEPT = 2 * DAY;
+const DEVICES_KEPT = 365 * DAY;
+
+/** Lets go what the school keeps no longer, a few rows at a time. */
+export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
+  const { revisions, readings, logs, leftPosts } = await findRetention(database);
+  if (revisions !== null) await untilNone(() => deleteOldRevisions(database, keptSince(now, revisions)));
+  if (readings !== null) await untilNone(() => deleteOldReadings(database, keptSince(now, readings)));
+  if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
+  // Which addresses children typed is nobody's business for longer than it helps.
+  await untilNone(() => deleteOldLooks(database, new Date(now.getTime() - LOOKS_KEPT)));
+  await untilNone(() => deleteOldLimits(database, new Date(now.getTime() - LIMITS_KEPT)));
+  await untilNone(() => deleteOldDevices(database, new Date(now.getTime() - DEVICES_KEPT)));
+  if (leftPosts !== null) await untilNone(() => eraseLeftPosts(keptSince(now, leftPosts)));
+}
+
+async function eraseLeftPosts(before: Date): Promise<number> {
+  const posts = await listLongLeftPosts(database, before);
+  for (const postId of posts) await inTransaction((transaction) => erasePost(transaction, postId));
+  return posts.length;
+}
+
+async function untilNone(round: () => Promise<number>): Promise<void> {
+  while ((await round()) > 0);
+}

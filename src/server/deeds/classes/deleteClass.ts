@@ -1,0 +1,34 @@
+import { deleteClass as deleteClassDeed } from '../../../contract/classes/deleteClass';
+import { previewClassDeletion as previewClassDeletionDeed } from '../../../contract/classes/previewClassDeletion';
+import { done, refused, type Refusal } from '../../ground/access/useCase';
+import { insertJob } from '../../ground/jobs/queries';
+import { isArchivedAtRest, type ClassRow } from '../../tables/classes';
+import { REVERSIBLE_DAYS } from '../people/deletion';
+import { classUseCase } from '../subjects/classUseCase';
+import { countClassHoldings, hideClass } from './deletionQueries';
+
+export const previewClassDeletion = classUseCase(previewClassDeletionDeed, {
+  run: async ({ classId }, _, { database }) => done(await countClassHoldings(database, classId)),
+});
+
+export const deleteClass = classUseCase(deleteClassDeed, {
+  turn: true,
+  async run({ classId, title }, inClass, { database, now }) {
+    const problem = notYet(inClass) ?? otherTitle(inClass, title);
+    if (problem) return problem;
+    const eraseAt = new Date(now.getTime() + REVERSIBLE_DAYS * 86_400_000);
+    await hideClass(database, { id: classId, at: now, eraseAt });
+    await insertJob(database, { kind: 'eraseClass', payload: { classId }, at: eraseAt });
+    return done({ eraseAt: eraseAt.toISOString() });
+  },
+});
+
+function notYet(inClass: ClassRow): Refusal | null {
+  if (!inClass.restedAt) return refused('class.restFirst');
+  return isArchivedAtRest(inClass) ? null : refused('class.archiveFirst');
+}
+
+function otherTitle(inClass: ClassRow, title: string): Refusal | null {
+  const plain = (text: string) => text.trim().toLocaleLowerCase();
+  return plain(title) === plain(inClass.title) ? null : refused('class.otherTitle', 'title');
+}

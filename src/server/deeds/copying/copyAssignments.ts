@@ -1,0 +1,29 @@
+import { comesWith } from '../../../core/assignments/lessonText';
+import type { Database } from '../../ground/database/database';
+import { newId } from '../../ground/database/newId';
+import { noteWhatComesWith } from '../../tables/handouts';
+import { FOR_ITSELF, insertAssignment, listAssignments } from '../../tables/assignments';
+
+/** Copies the assignments of a class into another, as they are, but neither set nor with a due date. */
+export async function copyAssignments(
+  database: Database,
+  {
+    from,
+    to,
+    by,
+    at,
+  }: { readonly from: string; readonly to: string; readonly by: string; readonly at: Date },
+): Promise<void> {
+  // A series is copied as what is repeated: its days are those of another year.
+  for (const assignment of (await listAssignments(database, from, at)).filter(
+    (one) => one.seriesId === null,
+  )) {
+    const id = newId();
+    await insertAssignment(
+      database,
+      { ...assignment, id, classId: to, dueAt: null, setAt: null, openedAt: null, version: 1, ...FOR_ITSELF },
+      { by, at },
+    );
+    await noteWhatComesWith(database, id, { ...comesWith(assignment), by });
+  }
+}

@@ -1,0 +1,49 @@
+import { copyClass as deed } from '../../../contract/classes/copyClass';
+import { done } from '../../ground/access/useCase';
+import { copyLabels } from '../../tables/labels';
+import {
+  updateCopied,
+  updateDesk,
+  updateLook,
+  updatePrivacy,
+  updateSignIn,
+  updateWords,
+  updateYear,
+} from '../../tables/classes';
+import { classUseCase } from '../subjects/classUseCase';
+import { insertOwnClass } from '../classes/makeClass';
+import { copyAssignments } from './copyAssignments';
+import { copyPages } from './copyPages';
+
+export const copyClass = classUseCase(deed, {
+  async run({ title, groupName }, from, context) {
+    const { database, now, personId } = context;
+    const { timeZone, language, subtitle, schoolName, year } = from;
+    const names = { title: title.trim() || from.title, groupName: groupName.trim() };
+    const classId = await insertOwnClass(context, {
+      ...names,
+      timeZone,
+      language,
+      subtitle,
+      schoolName,
+    });
+    await updateCopied(database, classId, from.id);
+    await updateYear(database, {
+      classId,
+      timeZone,
+      language,
+      terms: [],
+      holidays: [],
+      schoolDays: year.schoolDays,
+    });
+    await updatePrivacy(database, { ...from, classId });
+    await updateSignIn(database, { ...from, classId });
+    await updateLook(database, classId, from);
+    await updateDesk(database, classId, from.desk);
+    await updateWords(database, classId, from.words);
+    await copyLabels(database, from.id, classId);
+    await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
+    await copyPages(database, { from: from.id, to: classId, by: personId, at: now });
+    return done({ classId });
+  },
+});

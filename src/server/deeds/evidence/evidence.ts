@@ -1,0 +1,85 @@
+import { openDocument } from '../../../core/document/openDocument';
+import { webAddresses } from '../../../core/document/webAddresses';
+import { asksFor } from '../../../core/requirements/requirement';
+import type { Measured, Measuring } from '../../../workers/tasks/measure';
+import type { AssignmentRow } from '../../tables/assignments';
+import type { ClassRow } from '../../tables/classes';
+import { listCommentsGiven } from '../../tables/comments';
+import type { Database } from '../../ground/database/database';
+import { listPerceptualHashes } from '../../tables/pictures';
+import { work } from '../../ground/work/work';
+import { type PostRow } from '../../tables/posts';
+import { listOthersBodies } from '../../tables/postsOfClass';
+import { findOpenResults } from '../links/lookAt';
+import { assignmentToCheck } from './context';
+import { pictureIds } from './writing';
+
+/** How a post stands against its assignment; at a hand-in this alone counts. */
+export type Evidence = Measured;
+
+/** A post that is too much to be measured: who wrote it is told. */
+export class TooMuchToMeasure extends Error {
+  override readonly name = 'TooMuchToMeasure';
+}
+
+/**
+ * How a post stands against its assignment, computed here and now, beside the thread that answers everybody: never within a
+ * transaction.
+ * @param copied true where the copy of what is measured is wanted too
+ * @throws TooMuchToMeasure
+ */
+export async function evidenceFor(
+  database: Database,
+  post: PostRow,
+  assignment: AssignmentRow,
+  inClass: ClassRow,
+  { copied = false }: { readonly copied?: boolean } = {},
+): Promise<Evidence> {
+  const { teaser, cover, selfChecked } = post.beside;
+  const measured = await work(
+    'measure',
+    {
+      assignment: await assignmentToCheck(database, assignment, inClass),
+      post: {
+        title: post.title,
+        labels: post.labels,
+        body: post.body,
+        teaser,
+        cover,
+        selfChecked,
+        classWords: inClass.words,
+        pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
+        openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
+        ...(await commentsGiven(database, post, assignment, inClass)),
+      },
+      ...(await othersOf(database, post, assignment)),
+      // A dictionary only where it is asked for.
+      spelling: asksFor(assignment.requirements, 'spelling') ? inClass.language : null,
+      copied: copied ? { teaser, cover } : null,
+    },
+    post.writerId,
+  );
+  if (!measured.ok) throw new TooMuchToMeasure(measured.why);
+  return measured.value;
+}
+
+async function commentsGiven(
+  database: Database,
+  post: PostRow,
+  { requirements }: AssignmentRow,
+  inClass: ClassRow,
+): Promise<Pick<Measuring['post'], 'commentsGiven'>> {
+  if (!asksFor(requirements, 'comments')) return {};
+  const of = { authorId: post.writerId, classId: inClass.id };
+  return { commentsGiven: await listCommentsGiven(database, of) };
+}
+
+/** Other people's words, only where own ones are asked for. */
+async function othersOf(
+  database: Database,
+  post: PostRow,
+  assignment: AssignmentRow,
+): Promise<Pick<Measuring, 'others'>> {
+  if (!asksFor(assignment.requirements, 'ownWords')) return {};
+  return { others: await listOthersBodies(database, assignment.id, post.writerId) };
+}

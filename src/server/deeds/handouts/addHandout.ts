@@ -1,0 +1,60 @@
+import { createHash } from 'node:crypto';
+import { may } from '../../../core/access/may';
+import { writeAuditLine } from '../../ground/access/auditLog';
+import { findRole } from '../../ground/access/roles';
+import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
+import { database, inTransaction } from '../../ground/database/database';
+import { newId } from '../../ground/database/newId';
+import { storeHandout } from '../../ground/storage/handoutFiles';
+import { insertHandout } from '../../tables/handouts';
+
+/** The largest file that is given out. */
+export const MOST_HANDOUT_BYTES = 25 * 1024 * 1024;
+const LONGEST_NAME = 200;
+
+interface Given {
+  readonly classId: string;
+  /** The file's own name. */
+  readonly name: string;
+  readonly file: Buffer;
+}
+
+export interface AddedHandout {
+  readonly handoutId: string;
+  readonly name: string;
+}
+
+/** Takes a file that is given out into a class. Who may fetch it is said by the assignments and pages that have it with them. */
+export async function addHandout(
+  { classId, name: given, file }: Given,
+  { personId, now }: { readonly personId: string | null; readonly now: Date },
+): Promise<Result<AddedHandout>> {
+  if (personId === null || !/^[0-9a-z]{16}$/.test(classId)) return NOT_THERE;
+  const role = await findRole(database, classId, personId);
+  if (!may({ personId, role }, 'handout.add', {})) return NOT_THERE;
+  if (file.length === 0) return refused('handout.empty', 'file');
+  if (file.length > MOST_HANDOUT_BYTES)
+    return refused('handout.tooLarge', 'file', { most: MOST_HANDOUT_BYTES / 1024 / 1024 });
+  const name = bareName(given);
+  const contentHash = createHash('sha256').update(file).digest('hex');
+  await storeHandout(contentHash, file);
+  const id = newId();
+  await inTransaction(async (transaction) => {
+    const row = { id, classId, uploadedBy: personId, name, size: file.length, contentHash };
+    await insertHandout(transaction, { ...row, at: now });
+    await writeAuditLine(transaction, {
+      useCase: 'addHandout',
+      found: { classId, subjectId: id },
+      personId,
+      now,
+    });
+  });
+  return done({ handoutId: id, name });
+}
+
+/** A name without folders and without signs that a file's name cannot have. */
+function bareName(given: string): string {
+  const name = (given.split(/[\\/]/).at(-1) ?? '').replace(/\p{Cc}/gu, '').trim();
+  const signs = Array.from(name);
+  return (signs.length > LONGEST_NAME ? signs.slice(-LONGEST_NAME).join('') : name) || 'file';
+}

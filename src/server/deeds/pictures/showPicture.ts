@@ -1,0 +1,103 @@
+import { narrower, type Audience } from '../../../core/access/audience';
+import { may, type Actor } from '../../../core/access/may';
+import { widestWith } from '../../../core/privacy/consent';
+import { findActor } from '../../ground/access/roles';
+import { database } from '../../ground/database/database';
+import { findClass } from '../../tables/classes';
+import type { Reader } from '../../ground/access/reader';
+import { listAssignmentUses } from '../../tables/handouts';
+import { listShown } from '../../tables/passphrases';
+import { tokenHash } from '../../ground/secrets/secrets';
+import { checkOf } from '../../ground/input/validate';
+import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../../ground/storage/pictureFiles';
+import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from '../../tables/pictures';
+import { findAppearance } from '../subjects/appearances';
+import { mayReadOne } from '../handouts/mayReadOne';
+import { sightOnPages } from '../readers/sightOnPages';
+import { listPageUses } from '../pages/uses';
+
+interface ShownPicture {
+  /** The same for the same bytes. */
+  readonly tag: string;
+  /** Whether anybody at all may see it. */
+  readonly forEveryone: boolean;
+  /** Whether something that is open to search engines shows it now. */
+  readonly searchable: boolean;
+  read(): Promise<Buffer | null>;
+}
+
+const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
+  type: 'object',
+  required: ['id', 'width'],
+  properties: { id: { type: 'string', pattern: '^[0-9a-z]{16}$' }, width: { enum: PICTURE_WIDTHS } },
+});
+
+/**
+ * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
+ * it, and whoever may read a draft, an assignment or a page that does. Null for everybody else, as for a picture that is not there.
+ */
+export async function maybeShowPicture(
+  { id, width }: { readonly id: string; readonly width: number },
+  reader: Reader,
+  now: Date,
+): Promise<ShownPicture | null> {
+  const { personId, device } = reader;
+  const checked = check({ id, width });
+  const picture = checked.ok ? await findPicture(database, checked.value.id) : null;
+  if (!checked.ok || !picture) return null;
+  const actor = await findActor(database, picture.classId, personId);
+  const shown = device ? await listShown(database, picture.classId, tokenHash(device)) : new Set<string>();
+  const uses = [];
+  for (const { postId, ...use } of await listUses(database, id))
+    uses.push({
+      ...use,
+      publishedTo: await audienceNow(picture.classId, use, now),
+      passphraseShown: shown.has('') || shown.has(postId),
+    });
+  const onPages = await sightOnPages(await listPageUses(database, 'picture', id), reader);
+  const seen =
+    onPages !== 'nothing' ||
+    (personId !== null && picture.uploadedBy === personId) ||
+    uses.some((use) => maySee(actor, use)) ||
+    (await isInDraftFor(actor, picture, now)) ||
+    (personId !== null &&
+      (await mayReadOne(await listAssignmentUses(database, 'picture', id, now), personId)));
+  if (!seen) return null;
+  const { contentHash } = picture;
+  const { width: wanted } = checked.value;
+  const forEveryone = onPages === 'forEveryone' || uses.some((use) => use.publishedTo === 'everyone');
+  return {
+    tag: `${contentHash.slice(0, 32)}-${wanted}`,
+    forEveryone,
+    searchable: forEveryone && (await findClass(database, picture.classId))?.searchEngines === true,
+    read: () => maybeReadPicture(contentHash, wanted),
+  };
+}
+
+/** Whether a picture stands in a draft that somebody may read. */
+async function isInDraftFor(actor: Actor, picture: PictureRow, now: Date): Promise<boolean> {
+  if (actor.personId === null) return false;
+  const drafts = await listOpenDrafts(database, picture);
+  if (drafts.some(({ writerId }) => may(actor, 'post.readDraft', { writerId, draftsOpen: true })))
+    return true;
+  const openings = await listOpenings(database, { ...picture, now });
+  return openings.some(({ askedBy, decidedBy }) =>
+    may(actor, 'draft.readOpened', { openedFor: [askedBy, decidedBy] }),
+  );
+}
+
+/** Before whom a picture stands now, as far as the ceiling, and consent of the writer whose post shows it, go. */
+async function audienceNow(
+  classId: string,
+  { publishedTo, writerId }: { readonly publishedTo: Audience | null; readonly writerId: string },
+  now: Date,
+): Promise<Audience | null> {
+  const inClass = publishedTo && (await findClass(database, classId));
+  if (!inClass) return null;
+  const appears = await findAppearance(database, inClass, { writerId, now });
+  return narrower(narrower(publishedTo, inClass.ceiling), widestWith(appears));
+}
+
+function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {
+  return may(actor, 'post.read', use) || may(actor, 'post.readHandIn', use);
+}

@@ -1,0 +1,33 @@
+import { beginPost as deed } from '../../../contract/posts/beginPost';
+import { outlineDocument } from '../../../core/document/openDocument';
+import { NOTHING_BESIDE } from '../../../core/posts/beside';
+import { done } from '../../ground/access/useCase';
+import { newId } from '../../ground/database/newId';
+import { findPostOf, insertPost } from '../../tables/posts';
+import { assignmentUseCase } from '../subjects/assignmentUseCase';
+
+export const beginPost = assignmentUseCase(deed, {
+  async run(_, { assignment }, { database, personId, now }) {
+    const begun = await findPostOf(database, assignment.id, personId);
+    if (begun) return done({ postId: begun.id });
+    const id = newId();
+    await insertPost(database, {
+      id,
+      classId: assignment.classId,
+      assignmentId: assignment.id,
+      writerId: personId,
+      stage: 'draft',
+      title: '',
+      labels: [],
+      beside: NOTHING_BESIDE,
+      body: JSON.stringify(outlineDocument(assignment.outline).toJSON()),
+      audience: null,
+      address: null,
+      askedAddress: null,
+      version: 1,
+      begunAt: now,
+      savedAt: now,
+    });
+    return done({ postId: id });
+  },
+});

@@ -1,0 +1,129 @@
+import { randomInt } from 'node:crypto';
+import { handIn as deed } from '../../../contract/posts/handIn';
+import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
+import { missingNow } from '../../../core/assignments/growing';
+import { openDocument } from '../../../core/document/openDocument';
+import { webAddresses } from '../../../core/document/webAddresses';
+import { addressFrom, freeAddress } from '../../../core/posts/address';
+import { maybeReaches } from '../../../core/posts/release';
+import { maybeNextStage } from '../../../core/posts/stage';
+import { done, refused } from '../../ground/access/useCase';
+import type { Database } from '../../ground/database/database';
+import { newId } from '../../ground/database/newId';
+import { insertJob } from '../../ground/jobs/queries';
+import { listAddressesLike, updateAddress } from '../../tables/addresses';
+import { upsertCopy } from '../../tables/revisionCopies';
+import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
+import { updateStage, type PostRow } from '../../tables/posts';
+import { insertRevision } from '../../tables/revisions';
+import { countingIn } from '../assignments/growingSteps';
+import { takeLabels } from '../labels/takeLabels';
+import { putBeforeReaders } from '../publications/putBeforeReaders';
+import { postUseCase } from '../subjects/postUseCase';
+import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
+import { pictureIds, picturesNamed } from '../evidence/writing';
+
+/** The same version, handed in again within so many milliseconds, is the same hand-in. */
+const AT_ONCE = 30_000;
+
+export const handIn = postUseCase(deed, {
+  turn: true,
+  async prepare({ version }, { post, assignment, inClass }, { database }) {
+    if (version !== post.version) return refused('post.changedMeanwhile');
+    try {
+      const evidence = await evidenceFor(database, post, assignment, inClass, { copied: true });
+      return done({ evidence, assignmentVersion: assignment.version });
+    } catch (error) {
+      if (error instanceof TooMuchToMeasure) return refused('post.tooMuch');
+      throw error;
+    }
+  },
+  async run({ version }, rows, { database, personId, now }, { evidence, assignmentVersion }) {
+    const { post, assignment, inClass, publication, handIns } = rows;
+    const latest = handIns.at(-1);
+    if (post.stage === 'handedIn' && latest && isAgain(latest, version, now))
+      return done({ receipt: latest.receipt });
+    const next = maybeNextStage(post.stage, 'handIn');
+    if (!next) return refused('post.cannotFollow');
+    if (version !== post.version) return refused('post.changedMeanwhile');
+    // A teacher has changed what is asked for while it was measured.
+    if (assignment.version !== assignmentVersion) return refused('sameMoment');
+    if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
+      return refused('post.empty');
+    const { answer, words, copy } = evidence;
+    if (assignment.missing === 'stops') {
+      const counting = countingIn(assignment, inClass, now);
+      const [missing] = missingNow(answer, assignment.requirements, counting);
+      if (missing) {
+        const { key, values } = missing.message;
+        return refused('post.missingStops', missing.id, { ...values, line: key });
+      }
+    }
+    const { title, labels, beside, body } = post;
+    const revision = {
+      id: newId(),
+      postId: post.id,
+      kind: 'handIn',
+      title,
+      labels,
+      beside,
+      body,
+      createdAt: now,
+    } as const;
+    await insertRevision(database, revision, picturesNamed(post));
+    if (copy) await upsertCopy(database, revision.id, copy);
+    const receipt = await newReceipt(database);
+    const handInId = newId();
+    await insertHandIn(database, {
+      id: handInId,
+      postId: post.id,
+      revisionId: revision.id,
+      ordinal: (await listHandIns(database, post.id)).length + 1,
+      receipt,
+      evidence: answer,
+      words,
+      version,
+      handedInAt: now,
+      takenBackAt: null,
+    });
+    await updateStage(database, post.id, next);
+    // Other people's servers are not waited for while a child waits for the receipt.
+    if (webAddresses(openDocument(JSON.parse(body))).length > 0)
+      await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
+    if (post.address === null) await giveAddress(database, post);
+    await takeLabels(database, inClass, { postId: post.id, writerId: post.writerId, labels, now });
+    const audience = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
+    const reached = maybeReaches('handIn', assignment.release, audience, {
+      setOpened: assignment.openedAt !== null,
+    });
+    // Readers beyond the class go on seeing what was accepted, until a teacher accepts the change.
+    if (reached && !(publication && goesBeyondClass(publication.audience)))
+      await putBeforeReaders(database, {
+        postId: post.id,
+        revisionId: revision.id,
+        audience: reached,
+        by: personId,
+        now,
+      });
+    return done({ receipt });
+  },
+});
+
+/** Pressed twice, or sent again because the answer was lost on the way. */
+function isAgain({ version: handedIn, handedInAt }: HandInRow, version: number, now: Date): boolean {
+  return handedIn === version && now.getTime() - handedInAt.getTime() < AT_ONCE;
+}
+
+async function giveAddress(database: Database, post: PostRow): Promise<void> {
+  const wished = addressFrom(post.title);
+  const taken = new Set(await listAddressesLike(database, post.classId, wished));
+  await updateAddress(database, post.id, freeAddress(wished, taken));
+}
+
+/** A number that a child can read out, not one that tells how many hand-ins there are; longer only where short ones are taken. */
+async function newReceipt(database: Database): Promise<number> {
+  for (let most = 100_000; ; most *= 2) {
+    const receipt = randomInt(10_000, most);
+    if (!(await findHandInByReceipt(database, receipt))) return receipt;
+  }
+}

@@ -1,0 +1,39 @@
+import type { Database } from '../../ground/database/database';
+
+/** Who gave no sign of life for so many milliseconds is gone. */
+const LONG_AGO = 600_000;
+
+interface Visit {
+  readonly postId: string;
+  readonly page: string;
+  readonly seenAt: Date;
+}
+
+/** Notes that a page has a post open. */
+export async function recordVisit(database: Database, visit: Visit): Promise<void> {
+  await database.change(
+    `INSERT INTO post_visits (post_id, page, seen_at) VALUES (:postId, :page, :seenAt)
+     ON DUPLICATE KEY UPDATE seen_at = :seenAt`,
+    { ...visit },
+  );
+}
+
+/** Forgets a page that is left, and those of the post that went away without a word. @param seenAt the present time */
+export async function forgetVisit(database: Database, { postId, page, seenAt }: Visit): Promise<void> {
+  await database.change(
+    'DELETE FROM post_visits WHERE post_id = :postId AND (page = :page OR seen_at < :before)',
+    { postId, page, before: new Date(seenAt.getTime() - LONG_AGO) },
+  );
+}
+
+/** On how many other pages a post is open since a moment. */
+export async function countOtherVisits(
+  database: Database,
+  { postId, page, since }: { readonly postId: string; readonly page: string; readonly since: Date },
+): Promise<number> {
+  const [row] = await database.rows<{ others: number }>(
+    'SELECT COUNT(*) AS others FROM post_visits WHERE post_id = :postId AND page <> :page AND seen_at >= :since',
+    { postId, page, since },
+  );
+  return row?.others ?? 0;
+}

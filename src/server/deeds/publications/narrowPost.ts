@@ -1,0 +1,19 @@
+import { narrowPost as deed } from '../../../contract/publications/narrowPost';
+import { audiencesUpTo } from '../../../core/access/audience';
+import { done, refused } from '../../ground/access/useCase';
+import { postUseCase } from '../subjects/postUseCase';
+import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
+
+export const narrowPost = postUseCase(deed, {
+  turn: true,
+  async run({ postId, audience }, { publication }, { database, personId, now }) {
+    if (!publication) return refused('publish.notPublished', 'audience');
+    if (audience === publication.audience) return done(null);
+    if (!audiencesUpTo(publication.audience).includes(audience))
+      return refused('publish.onlyNarrows', 'audience');
+    const { revisionId } = publication;
+    if (audience === 'writerAndTeachers') await takeFromReaders(database, postId, now);
+    else await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });
+    return done(null);
+  },
+});

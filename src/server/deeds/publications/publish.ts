@@ -1,0 +1,30 @@
+import { publish as deed } from '../../../contract/publications/publish';
+import { audiencesUpTo } from '../../../core/access/audience';
+import { done, refused } from '../../ground/access/useCase';
+import { postUseCase } from '../subjects/postUseCase';
+import { takeAskedAddress } from '../addresses/takeAskedAddress';
+import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
+
+export const publish = postUseCase(deed, {
+  turn: true,
+  async run({ audience }, { post, inClass, appears, handIns }, { database, personId, now }) {
+    const latest = handIns.at(-1);
+    if (!latest) return refused('post.cannotFollow');
+    if (!audiencesUpTo(inClass.ceiling).includes(audience))
+      return refused(appears === 'no' ? 'publish.noConsent' : 'publish.tooWide', 'audience');
+    // A writer may always ask for fewer readers; a teacher does not go over that wish.
+    if (post.audience !== null && !audiencesUpTo(post.audience).includes(audience))
+      return refused('publish.writerWantsFewer', 'audience');
+    await takeAskedAddress(database, post);
+    if (audience === 'writerAndTeachers') await takeFromReaders(database, post.id, now);
+    else
+      await putBeforeReaders(database, {
+        postId: post.id,
+        revisionId: latest.revisionId,
+        audience,
+        by: personId,
+        now,
+      });
+    return done(null);
+  },
+});

@@ -1,0 +1,43 @@
+import { grade, type Grade } from '../../../core/grading/grade';
+import { localMinute } from '../../../core/timing/zonedTime';
+import type { JudgementRow } from '../../tables/judgements';
+import { lateRuleIn } from '../assignments/lateRuleIn';
+import type { PostFacts } from '../subjects/findPostToActOn';
+
+/** The grade of a post as it stands: the latest hand-in's evidence, the judgements, and how late it came. */
+export function computeGrade(
+  { assignment, inClass, handIns, grade: row, post }: PostFacts,
+  judgements: readonly JudgementRow[],
+): Grade {
+  const evidence = handIns.at(-1)?.evidence;
+  const levels = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
+  const weights = new Map(assignment.requirements.map((requirement) => [requirement.id, requirement.weight]));
+  return grade({
+    requirements: (evidence?.requirements ?? []).map((answer) => ({
+      earned: answer.earned,
+      possible: answer.possible,
+      weight: weights.get(answer.id) ?? 'advice',
+      unknown: answer.state === 'unknown' && answer.possible > 0,
+    })),
+    rubric: assignment.rubric.map((criterion) => ({
+      id: criterion.id,
+      weight: criterion.weight,
+      levels: criterion.levels.map((level) => level.points),
+      chosen: chosenLevel(levels.get(criterion.id), criterion.levels.length),
+    })),
+    late: lateRuleIn(inClass, assignment),
+    due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
+    timeZone: inClass.timeZone,
+    handIns: handIns.map((handIn) => handIn.handedInAt.toISOString()),
+    accepted: post.stage === 'accepted' ? handIns.length - 1 : null,
+    override:
+      row && row.overrideGrade !== null
+        ? { grade: row.overrideGrade, reason: row.overrideReason ?? '' }
+        : null,
+  });
+}
+
+/** A level that the rubric has lost since it was judged counts as not judged. */
+function chosenLevel(level: number | undefined, levels: number): number | null {
+  return level === undefined || level >= levels ? null : level;
+}

@@ -1,0 +1,41 @@
+import { appearance, consentOn, type Appearance } from '../../../core/privacy/consent';
+import { localDate } from '../../../core/timing/zonedTime';
+import type { ClassRow } from '../../tables/classes';
+import type { MemberRow } from '../../tables/memberships';
+import type { Database } from '../../ground/database/database';
+import { findPerson } from '../../tables/people';
+import { listConsentsOf, listConsentsOfClass, type ConsentRow } from '../../tables/consents';
+
+/** How each writer of a class may appear outside it now. `members`: everybody who is or was in it. */
+export async function listAppearances(
+  database: Database,
+  inClass: ClassRow,
+  { members, now }: { readonly members: readonly MemberRow[]; readonly now: Date },
+): Promise<(writerId: string) => Appearance> {
+  if (!inClass.consentNeeded) return () => 'byRule';
+  const day = localDate(now.getTime(), inClass.timeZone);
+  const consents = grouped(await listConsentsOfClass(database, inClass.id));
+  const penNames = new Map(members.map((one) => [one.personId, one.penName]));
+  return (writerId) =>
+    appearance(consentOn(consents.get(writerId) ?? [], day), { penName: penNames.get(writerId) ?? null });
+}
+
+/** How one writer may appear outside a class now. */
+export async function findAppearance(
+  database: Database,
+  inClass: ClassRow,
+  { writerId, now }: { readonly writerId: string; readonly now: Date },
+): Promise<Appearance> {
+  if (!inClass.consentNeeded) return 'byRule';
+  const day = localDate(now.getTime(), inClass.timeZone);
+  const person = await findPerson(database, writerId);
+  const purposes = consentOn(await listConsentsOf(database, writerId), day);
+  return appearance(purposes, { penName: person?.penName ?? null });
+}
+
+function grouped(consents: readonly ConsentRow[]): ReadonlyMap<string, readonly ConsentRow[]> {
+  const byPerson = new Map<string, ConsentRow[]>();
+  for (const consent of consents)
+    byPerson.set(consent.personId, [...(byPerson.get(consent.personId) ?? []), consent]);
+  return byPerson;
+}

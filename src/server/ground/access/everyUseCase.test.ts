@@ -1,0 +1,538 @@
+import { afterAll, beforeEach, describe, expect, test } from 'vitest';
+import {
+  acceptPost,
+  addClass,
+  addMember,
+  addPerson,
+  as,
+  buildHouse,
+  emptyDatabase,
+  EVERYBODY,
+  FIELDS,
+  handInPost,
+  ACCOUNTS,
+  NOW,
+  ROLES,
+  setWork,
+  succeeded,
+  writePost,
+  writing,
+  type House,
+} from '../../../../tests/server/house';
+import { instructionsFrom } from '../../../core/assignments/lessonText';
+import { may, type Actor, type Subject } from '../../../core/access/may';
+import { FIRST_LOOK } from '../../../core/looks/looks';
+import { hideClass } from '../../deeds/classes/deletionQueries';
+import { insertComment } from '../../tables/comments';
+import { insertConcern } from '../../tables/concerns';
+import { listConsentsOf } from '../../tables/consents';
+import { listPageRevisions } from '../../tables/pages';
+import { upsertJoinRequest } from '../../tables/joinRequests';
+import { leaveClass } from '../../tables/memberships';
+import { insertPicture } from '../../tables/pictures';
+import { keepAsRevision } from '../../deeds/posts/keepAsRevision';
+import { findPost } from '../../tables/posts';
+import { listRevisionMoments } from '../../tables/revisions';
+import { insertOpening } from '../../tables/openings';
+import { USE_CASES } from '../../useCases';
+import { database } from '../database/database';
+import { newId } from '../database/newId';
+import { closePool } from '../database/pool';
+
+type Name = keyof typeof USE_CASES;
+type World = 'draft' | 'handedIn' | 'opened' | 'accepted';
+
+const WORLDS: readonly World[] = ['draft', 'handedIn', 'opened', 'accepted'];
+interface Ids {
+  readonly classId: string;
+  readonly assignmentId: string;
+  readonly postId: string;
+  readonly handInId: string;
+  /** A student of the class, one who left it, a reader, an open invitation, a consent of the student, a deleted student, and a second class of both teachers. */
+  readonly studentId: string;
+  readonly leaverId: string;
+  readonly readerId: string;
+  readonly invitationId: string;
+  readonly consentId: string;
+  readonly concernId: string;
+  readonly deletedId: string;
+  /** A student of the class whom the second class asks for, and one of that class whom this one asks for. */
+  readonly guestId: string;
+  readonly askedForId: string;
+  /** A question whether a draft may be opened; a class that its teacher deleted. */
+  readonly openingId: string;
+  readonly deletedClassId: string;
+  readonly secondClassId: string;
+  /** A post of a classmate that was handed in. */
+  readonly triedPostId: string;
+  readonly pictureId: string;
+  /** What the writer said under the post. */
+  readonly commentId: string;
+  /** A page of the class blog, and what was kept of it. */
+  readonly pageId: string;
+  readonly pageRevisionId: string;
+  /** A kept copy of the post. */
+  readonly revisionId: string;
+}
+
+const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
+const CLOSED = {
+  ceiling: 'ourClass',
+  namingRule: 'firstName',
+  searchEngines: false,
+  editorsRead: false,
+  consentNeeded: true,
+};
+const CONSENT = {
+  givenBy: 'Rosa Example',
+  relation: 'mother',
+  purposes: ['penName'],
+  givenOn: '2026-09-10',
+  until: null,
+};
+const NEWCOMER = { source: { kind: 'lines', text: 'Ines Marlow' }, same: [], another: [] };
+const SERIES = {
+  first: '2026-11-23',
+  last: '2026-12-14',
+  weekdays: [1],
+  every: 1,
+  except: [],
+  time: '16:00',
+  opensBefore: 4,
+  weeks: 'counted',
+};
+const PAGE = { title: 'How we comment', body: instructionsFrom('Ask something.') };
+const PARTICULARS = {
+  givenName: 'Wren',
+  familyName: 'Example',
+  penName: '',
+  email: '',
+  schoolId: '',
+  group: '',
+};
+
+/** An input for each use case that is right in form, so that only access decides. */
+const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
+  makeAccount: () => ({ givenName: 'Nell', familyName: '', email: 'nell@example.org', account: 'teacher' }),
+  changeAccount: ({ studentId }) => ({ personId: studentId, account: null }),
+  retryJobs: () => ({}),
+  searchPeople: () => ({ words: 'wren' }),
+  previewErasure: ({ studentId }) => ({ personId: studentId }),
+  deleteAnybody: ({ studentId }) => ({ personId: studentId }),
+  restoreAnybody: ({ deletedId }) => ({ personId: deletedId }),
+  changeRetention: () => ({ revisions: 12, readings: null, logs: 12, leftPosts: null }),
+  makeClass: () => ({ title: 'Tides', groupName: '7C', ...PLACE }),
+  nameClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '', subtitle: '', schoolName: '' }),
+  checkAddress: ({ classId }) => ({ classId, address: 'tides' }),
+  changeAddress: ({ classId }) => ({ classId, address: 'tides' }),
+  changeYear: ({ classId }) => ({ classId, ...PLACE, terms: [], holidays: [], schoolDays: [1] }),
+  changeWords: ({ classId }) => ({ classId, words: ['nimbus'] }),
+  changeDesk: ({ classId }) => ({ classId, oneNextThing: true, linksInSameTab: false, labelsWait: true }),
+  addLabel: ({ classId }) => ({ classId, label: 'hail' }),
+  changeLabel: ({ classId }) => ({ classId, label: 'three-skies', becomes: 'skies' }),
+  decideLabel: ({ classId }) => ({ classId, label: 'nowhere', take: true }),
+  changePostAddress: ({ postId }) => ({ postId, address: 'Another one' }),
+  changeLook: ({ classId }) => ({ classId, ...FIRST_LOOK }),
+  changePrivacy: ({ classId }) => ({ classId, ...CLOSED }),
+  setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter walnut' }),
+  setPostPassphrase: ({ postId }) => ({ postId, passphrase: '' }),
+  settleClass: ({ classId }) => ({ classId }),
+  restClass: ({ classId }) => ({ classId, rest: true }),
+  copyClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '' }),
+  previewClassDeletion: ({ classId }) => ({ classId }),
+  deleteClass: ({ classId }) => ({ classId, title: 'Wind & Weather' }),
+  restoreClass: ({ deletedClassId }) => ({ classId: deletedClassId }),
+  askToOpenDraft: ({ postId }) => ({ postId, reason: 'A worrying word.', harm: '' }),
+  decideOpening: ({ openingId }) => ({ openingId, agree: true, tellWriter: true }),
+  changeClassCode: ({ classId }) => ({ classId }),
+  chooseSignIn: ({ classId }) => ({ classId, passcodeKind: 'digits', namesTyped: false }),
+  previewImport: ({ classId }) => ({ classId, ...NEWCOMER }),
+  importPeople: ({ classId }) => ({ classId, ...NEWCOMER }),
+  makePasscodes: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
+  changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
+  previewDeletion: ({ classId, studentId }) => ({ classId, personId: studentId }),
+  deletePerson: ({ classId, studentId }) => ({ classId, personId: studentId }),
+  restorePerson: ({ classId, deletedId }) => ({ classId, personId: deletedId }),
+  changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
+  removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
+  decideJoining: ({ classId, guestId, secondClassId }) => ({
+    classId,
+    askingClassId: secondClassId,
+    personId: guestId,
+    grant: true,
+  }),
+  decideJoiningAnywhere: ({ guestId, secondClassId }) => ({
+    askingClassId: secondClassId,
+    personId: guestId,
+    grant: false,
+  }),
+  withdrawJoining: ({ classId, askedForId }) => ({ classId, personId: askedForId }),
+  handOn: ({ classId, guestId }) => ({ classId, personId: guestId, toClassId: classId }),
+  handOnAnybody: ({ classId, guestId }) => ({ personId: guestId, toClassId: classId }),
+  seeConcern: ({ classId, concernId }) => ({ classId, concernId }),
+  recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
+  withdrawConsent: ({ classId, studentId, consentId }) => ({ classId, personId: studentId, consentId }),
+  invite: ({ classId }) => ({ classId, role: 'reader', email: 'aunt@example.org', personId: null }),
+  resendInvitation: ({ classId, invitationId }) => ({ classId, invitationId, email: 'uncle@example.org' }),
+  withdrawInvitation: ({ classId, invitationId }) => ({ classId, invitationId }),
+  groupStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId], group: 'Blue' }),
+  removeStudents: ({ classId, studentId }) => ({ classId, personIds: [studentId] }),
+  takeInAgain: ({ classId, leaverId }) => ({ classId, personIds: [leaverId] }),
+  moveStudents: ({ classId, studentId, secondClassId }) => ({
+    classId,
+    personIds: [studentId],
+    toClassId: secondClassId,
+  }),
+  makeAssignment: ({ classId }) => ({ classId }),
+  changeAssignment: ({ assignmentId }) => ({ assignmentId, version: 2, fields: FIELDS }),
+  setAssignment: ({ assignmentId }) => ({ assignmentId }),
+  giveAssignment: ({ assignmentId, secondClassId }) => ({
+    assignmentId,
+    classId: secondClassId,
+    due: '2026-11-24T16:00',
+  }),
+  partAssignment: ({ assignmentId }) => ({ assignmentId }),
+  repeatAssignment: ({ assignmentId }) => ({ assignmentId, series: SERIES }),
+  endSeries: ({ assignmentId }) => ({ assignmentId }),
+  // A draft cannot be tried on; whether it may be asked at all is what the table says.
+  tryRequirements: ({ assignmentId, triedPostId }) => ({
+    assignmentId,
+    requirements: [],
+    postId: triedPostId,
+  }),
+  adjustAssignment: ({ assignmentId, studentId }) => ({
+    assignmentId,
+    personIds: [studentId],
+    due: null,
+    leftOut: ['words'],
+    limits: {},
+  }),
+  dropAdjustment: ({ assignmentId, studentId }) => ({ assignmentId, personId: studentId }),
+  previewEvidence: ({ assignmentId }) => ({ assignmentId, requirements: [] }),
+  reviseEvidence: ({ assignmentId }) => ({ assignmentId }),
+  keepRequirementSet: ({ classId }) => ({
+    classId,
+    title: 'Ours',
+    requirements: FIELDS.requirements,
+    shared: true,
+  }),
+  dropRequirementSet: ({ classId }) => ({ classId, setId: 'nosuchset0000000' }),
+  writeComment: ({ postId }) => ({ postId, text: 'What did it smell of?' }),
+  tendComment: ({ commentId }) => ({ commentId, hidden: true }),
+  takeBackComment: ({ commentId }) => ({ commentId }),
+  makePage: ({ classId }) => ({ classId }),
+  savePage: ({ pageId }) => ({ pageId, version: 2, ...PAGE }),
+  showPage: ({ pageId }) => ({ pageId, version: 2, audience: 'ourClass' }),
+  hidePage: ({ pageId }) => ({ pageId }),
+  placePage: ({ pageId }) => ({ pageId, place: 0 }),
+  takeUpRevision: ({ pageId, pageRevisionId }) => ({ pageId, version: 2, revisionId: pageRevisionId }),
+  erasePage: ({ pageId }) => ({ pageId }),
+  beginPost: ({ assignmentId }) => ({ assignmentId }),
+  savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
+  beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
+  restoreRevision: ({ postId, revisionId }) => ({ postId, version: 2, revisionId }),
+  takeOutPicture: ({ classId, pictureId }) => ({ classId, pictureId }),
+  narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
+  handIn: ({ postId }) => ({ postId, version: 2 }),
+  takeBack: ({ postId }) => ({ postId }),
+  openHandIn: ({ postId, handInId }) => ({ postId, handInId }),
+  writeNote: ({ postId, handInId }) => ({ postId, handInId, text: 'Lovely.' }),
+  judge: ({ postId, handInId }) => ({ postId, handInId, criterionId: 'noticing', level: 0 }),
+  judgeRequirement: ({ postId, handInId }) => ({
+    postId,
+    handInId,
+    requirementId: 'why',
+    judgement: 'yes',
+  }),
+  setGrade: ({ postId, handInId }) => ({ postId, handInId, grade: 3, reason: 'spoken' }),
+  sendBack: ({ postId, handInId }) => ({ postId, handInId }),
+  accept: ({ postId, handInId }) => ({ postId, handInId }),
+  giveBackGrade: ({ postId, handInId }) => ({ postId, handInId }),
+  publish: ({ postId }) => ({ postId, audience: 'ourClass' }),
+  narrowPost: ({ postId }) => ({ postId, audience: 'writerAndTeachers' }),
+  openSet: ({ assignmentId }) => ({ assignmentId }),
+};
+
+const NAMES = Object.keys(USE_CASES) as Name[];
+
+/** What the access table is told of each world, written down apart from how the server finds it out. */
+function subjectIn(world: World, writerId: string): Subject {
+  return {
+    writerId,
+    ceiling: 'everyone',
+    assignmentIsSet: true,
+    handedIn: world !== 'draft',
+    openedByTeacher: world === 'opened' || world === 'accepted',
+    accepted: world === 'accepted',
+    publishedTo: world === 'accepted' ? 'everyone' : null,
+  };
+}
+
+/** What belongs to no class. */
+const OF_THE_INSTALL = new Set<Name>([
+  'makeClass',
+  'makeAccount',
+  'changeAccount',
+  'retryJobs',
+  'searchPeople',
+  'previewErasure',
+  'deleteAnybody',
+  'restoreAnybody',
+  'changeRetention',
+  'decideOpening',
+  'decideJoiningAnywhere',
+  'handOnAnybody',
+]);
+
+/** A student who acts on an assignment has no post in hand: the writer stands as any classmate there. */
+const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
+  'nameClass',
+  'checkAddress',
+  'changeAddress',
+  'changeYear',
+  'changeLook',
+  'changeWords',
+  'changeDesk',
+  'addLabel',
+  'changeLabel',
+  'decideLabel',
+  'changePrivacy',
+  'setPassphrase',
+  'settleClass',
+  'restClass',
+  'copyClass',
+  'previewClassDeletion',
+  'deleteClass',
+  'restoreClass',
+  'changeClassCode',
+  'chooseSignIn',
+  'previewImport',
+  'importPeople',
+  'makePasscodes',
+  'changePerson',
+  'groupStudents',
+  'invite',
+  'seeConcern',
+  'takeOutPicture',
+  'recordConsent',
+  'withdrawConsent',
+  'resendInvitation',
+  'withdrawInvitation',
+  'previewDeletion',
+  'deletePerson',
+  'restorePerson',
+  'changeRole',
+  'removeMember',
+  'decideJoining',
+  'withdrawJoining',
+  'handOn',
+  'removeStudents',
+  'takeInAgain',
+  'moveStudents',
+  'makeAssignment',
+  'changeAssignment',
+  'setAssignment',
+  'giveAssignment',
+  'partAssignment',
+  'repeatAssignment',
+  'endSeries',
+  'adjustAssignment',
+  'dropAdjustment',
+  'tryRequirements',
+  'previewEvidence',
+  'reviseEvidence',
+  'keepRequirementSet',
+  'dropRequirementSet',
+  'beginPost',
+  'openSet',
+]);
+
+async function build(world: World): Promise<{ readonly house: House; readonly ids: Ids }> {
+  await emptyDatabase();
+  const house = await buildHouse();
+  const assignmentId = await setWork(house);
+  const postId = await writePost(house, assignmentId);
+  const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
+  if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
+  if (world === 'accepted') await acceptPost(house, postId, handInId);
+  const pictureId = newId();
+  await insertPicture(database, {
+    id: pictureId,
+    classId: house.classId,
+    uploadedBy: house.people.writer,
+    contentHash: '0'.repeat(64),
+    perceptualHash: '0'.repeat(16),
+    width: 4,
+    height: 3,
+    purpose: 'picture',
+    at: NOW,
+  });
+  const { postId: triedPostId } = await succeeded(
+    as(house, 'classmate', USE_CASES.beginPost, { assignmentId: await setWork(house) }),
+  );
+  const tried = { postId: triedPostId, version: 1, writing: writing('<p>all of it grey</p>') };
+  await succeeded(as(house, 'classmate', USE_CASES.savePost, tried));
+  await succeeded(as(house, 'classmate', USE_CASES.handIn, { postId: triedPostId, version: 2 }));
+  await keepAsRevision(database, (await findPost(database, postId))!, NOW);
+  const revisionId = (await listRevisionMoments(database, postId)).at(-1)?.id ?? '';
+  const secondClassId = await addClass('third', 'THIRD1', 'ourClass');
+  for (const who of ['teacher', 'coTeacher'] as const)
+    await addMember(house.people[who], secondClassId, 'teacher');
+  const [studentId, leaverId] = [
+    await addPerson('Sal', house.classId, 'student'),
+    await addPerson('Leo', house.classId, 'student'),
+  ];
+  await leaveClass(database, { classId: house.classId, personId: leaverId, at: NOW });
+  await succeeded(
+    as(house, 'teacher', USE_CASES.recordConsent, {
+      classId: house.classId,
+      personIds: [studentId],
+      ...CONSENT,
+    }),
+  );
+  const concernId = newId();
+  await insertConcern(database, {
+    id: concernId,
+    classId: house.classId,
+    postId,
+    commentId: null,
+    toldBy: null,
+    words: 'Look.',
+    toldAt: NOW,
+  });
+  const commentId = newId();
+  const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
+  await insertComment(database, { id: commentId, ...said });
+  const { pageId } = await succeeded(as(house, 'teacher', USE_CASES.makePage, { classId: house.classId }));
+  await succeeded(as(house, 'teacher', USE_CASES.savePage, { pageId, version: 1, ...PAGE }));
+  await succeeded(as(house, 'teacher', USE_CASES.showPage, { pageId, version: 2, audience: 'ourClass' }));
+  const pageRevisionId = (await listPageRevisions(database, pageId))[0]?.id ?? '';
+  const openingId = newId();
+  await insertOpening(database, {
+    id: openingId,
+    classId: house.classId,
+    postId,
+    askedBy: house.people.coTeacher,
+    askedAt: NOW,
+    reason: 'A worrying word.',
+    harm: '',
+  });
+  const deletedClassId = await addClass('gone', 'GONE1', 'ourClass');
+  await addMember(house.people.teacher, deletedClassId, 'teacher');
+  await addMember(house.people.coTeacher, deletedClassId, 'coTeacher');
+  const eraseAt = new Date(NOW.getTime() + 86_400_000);
+  await hideClass(database, { id: deletedClassId, at: NOW, eraseAt });
+  const deletedId = await addPerson('Del', house.classId, 'student');
+  await succeeded(
+    as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
+  );
+  const [guestId, askedForId] = [
+    await addPerson('Gus', house.classId, 'student'),
+    await addPerson('Ona', secondClassId, 'student'),
+  ];
+  const asked = { groupName: null, askedBy: house.people.teacher, askedAt: NOW };
+  await upsertJoinRequest(database, { classId: secondClassId, personId: guestId, ...asked });
+  await upsertJoinRequest(database, { classId: house.classId, personId: askedForId, ...asked });
+  const [consent] = await listConsentsOf(database, studentId);
+  const { invitationId } = await succeeded(
+    as(house, 'teacher', USE_CASES.invite, {
+      classId: house.classId,
+      role: 'reader',
+      email: 'uncle@example.org',
+      personId: null,
+    }),
+  );
+  return {
+    house,
+    ids: {
+      classId: house.classId,
+      assignmentId,
+      postId,
+      handInId,
+      studentId,
+      leaverId,
+      readerId: house.people.reader,
+      invitationId,
+      consentId: consent?.id ?? '',
+      deletedId,
+      guestId,
+      askedForId,
+      openingId,
+      deletedClassId,
+      concernId,
+      commentId,
+      pageId,
+      pageRevisionId,
+      secondClassId,
+      revisionId,
+      triedPostId,
+      pictureId,
+    },
+  };
+}
+
+afterAll(closePool);
+
+describe.each(WORLDS)('a post that is %s', (world) => {
+  let house: House;
+  let ids: Ids;
+  beforeEach(async () => {
+    ({ house, ids } = await build(world));
+  });
+
+  test.each(NAMES)('%s is open to exactly those whom the table names', async (name) => {
+    const useCase = USE_CASES[name];
+    for (const who of EVERYBODY) {
+      const personId = who === 'visitor' ? null : house.people[who];
+      // What belongs to no class is asked of the account alone.
+      const actor: Actor = {
+        personId,
+        role: OF_THE_INSTALL.has(name) ? null : ROLES[who],
+        account: ACCOUNTS[who],
+      };
+      const { writerId, ...subject } = subjectIn(world, house.people.writer);
+      const allowed = may(
+        actor,
+        useCase.action,
+        ON_CLASS_OR_ASSIGNMENT.has(name) ? subject : { ...subject, writerId: writerId ?? null },
+      );
+      const result = await as(house, who, useCase as (typeof USE_CASES)['takeBack'], INPUTS[name](ids));
+      const answer = result.ok || result.code !== 'notThere';
+      expect(`${who} ${answer ? 'may' : 'may not'}`).toBe(`${who} ${allowed ? 'may' : 'may not'}`);
+      // What one of them did must not change the answer to the next.
+      if (allowed) ({ house, ids } = await build(world));
+    }
+  });
+});
+
+test('what is not there and what is not yours answer alike, and nothing is written', async () => {
+  const { house, ids } = await build('draft');
+  const foreign = await as(house, 'reader', USE_CASES.savePost, INPUTS.savePost(ids));
+  const nowhere = await as(
+    house,
+    'reader',
+    USE_CASES.savePost,
+    INPUTS.savePost({ ...ids, postId: 'nosuchpost000000' }),
+  );
+  expect(foreign).toEqual(nowhere);
+  const lines = await database.rows('SELECT * FROM audit_log WHERE actor_id = :id', {
+    id: house.people.reader,
+  });
+  expect(lines).toEqual([]);
+});
+
+test('a deed leaves one line that carries no text', async () => {
+  const { house, ids } = await build('draft');
+  await as(house, 'writer', USE_CASES.savePost, {
+    postId: ids.postId,
+    version: 2,
+    writing: writing('<p>secret words</p>'),
+  });
+  await as(house, 'writer', USE_CASES.handIn, { postId: ids.postId, version: 3 });
+  const lines = await database.rows<{ use_case: string }>(
+    'SELECT * FROM audit_log WHERE subject_id = :postId AND actor_id = :writer',
+    { postId: ids.postId, writer: house.people.writer },
+  );
+  expect(lines.map((line) => line.use_case)).toEqual(['handIn']);
+  expect(JSON.stringify(lines)).not.toContain('secret');
+});

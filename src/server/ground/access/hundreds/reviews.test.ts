@@ -1,0 +1,138 @@
+import { expect, test } from 'vitest';
+import { atOnce, codesOf, MANY, noted, ofThem } from '../../../../../tests/server/atOnce';
+import {
+  acceptedPost,
+  as,
+  freshHouse,
+  handInPost,
+  setWork,
+  succeeded,
+  writePost,
+} from '../../../../../tests/server/house';
+import { takeBackComment, tendComment } from '../../../deeds/comments/tendComment';
+import { writeComment } from '../../../deeds/comments/writeComment';
+import { takeBack } from '../../../deeds/posts/takeBack';
+import { accept } from '../../../deeds/reviews/accept';
+import { giveBackGrade } from '../../../deeds/reviews/giveBackGrade';
+import { judge } from '../../../deeds/reviews/judge';
+import { judgeRequirement } from '../../../deeds/reviews/judgeRequirement';
+import { openHandIn } from '../../../deeds/reviews/openHandIn';
+import { sendBack } from '../../../deeds/reviews/sendBack';
+import { setGrade } from '../../../deeds/reviews/setGrade';
+import { writeNote } from '../../../deeds/reviews/writeNote';
+import { savePost } from '../../../deeds/posts/savePost';
+import { database } from '../../database/database';
+import { LIMITS } from '../../limits/limits';
+
+const house = freshHouse();
+const count = async (table: string) => (await database.rows(`SELECT 1 FROM ${table}`)).length;
+
+async function handedIn() {
+  const postId = await writePost(house, await setWork(house));
+  return { postId, handInId: await handInPost(house, postId) };
+}
+
+test('accepted and sent back by two teachers at once: as many decisions as lines, each after another', async () => {
+  const named = await handedIn();
+  await succeeded(as(house, 'teacher', openHandIn, named));
+  await succeeded(as(house, 'teacher', judge, { ...named, criterionId: 'noticing', level: 1 }));
+  const outcomes = await atOnce((index) =>
+    index % 2 ? as(house, 'teacher', accept, named) : as(house, 'coTeacher', sendBack, named),
+  );
+  // A teacher may think again: what is refused is the same decision twice.
+  expect(codesOf(outcomes)).toEqual(new Set(['post.cannotFollow']));
+  expect(await count('decisions')).toBe(ofThem(outcomes));
+  const [accepted, back] = [await noted('accept'), await noted('sendBack')];
+  expect(Math.abs(accepted - back)).toBeLessThanOrEqual(1);
+  expect(await database.rows('SELECT 1 FROM publications WHERE until IS NULL')).toHaveLength(1);
+});
+
+test('opened by the teacher while its writer takes it back: one of the two', async () => {
+  const named = await handedIn();
+  const outcomes = await atOnce((index) =>
+    index % 2
+      ? as(house, 'teacher', openHandIn, named)
+      : as(house, 'writer', takeBack, { postId: named.postId }),
+  );
+  const opened = ofThem(outcomes, (index) => index % 2 === 1);
+  const taken = ofThem(outcomes, (index) => index % 2 === 0);
+  expect([opened > 0, taken > 0].filter(Boolean)).toHaveLength(1);
+  expect(taken).toBeLessThanOrEqual(1);
+  expect(await count('readings')).toBe(opened > 0 ? 1 : 0);
+});
+
+test('judged, graded and given back at once, every figure is one that somebody chose', async () => {
+  const named = await handedIn();
+  const outcomes = await atOnce((index) => {
+    const who = index % 2 ? 'teacher' : 'coTeacher';
+    const ways = [
+      () => as(house, who, judge, { ...named, criterionId: 'noticing', level: index % 2 }),
+      () => as(house, who, judgeRequirement, { ...named, requirementId: 'words', judgement: 'partly' }),
+      () => as(house, who, setGrade, { ...named, grade: 3 + (index % 2), reason: 'Read it aloud' }),
+      () => as(house, who, giveBackGrade, named),
+    ];
+    return ways[index % 4]!();
+  });
+  expect(codesOf(outcomes)).not.toContain('sameMoment');
+  const grades = await database.rows<{ override: string; back: string | null }>(
+    'SELECT override_grade AS override, given_back AS back FROM grades',
+  );
+  expect(grades).toHaveLength(1);
+  expect([3, 4]).toContain(Number(grades[0]?.override));
+  expect(await count('judgements')).toBe(1);
+});
+
+test('a note that is sent again and again stands once; two notes stand both', async () => {
+  const named = await handedIn();
+  const outcomes = await atOnce(() =>
+    as(house, 'teacher', writeNote, { ...named, text: 'Look up once more.' }),
+  );
+  expect(ofThem(outcomes)).toBe(MANY);
+  expect(new Set(outcomes.map((one) => one.ok && (one.value as { noteId: string }).noteId)).size).toBe(1);
+  await succeeded(as(house, 'coTeacher', writeNote, { ...named, text: 'Look up once more.' }));
+  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'And then down.' }));
+  expect(await count('notes')).toBe(3);
+});
+
+test('a note arrives while its writer hands in again: it stands by the version that was read, or is told', async () => {
+  const named = await handedIn();
+  await succeeded(as(house, 'writer', takeBack, { postId: named.postId }));
+  const outcomes = await atOnce((index) =>
+    index % 2
+      ? as(house, 'teacher', writeNote, { ...named, text: `Note ${index}` })
+      : as(house, 'writer', savePost, {
+          postId: named.postId,
+          version: 3,
+          writing: { title: '2 · Skies', labels: [], body: { type: 'doc', content: [] } },
+        }),
+  );
+  const refusals = codesOf(outcomes);
+  expect(refusals).not.toContain('sameMoment');
+  expect(await count('notes')).toBe(ofThem(outcomes, (index) => index % 2 === 1));
+});
+
+test('a comment that is sent again and again stands once, and a flood ends at its bound', async () => {
+  const { postId } = await acceptedPost(house);
+  const again = await atOnce(() =>
+    as(house, 'classmate', writeComment, { postId, text: 'Grey is a colour too.' }),
+  );
+  expect(new Set(again.map((one) => one.ok && (one.value as { commentId: string }).commentId)).size).toBe(1);
+  const flood = await atOnce((index) =>
+    as(house, 'classmate', writeComment, { postId, text: `Grey ${index}` }),
+  );
+  expect(codesOf(flood)).toEqual(new Set(['comment.tooMany']));
+  expect(await count('comments')).toBe(LIMITS.comments.most);
+});
+
+test('hidden by teachers and taken back by its writer at once, a comment is gone once', async () => {
+  const { postId } = await acceptedPost(house);
+  const { commentId } = await succeeded(as(house, 'classmate', writeComment, { postId, text: 'Grey.' }));
+  const outcomes = await atOnce((index) =>
+    index % 2
+      ? as(house, 'teacher', tendComment, { commentId, hidden: index % 4 === 1 })
+      : as(house, 'classmate', takeBackComment, { commentId }),
+  );
+  expect(ofThem(outcomes, (index) => index % 2 === 0)).toBe(1);
+  expect(await noted('takeBackComment')).toBe(1);
+  expect(await count('comments')).toBe(0);
+});

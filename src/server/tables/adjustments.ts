@@ -1,0 +1,99 @@
+import { adjusted, type Adjustment } from '../../core/assignments/adjustment';
+import type { Database } from '../ground/database/database';
+import type { AssignmentRow } from './assignments';
+
+export interface AdjustmentRow extends Adjustment {
+  readonly personId: string;
+  /** Null where the assignment's own due time holds. */
+  readonly dueAt: Date | null;
+}
+
+type Stored = Omit<AdjustmentRow, 'leftOut' | 'limits'> & {
+  readonly leftOut: string;
+  readonly limits: string;
+};
+
+const COLUMNS = 'person_id AS personId, due_at AS dueAt, left_out AS leftOut, limits';
+
+export async function listAdjustments(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly AdjustmentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM adjustments WHERE assignment_id = :assignmentId`,
+    { assignmentId },
+  );
+  return rows.map(fromStored);
+}
+
+/** An assignment as it is for one student. */
+export async function adjustedFor(
+  database: Database,
+  assignment: AssignmentRow,
+  personId: string,
+): Promise<AssignmentRow> {
+  const [row] = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM adjustments WHERE assignment_id = :assignmentId AND person_id = :personId`,
+    { assignmentId: assignment.id, personId },
+  );
+  return row ? withAdjustment(assignment, fromStored(row)) : assignment;
+}
+
+/** The same for all assignments and students of a class, read once. */
+export async function adjusterFor(
+  database: Database,
+  classId: string,
+): Promise<(assignment: AssignmentRow, personId: string) => AssignmentRow> {
+  const rows = await database.rows<Stored & { readonly assignmentId: string }>(
+    `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits
+     FROM adjustments JOIN assignments ON assignments.id = assignment_id WHERE class_id = :classId`,
+    { classId },
+  );
+  const known = new Map(
+    rows.map(({ assignmentId, ...row }) => [`${assignmentId} ${row.personId}`, fromStored(row)]),
+  );
+  return (assignment, personId) => {
+    const adjustment = known.get(`${assignment.id} ${personId}`);
+    return adjustment ? withAdjustment(assignment, adjustment) : assignment;
+  };
+}
+
+function withAdjustment(assignment: AssignmentRow, adjustment: AdjustmentRow): AssignmentRow {
+  return {
+    ...assignment,
+    dueAt: adjustment.dueAt ?? assignment.dueAt,
+    requirements: adjusted(assignment.requirements, adjustment),
+  };
+}
+
+export async function upsertAdjustment(
+  database: Database,
+  adjustment: AdjustmentRow & { readonly assignmentId: string; readonly by: string; readonly at: Date },
+): Promise<void> {
+  const { leftOut, limits, ...others } = adjustment;
+  await database.change(
+    `INSERT INTO adjustments (assignment_id, person_id, due_at, left_out, limits, made_by, made_at)
+     VALUES (:assignmentId, :personId, :dueAt, :leftOut, :limits, :by, :at)
+     ON DUPLICATE KEY UPDATE due_at = :dueAt, left_out = :leftOut, limits = :limits, made_by = :by, made_at = :at`,
+    { ...others, leftOut: JSON.stringify(leftOut), limits: JSON.stringify(limits) },
+  );
+}
+
+export async function deleteAdjustment(
+  database: Database,
+  assignmentId: string,
+  personId: string,
+): Promise<void> {
+  await database.change(
+    'DELETE FROM adjustments WHERE assignment_id = :assignmentId AND person_id = :personId',
+    { assignmentId, personId },
+  );
+}
+
+function fromStored(row: Stored): AdjustmentRow {
+  return {
+    ...row,
+    leftOut: JSON.parse(row.leftOut) as readonly string[],
+    limits: JSON.parse(row.limits) as Adjustment['limits'],
+  };
+}

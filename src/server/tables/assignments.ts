@@ -1,0 +1,252 @@
+import { settingsOf, type AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import type { DocumentJson } from '../../core/document/openDocument';
+import type { Growing } from '../../core/assignments/growing';
+import type { ModelPost } from '../../core/assignments/lessonText';
+import type { SeriesRule } from '../../core/assignments/series';
+import type { StarterGroup } from '../../core/assignments/starters';
+import type { Criterion } from '../../core/assignments/rubric';
+import type { LateRule } from '../../core/grading/gradeInput';
+import type { Requirement } from '../../core/requirements/requirement';
+import type { Database } from '../ground/database/database';
+
+export interface AssignmentRow extends AssignmentSettings {
+  readonly id: string;
+  readonly classId: string;
+  readonly dueAt: Date | null;
+  readonly setAt: Date | null;
+  readonly openedAt: Date | null;
+  readonly version: number;
+  /** The same for one assignment in several classes; null where it is given to one. */
+  readonly sharedId: string | null;
+  /** How it is repeated; students never see such an assignment itself. */
+  readonly series: SeriesRule | null;
+  /** The assignment that it is a repetition of. */
+  readonly seriesId: string | null;
+  /** The day that it is for, `2026-09-14`, and its week; null where it is no repetition. */
+  readonly lessonDate: string | null;
+  readonly week: number | null;
+  /** When it is set by itself; null where a teacher sets it. */
+  readonly opensAt: Date | null;
+}
+
+/** An assignment that stands for itself: given to one class, and not repeated. */
+export const FOR_ITSELF = {
+  sharedId: null,
+  series: null,
+  seriesId: null,
+  lessonDate: null,
+  week: null,
+  opensAt: null,
+} as const;
+
+type Stored = Omit<
+  AssignmentRow,
+  | 'instructions'
+  | 'model'
+  | 'starters'
+  | 'outline'
+  | 'requirements'
+  | 'rubric'
+  | 'lateRule'
+  | 'draftsOpen'
+  | 'growing'
+> & {
+  readonly starters: string;
+  readonly outline: string;
+  readonly requirements: string;
+  readonly rubric: string;
+  readonly lateRule: string;
+  readonly draftsOpen: number;
+  readonly growing: string | null;
+  readonly instructions: string;
+  readonly model: string | null;
+  readonly series: string | null;
+};
+
+/** What is to be seen from a moment on is set from then on, whether or not the job that notes it has run. Asks for `:now`. */
+const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
+  series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
+  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, version`;
+
+export async function findAssignment(
+  database: Database,
+  id: string,
+  now: Date,
+): Promise<AssignmentRow | null> {
+  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM assignments WHERE id = :id`, { id, now });
+  return row ? fromStored(row) : null;
+}
+
+/** The class of an assignment and those that it is given to. */
+export async function listClassesOfAssignment(database: Database, id: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ readonly classId: string }>(
+    `SELECT class_id AS classId FROM assignments
+     WHERE id = :id OR shared_id = (SELECT shared_id FROM assignments AS given WHERE given.id = :id)`,
+    { id },
+  );
+  return rows.map((row) => row.classId);
+}
+
+/** A class's assignments, the latest due first, those without a due time before them. */
+export async function listAssignments(
+  database: Database,
+  classId: string,
+  now: Date,
+): Promise<readonly AssignmentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
+    { classId, now },
+  );
+  return rows.map(fromStored);
+}
+
+export async function nextNumber(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ highest: number | null }>(
+    'SELECT MAX(number) AS highest FROM assignments WHERE class_id = :classId',
+    { classId },
+  );
+  return (row?.highest ?? 0) + 1;
+}
+
+export async function insertAssignment(
+  database: Database,
+  assignment: AssignmentRow,
+  made: { readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
+       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, model, shared_id, series,
+       series_id, lesson_date, week, opens_at, set_at, opened_at, version, created_by, created_at)
+     VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :sharedId, :series,
+       :seriesId, :lessonDate, :week, :opensAt, :setAt, :openedAt, :version, :by, :at)`,
+    {
+      ...assignment,
+      ...storedSettings(assignment),
+      series: assignment.series && JSON.stringify(assignment.series),
+      by: made.by,
+      at: made.at,
+    },
+  );
+}
+
+/**
+ * Writes an assignment over the version it was based on; how many rows took it, 0 or 1. What it belongs to and when
+ * students see it stay as they are.
+ */
+export async function updateAssignment(
+  database: Database,
+  assignment: AssignmentRow,
+  basedOn: number,
+): Promise<number> {
+  const { id, dueAt, version } = assignment;
+  return database.change(
+    `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
+       due_at = :dueAt,
+       requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, model = :model, version = :version
+     WHERE id = :id AND version = :basedOn`,
+    { ...storedSettings(assignment), id, dueAt, version, basedOn },
+  );
+}
+
+export async function markSet(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE assignments SET set_at = :at WHERE id = :id AND set_at IS NULL', { id, at });
+}
+
+export async function markOpened(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE assignments SET opened_at = :at WHERE id = :id AND opened_at IS NULL', {
+    id,
+    at,
+  });
+}
+
+/** The assignments that are the same one in other classes. */
+export async function listSiblings(
+  database: Database,
+  { id, sharedId }: AssignmentRow,
+  now: Date,
+): Promise<readonly AssignmentRow[]> {
+  if (sharedId === null) return [];
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id ORDER BY due_at, id`,
+    { sharedId, id, now },
+  );
+  return rows.map(fromStored);
+}
+
+/** The repetitions of an assignment, by their days. */
+export async function listRepetitions(
+  database: Database,
+  seriesId: string,
+  now: Date,
+): Promise<readonly AssignmentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM assignments WHERE series_id = :seriesId ORDER BY lesson_date`,
+    { seriesId, now },
+  );
+  return rows.map(fromStored);
+}
+
+export async function updateShared(database: Database, id: string, sharedId: string | null): Promise<void> {
+  await database.change('UPDATE assignments SET shared_id = :sharedId WHERE id = :id', { id, sharedId });
+}
+
+export async function updateSeries(database: Database, id: string, series: SeriesRule | null): Promise<void> {
+  await database.change('UPDATE assignments SET series = :series WHERE id = :id', {
+    id,
+    series: series && JSON.stringify(series),
+  });
+}
+
+/** When a repetition that students do not see yet is due and seen, where its series has other hours or weeks now. */
+export async function updateRepetition(
+  database: Database,
+  repetition: Pick<AssignmentRow, 'id' | 'dueAt' | 'week' | 'opensAt'>,
+): Promise<void> {
+  await database.change(
+    'UPDATE assignments SET due_at = :dueAt, week = :week, opens_at = :opensAt WHERE id = :id AND set_at IS NULL',
+    { ...repetition },
+  );
+}
+
+/** Deletes an assignment that nobody has begun; how many went, 0 or 1. */
+export async function deleteUnbegun(database: Database, id: string): Promise<number> {
+  return database.change(
+    `DELETE FROM assignments WHERE id = :id
+       AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = assignments.id)`,
+    { id },
+  );
+}
+
+function fromStored(row: Stored): AssignmentRow {
+  return {
+    ...row,
+    instructions: JSON.parse(row.instructions) as DocumentJson,
+    model: row.model === null ? null : (JSON.parse(row.model) as ModelPost),
+    starters: JSON.parse(row.starters) as readonly StarterGroup[],
+    outline: JSON.parse(row.outline) as readonly string[],
+    requirements: JSON.parse(row.requirements) as readonly Requirement[],
+    rubric: JSON.parse(row.rubric) as readonly Criterion[],
+    lateRule: JSON.parse(row.lateRule) as LateRule,
+    draftsOpen: row.draftsOpen === 1,
+    series: row.series === null ? null : (JSON.parse(row.series) as SeriesRule),
+    growing: row.growing === null ? null : (JSON.parse(row.growing) as Growing),
+  };
+}
+
+function storedSettings(assignment: AssignmentRow) {
+  const settings = settingsOf(assignment);
+  return {
+    ...settings,
+    instructions: JSON.stringify(settings.instructions),
+    model: settings.model && JSON.stringify(settings.model),
+    starters: JSON.stringify(settings.starters),
+    outline: JSON.stringify(settings.outline),
+    requirements: JSON.stringify(settings.requirements),
+    rubric: JSON.stringify(settings.rubric),
+    lateRule: JSON.stringify(settings.lateRule),
+    growing: settings.growing && JSON.stringify(settings.growing),
+  };
+}

@@ -1,0 +1,324 @@
+import type { Audience } from '../../core/access/audience';
+import type { ClassRole } from '../../core/access/may';
+import type { SchoolYear } from '../../core/classes/schoolYear';
+import type { Look } from '../../core/looks/looks';
+import type { NamingRule } from '../../core/people/names';
+import type { PasscodeKind } from '../../core/people/passcode';
+import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
+import type { Database } from '../ground/database/database';
+
+export interface ClassRow extends Look {
+  readonly id: string;
+  readonly address: string;
+  readonly title: string;
+  readonly groupName: string;
+  readonly subtitle: string;
+  readonly schoolName: string;
+  readonly code: string;
+  readonly timeZone: string;
+  readonly language: string;
+  readonly ceiling: Audience;
+  readonly namingRule: NamingRule;
+  /** What new sign-in cards carry. */
+  readonly passcodeKind: PasscodeKind;
+  /** Whether names are typed at the sign-in instead of chosen from a list. */
+  readonly namesTyped: boolean;
+  readonly year: SchoolYear;
+  /** Whether student editors read what was handed in. */
+  readonly editorsRead: boolean;
+  /** Whether public posts may be found by search engines. */
+  readonly searchEngines: boolean;
+  /** Whether writing goes beyond the class only with consent. */
+  readonly consentNeeded: boolean;
+  /** When its teacher had gone through the set-up; null before. */
+  readonly settledAt: Date | null;
+  /** Since when the class is read only. */
+  readonly restedAt: Date | null;
+  /** When its archive was last taken. */
+  readonly archivedAt: Date | null;
+  /** Spellings that the class allows beside the dictionary. */
+  readonly words: readonly string[];
+  readonly desk: DeskRules;
+}
+
+/** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
+export function isArchivedAtRest({ restedAt, archivedAt }: ClassRow): boolean {
+  return restedAt !== null && archivedAt !== null && archivedAt >= restedAt;
+}
+
+/** What a new class is made of; the rest comes later. */
+export type NewClassRow = Omit<
+  ClassRow,
+  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | 'words' | 'desk' | keyof Look
+> & {
+  readonly createdAt: Date;
+};
+
+const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, school_name AS schoolName, code,
+  time_zone AS timeZone, language, ceiling, naming_rule AS namingRule, passcode_kind AS passcodeKind,
+  names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
+  search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
+  consent_needed AS consentNeeded, look, banner, lettering,
+  archived_at AS archivedAt, words, desk`;
+
+export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
+  const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
+    id,
+  });
+  return row ? classFromStored(row) : null;
+}
+
+/** The class that has an address or once had it. */
+export async function findClassByAddress(database: Database, address: string): Promise<ClassRow | null> {
+  const [row] = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes
+     WHERE deleted_at IS NULL
+       AND id = (SELECT class_id FROM class_addresses WHERE class_addresses.address = :address)`,
+    { address },
+  );
+  return row ? classFromStored(row) : null;
+}
+
+export async function findClassByCode(database: Database, code: string): Promise<ClassRow | null> {
+  const [row] = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes WHERE code = :code AND deleted_at IS NULL`,
+    { code },
+  );
+  return row ? classFromStored(row) : null;
+}
+
+/** Whether a class has a code, one that is to be deleted too. */
+export async function isCodeTaken(database: Database, code: string): Promise<boolean> {
+  const rows = await database.rows<object>('SELECT 1 FROM classes WHERE code = :code', { code });
+  return rows.length > 0;
+}
+
+/** A person's classes with the role in each, by title. */
+export async function listClassesOf(
+  database: Database,
+  personId: string,
+): Promise<readonly (ClassRow & { readonly role: ClassRole })[]> {
+  const rows = await database.rows<StoredClass & { readonly role: ClassRole }>(
+    `SELECT ${CLASS_COLUMNS}, memberships.role FROM classes
+     JOIN memberships ON memberships.class_id = classes.id AND memberships.person_id = :personId
+      AND left_at IS NULL
+     WHERE deleted_at IS NULL ORDER BY title`,
+    { personId },
+  );
+  return rows.map(({ role, ...row }) => ({ ...classFromStored(row), role }));
+}
+
+/** Truth values arrive as numbers, lists as JSON. */
+type StoredClass = Omit<
+  ClassRow,
+  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words' | 'desk'
+> & {
+  readonly namesTyped: number;
+  readonly editorsRead: number;
+  readonly searchEngines: number;
+  readonly consentNeeded: number;
+  readonly words: string;
+  readonly desk: string;
+  readonly terms: string;
+  readonly holidays: string;
+  readonly schoolDays: string;
+};
+
+function classFromStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRow {
+  return {
+    ...row,
+    words: JSON.parse(row.words) as readonly string[],
+    desk: { ...FIRST_DESK_RULES, ...(JSON.parse(row.desk) as Partial<DeskRules>) },
+    namesTyped: row.namesTyped === 1,
+    editorsRead: row.editorsRead === 1,
+    searchEngines: row.searchEngines === 1,
+    consentNeeded: row.consentNeeded === 1,
+    year: {
+      terms: JSON.parse(terms) as SchoolYear['terms'],
+      holidays: JSON.parse(holidays) as SchoolYear['holidays'],
+      schoolDays: JSON.parse(schoolDays) as SchoolYear['schoolDays'],
+    },
+  };
+}
+
+export async function insertClass(database: Database, row: NewClassRow): Promise<void> {
+  await database.change(
+    `INSERT INTO classes (id, address, title, group_name, subtitle, school_name, code, time_zone, language, ceiling, naming_rule,
+       passcode_kind, names_typed, consent_needed, settled_at, created_at)
+     VALUES (:id, :address, :title, :groupName, :subtitle, :schoolName, :code, :timeZone, :language, :ceiling, :namingRule,
+       :passcodeKind, :namesTyped, :consentNeeded, :settledAt, :createdAt)`,
+    { ...row },
+  );
+  await database.change('INSERT INTO class_gates (class_id) VALUES (:id)', { id: row.id });
+  await insertAddress(database, { classId: row.id, address: row.address, since: row.createdAt });
+}
+
+export async function updateCode(database: Database, id: string, code: string): Promise<void> {
+  await database.change('UPDATE classes SET code = :code WHERE id = :id', { id, code });
+}
+
+export async function updateSignIn(
+  database: Database,
+  {
+    classId,
+    passcodeKind,
+    namesTyped,
+  }: { readonly classId: string; readonly passcodeKind: PasscodeKind; readonly namesTyped: boolean },
+): Promise<void> {
+  await database.change(
+    'UPDATE classes SET passcode_kind = :passcodeKind, names_typed = :namesTyped WHERE id = :classId',
+    { classId, passcodeKind, namesTyped },
+  );
+}
+
+export async function insertAddress(
+  database: Database,
+  address: { readonly classId: string; readonly address: string; readonly since: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO class_addresses (address, class_id, since) VALUES (:address, :classId, :since)
+     ON DUPLICATE KEY UPDATE since = :since`,
+    address,
+  );
+}
+
+export async function updateClassAddress(database: Database, id: string, address: string): Promise<void> {
+  await database.change('UPDATE classes SET address = :address WHERE id = :id', { id, address });
+}
+
+/** Which class has or had each of the addresses that begin like one; they are nobody else's. */
+export async function listClassAddressesLike(
+  database: Database,
+  beginning: string,
+): Promise<ReadonlyMap<string, string>> {
+  const rows = await database.rows<{ address: string; classId: string }>(
+    `SELECT address, class_id AS classId FROM class_addresses WHERE LEFT(address, CHAR_LENGTH(:beginning)) = :beginning`,
+    { beginning },
+  );
+  return new Map(rows.map((row) => [row.address, row.classId]));
+}
+
+export async function updateNames(
+  database: Database,
+  names: {
+    readonly classId: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly subtitle: string;
+    readonly schoolName: string;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET title = :title, group_name = :groupName, subtitle = :subtitle, school_name = :schoolName
+     WHERE id = :classId`,
+    names,
+  );
+}
+
+export async function updateYear(
+  database: Database,
+  {
+    classId,
+    timeZone,
+    language,
+    ...year
+  }: SchoolYear & {
+    readonly classId: string;
+    readonly timeZone: string;
+    readonly language: string;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET time_zone = :timeZone, language = :language, terms = :terms, holidays = :holidays,
+       school_days = :schoolDays WHERE id = :classId`,
+    {
+      classId,
+      timeZone,
+      language,
+      terms: JSON.stringify(year.terms),
+      holidays: JSON.stringify(year.holidays),
+      schoolDays: JSON.stringify(year.schoolDays),
+    },
+  );
+}
+
+export async function updatePrivacy(
+  database: Database,
+  {
+    classId,
+    ceiling,
+    namingRule,
+    searchEngines,
+    editorsRead,
+    consentNeeded,
+  }: {
+    readonly classId: string;
+    readonly ceiling: Audience;
+    readonly namingRule: NamingRule;
+    readonly searchEngines: boolean;
+    readonly editorsRead: boolean;
+    readonly consentNeeded: boolean;
+  },
+): Promise<void> {
+  await database.change(
+    `UPDATE classes SET ceiling = :ceiling, naming_rule = :namingRule, search_engines = :searchEngines,
+       editors_read = :editorsRead, consent_needed = :consentNeeded WHERE id = :classId`,
+    { classId, ceiling, namingRule, searchEngines, editorsRead, consentNeeded },
+  );
+}
+
+export async function updateLook(
+  database: Database,
+  classId: string,
+  { look, banner, lettering }: Look,
+): Promise<void> {
+  await database.change(
+    'UPDATE classes SET look = :look, banner = :banner, lettering = :lettering WHERE id = :classId',
+    { classId, look, banner, lettering },
+  );
+}
+
+export async function updateWords(
+  database: Database,
+  classId: string,
+  words: readonly string[],
+): Promise<void> {
+  await database.change('UPDATE classes SET words = :words WHERE id = :classId', {
+    classId,
+    words: JSON.stringify(words),
+  });
+}
+
+export async function updateDesk(database: Database, id: string, desk: DeskRules): Promise<void> {
+  await database.change('UPDATE classes SET desk = :desk WHERE id = :id', { id, desk: JSON.stringify(desk) });
+}
+
+export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE classes SET settled_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateRested(database: Database, id: string, at: Date | null): Promise<void> {
+  await database.change('UPDATE classes SET rested_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateCopied(database: Database, id: string, from: string): Promise<void> {
+  await database.change('UPDATE classes SET copied_from = :from WHERE id = :id', { id, from });
+}
+
+/** The addresses of the class blogs that search engines may find. */
+export async function listFoundAddresses(database: Database): Promise<readonly string[]> {
+  const rows = await database.rows<{ address: string }>(
+    "SELECT address FROM classes WHERE search_engines AND ceiling = 'everyone' AND deleted_at IS NULL ORDER BY address",
+  );
+  return rows.map((row) => row.address);
+}
+
+/** The classes that a person is or was in. */
+export async function listClassesEverOf(database: Database, personId: string): Promise<readonly ClassRow[]> {
+  const rows = await database.rows<StoredClass>(
+    `SELECT ${CLASS_COLUMNS} FROM classes
+     WHERE id IN (SELECT class_id FROM memberships WHERE person_id = :personId) ORDER BY title`,
+    { personId },
+  );
+  return rows.map(classFromStored);
+}

@@ -1,0 +1,103 @@
+import type { Database } from '../ground/database/database';
+import { ofNobodyDeleted } from './ofNobodyDeleted';
+
+export interface CommentRow {
+  readonly id: string;
+  readonly postId: string;
+  readonly authorId: string;
+  readonly text: string;
+  readonly words: number;
+  readonly writtenAt: Date;
+  /** Null while it is shown. */
+  readonly hiddenAt: Date | null;
+}
+
+const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, hidden_at AS hiddenAt`;
+
+export async function insertComment(
+  database: Database,
+  comment: Omit<CommentRow, 'hiddenAt'>,
+): Promise<void> {
+  await database.change(
+    `INSERT INTO comments (id, post_id, author_id, text, words, written_at)
+     VALUES (:id, :postId, :authorId, :text, :words, :writtenAt)`,
+    comment,
+  );
+}
+
+/** The comment with the same words that somebody wrote under a post since a moment; its id. */
+export async function findSameComment(
+  database: Database,
+  said: Pick<CommentRow, 'postId' | 'authorId' | 'text'> & { readonly since: Date },
+): Promise<string | null> {
+  const [row] = await database.rows<{ readonly id: string }>(
+    `SELECT id FROM comments WHERE post_id = :postId AND author_id = :authorId AND written_at > :since
+       AND BINARY text = BINARY :text LIMIT 1`,
+    { ...said },
+  );
+  return row?.id ?? null;
+}
+
+export async function findComment(database: Database, id: string): Promise<CommentRow | null> {
+  const [row] = await database.rows<CommentRow>(`SELECT ${COLUMNS} FROM comments WHERE id = :id`, { id });
+  return row ?? null;
+}
+
+/** The comments under a post, oldest first, hidden ones too; none of somebody who is deleted and may be brought back. */
+export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
+  return database.rows<CommentRow>(
+    `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId
+       AND ${ofNobodyDeleted('author_id')}
+     ORDER BY written_at, id LIMIT 500`,
+    { postId },
+  );
+}
+
+/** The posts of a class under which a comment is shown. */
+export async function listCommentedPosts(database: Database, classId: string): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ postId: string }>(
+    `SELECT DISTINCT post_id AS postId FROM comments JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = :classId AND hidden_at IS NULL
+       AND ${ofNobodyDeleted('author_id')}`,
+    { classId },
+  );
+  return new Set(rows.map((row) => row.postId));
+}
+
+/** What somebody wrote under classmates' posts in a class, as far as it is shown. */
+export async function listCommentsGiven(
+  database: Database,
+  { authorId, classId }: { readonly authorId: string; readonly classId: string },
+): Promise<readonly { readonly post: string; readonly words: number }[]> {
+  return database.rows(
+    `SELECT post_id AS post, words FROM comments JOIN posts ON posts.id = post_id
+     WHERE author_id = :authorId AND posts.class_id = :classId AND posts.writer_id <> :authorId AND hidden_at IS NULL`,
+    { authorId, classId },
+  );
+}
+
+/** What somebody wrote under posts of a class, with the titles that readers saw last, for who takes their writing along. */
+export async function listCommentsBy(
+  database: Database,
+  { authorId, classId }: { readonly authorId: string; readonly classId: string },
+): Promise<readonly { readonly under: string; readonly text: string; readonly writtenAt: Date }[]> {
+  return database.rows(
+    `SELECT COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
+         WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '') AS under,
+       text, written_at AS writtenAt FROM comments JOIN posts ON posts.id = post_id
+     WHERE author_id = :authorId AND posts.class_id = :classId ORDER BY written_at`,
+    { authorId, classId },
+  );
+}
+
+export async function updateHidden(
+  database: Database,
+  comment: { readonly id: string; readonly at: Date | null; readonly by: string | null },
+): Promise<void> {
+  await database.change('UPDATE comments SET hidden_at = :at, hidden_by = :by WHERE id = :id', comment);
+}
+
+/** How many went: none where it was gone already. */
+export async function deleteComment(database: Database, id: string): Promise<number> {
+  return database.change('DELETE FROM comments WHERE id = :id', { id });
+}

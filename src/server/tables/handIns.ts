@@ -1,0 +1,73 @@
+import type { Answer } from '../../core/requirements/answer';
+import type { Database } from '../ground/database/database';
+
+export interface HandInRow {
+  readonly id: string;
+  readonly postId: string;
+  readonly revisionId: string;
+  readonly ordinal: number;
+  readonly receipt: number;
+  readonly evidence: Answer;
+  readonly words: number;
+  /** The version of the draft that was handed in; null for those from before it was noted. */
+  readonly version: number | null;
+  readonly handedInAt: Date;
+  readonly takenBackAt: Date | null;
+}
+
+const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version,
+  handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
+
+/** All hand-ins of a post, oldest first, those taken back too. */
+export async function listHandIns(database: Database, postId: string): Promise<readonly HandInRow[]> {
+  const rows = await database.rows<StoredEvidence>(
+    `SELECT ${HAND_IN_COLUMNS} FROM hand_ins WHERE post_id = :postId ORDER BY ordinal`,
+    { postId },
+  );
+  return rows.map(withEvidence);
+}
+
+export async function findHandInByReceipt(database: Database, receipt: number): Promise<HandInRow | null> {
+  const [row] = await database.rows<StoredEvidence>(
+    `SELECT ${HAND_IN_COLUMNS} FROM hand_ins WHERE receipt = :receipt`,
+    { receipt },
+  );
+  return row ? withEvidence(row) : null;
+}
+
+export async function findHandIn(database: Database, id: string): Promise<HandInRow | null> {
+  const [row] = await database.rows<StoredEvidence>(
+    `SELECT ${HAND_IN_COLUMNS} FROM hand_ins WHERE id = :id AND taken_back_at IS NULL`,
+    { id },
+  );
+  return row ? withEvidence(row) : null;
+}
+
+/** Completes the evidence of a hand-in with what could not be known at once. */
+export async function updateEvidence(database: Database, id: string, evidence: Answer): Promise<void> {
+  await database.change('UPDATE hand_ins SET evidence = :evidence WHERE id = :id', {
+    id,
+    evidence: JSON.stringify(evidence),
+  });
+}
+
+export async function insertHandIn(database: Database, handIn: HandInRow): Promise<void> {
+  await database.change(
+    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, handed_in_at, taken_back_at)
+     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :handedInAt, :takenBackAt)`,
+    { ...handIn, evidence: JSON.stringify(handIn.evidence) },
+  );
+}
+
+export async function markTakenBack(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE hand_ins SET taken_back_at = :at WHERE id = :id AND taken_back_at IS NULL', {
+    id,
+    at,
+  });
+}
+
+type StoredEvidence = Omit<HandInRow, 'evidence'> & { readonly evidence: string };
+
+function withEvidence(row: StoredEvidence): HandInRow {
+  return { ...row, evidence: JSON.parse(row.evidence) as Answer };
+}

@@ -1,0 +1,154 @@
+import type { ClassRole } from '../../core/access/may';
+import type { PasscodeKind } from '../../core/people/passcode';
+import type { Database } from '../ground/database/database';
+
+export interface MemberRow {
+  readonly personId: string;
+  readonly role: ClassRole;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly penName: string | null;
+  readonly passcodeKind: PasscodeKind | null;
+  /** A group within the class. */
+  readonly groupInClass: string | null;
+}
+
+const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
+    pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass
+  FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
+
+const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
+
+/** The people of a class: the teacher who runs it first, then by given name. */
+export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
+  return database.rows<MemberRow>(`${MEMBERS} AND left_at IS NULL ${MEMBERS_IN_ORDER}`, { classId });
+}
+
+/** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
+export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
+  return database.rows<MemberRow>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, { classId });
+}
+
+export async function insertMembership(
+  database: Database,
+  membership: {
+    readonly classId: string;
+    readonly personId: string;
+    readonly role: ClassRole;
+    readonly joinedAt: Date;
+  },
+): Promise<void> {
+  await database.change(
+    'INSERT INTO memberships (class_id, person_id, role, joined_at) VALUES (:classId, :personId, :role, :joinedAt)',
+    { ...membership },
+  );
+}
+
+export interface MembershipRow {
+  readonly role: ClassRole;
+  readonly joinedAt: Date;
+  readonly leftAt: Date | null;
+}
+
+/** A person's place in a class, whether or not they have left it. */
+export async function findMembership(
+  database: Database,
+  classId: string,
+  personId: string,
+): Promise<MembershipRow | null> {
+  const [row] = await database.rows<MembershipRow>(
+    'SELECT role, joined_at AS joinedAt, left_at AS leftAt FROM memberships WHERE class_id = :classId AND person_id = :personId FOR UPDATE',
+    { classId, personId },
+  );
+  return row ?? null;
+}
+
+/** Takes a person into a class as a student, for the first time or again. */
+export async function joinClass(
+  database: Database,
+  {
+    classId,
+    personId,
+    groupName,
+    at,
+  }: {
+    readonly classId: string;
+    readonly personId: string;
+    readonly groupName: string | null;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO memberships (class_id, person_id, role, joined_at, group_in_class) VALUES (:classId, :personId, 'student', :at, :groupName)
+     ON DUPLICATE KEY UPDATE left_at = NULL`,
+    { classId, personId, at, groupName },
+  );
+}
+
+interface Leaving {
+  readonly classId: string;
+  readonly personId: string;
+  readonly at: Date;
+}
+
+/** Lets a student leave a class, an editor among them too; how many did. */
+export async function leaveClass(database: Database, { classId, personId, at }: Leaving): Promise<number> {
+  return database.change(
+    `UPDATE memberships SET left_at = :at WHERE class_id = :classId AND person_id = :personId
+       AND role IN ('student', 'studentEditor') AND left_at IS NULL`,
+    { classId, personId, at },
+  );
+}
+
+/** Lets somebody leave a class where they are what is said of them; how many did. */
+export async function leaveClassAs(
+  database: Database,
+  { classId, personId, role, at }: Leaving & { readonly role: ClassRole },
+): Promise<number> {
+  return database.change(
+    `UPDATE memberships SET left_at = :at
+     WHERE class_id = :classId AND person_id = :personId AND role = :role AND left_at IS NULL`,
+    { classId, personId, role, at },
+  );
+}
+
+export async function updateRole(
+  database: Database,
+  {
+    classId,
+    personId,
+    role,
+  }: { readonly classId: string; readonly personId: string; readonly role: ClassRole },
+): Promise<void> {
+  await database.change(
+    'UPDATE memberships SET role = :role WHERE class_id = :classId AND person_id = :personId',
+    { classId, personId, role },
+  );
+}
+
+export async function updateGroup(
+  database: Database,
+  group: { readonly classId: string; readonly personId: string; readonly groupName: string | null },
+): Promise<void> {
+  await database.change(
+    'UPDATE memberships SET group_in_class = :groupName WHERE class_id = :classId AND person_id = :personId',
+    group,
+  );
+}
+
+/** Gives somebody a place in a class, a new one or another than they had. */
+export async function setMembership(
+  database: Database,
+  {
+    classId,
+    personId,
+    role,
+    at,
+  }: { readonly classId: string; readonly personId: string; readonly role: ClassRole; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO memberships (class_id, person_id, role, joined_at) VALUES (:classId, :personId, :role, :at)
+     ON DUPLICATE KEY UPDATE role = :role, left_at = NULL`,
+    { classId, personId, role, at },
+  );
+}

@@ -1,0 +1,93 @@
+import type { AccountRole } from '../../core/access/may';
+import type { PasscodeKind } from '../../core/people/passcode';
+import type { Database } from '../ground/database/database';
+
+export interface PersonRow {
+  readonly id: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly penName: string | null;
+  readonly email: string | null;
+  readonly passwordHash: string | null;
+  readonly passcodeHash: string | null;
+  readonly passcodeKind: PasscodeKind | null;
+  readonly account: AccountRole | null;
+  /** Since when they are to be deleted; null for everybody else. Nobody signs in as who is. */
+  readonly deletedAt: Date | null;
+  /** The class that they looked at last. */
+  readonly lastClassId: string | null;
+}
+
+const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
+  password_hash AS passwordHash, passcode_hash AS passcodeHash, passcode_kind AS passcodeKind, account,
+  deleted_at AS deletedAt, last_class_id AS lastClassId`;
+
+export async function findPerson(database: Database, id: string): Promise<PersonRow | null> {
+  const [row] = await database.rows<PersonRow>(`SELECT ${PERSON_COLUMNS} FROM people WHERE id = :id`, { id });
+  return row ?? null;
+}
+
+export async function findPersonByEmail(database: Database, email: string): Promise<PersonRow | null> {
+  const [row] = await database.rows<PersonRow>(`SELECT ${PERSON_COLUMNS} FROM people WHERE email = :email`, {
+    email,
+  });
+  return row ?? null;
+}
+
+/** The same as far as they can sign in: nobody who is to be deleted. */
+export async function findLivePersonByEmail(database: Database, email: string): Promise<PersonRow | null> {
+  const person = await findPersonByEmail(database, email);
+  return person?.deletedAt ? null : person;
+}
+
+/** A person to be made; what is left out is not known. */
+type NewPerson = Pick<PersonRow, 'id' | 'givenName' | 'familyName'> &
+  Partial<Omit<PersonRow, 'lastClassId' | 'deletedAt'>> & {
+    /** For a student: the class whose teachers speak for them. */
+    readonly homeClassId?: string | null;
+    readonly createdAt: Date;
+  };
+
+const UNKNOWN = {
+  penName: null,
+  email: null,
+  passwordHash: null,
+  passcodeHash: null,
+  passcodeKind: null,
+  account: null,
+  homeClassId: null,
+};
+
+export async function insertPerson(database: Database, person: NewPerson): Promise<void> {
+  await database.change(
+    `INSERT INTO people (id, given_name, family_name, pen_name, email, password_hash, passcode_hash, passcode_kind, account, home_class_id, created_at)
+     VALUES (:id, :givenName, :familyName, :penName, :email, :passwordHash, :passcodeHash, :passcodeKind, :account, :homeClassId, :createdAt)`,
+    { ...UNKNOWN, ...person },
+  );
+}
+
+export async function updateLastSeen(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE people SET last_seen_at = :at WHERE id = :id', { id, at });
+}
+
+export async function updateLastClass(database: Database, id: string, classId: string): Promise<void> {
+  await database.change('UPDATE people SET last_class_id = :classId WHERE id = :id', { id, classId });
+}
+
+/** Gives a person an address and a password to sign in with. */
+export async function updateLogin(
+  database: Database,
+  login: { readonly id: string; readonly email: string; readonly passwordHash: string },
+): Promise<void> {
+  await database.change(
+    'UPDATE people SET email = :email, password_hash = :passwordHash WHERE id = :id',
+    login,
+  );
+}
+
+export async function updatePassword(database: Database, id: string, passwordHash: string): Promise<void> {
+  await database.change('UPDATE people SET password_hash = :passwordHash WHERE id = :id', {
+    id,
+    passwordHash,
+  });
+}

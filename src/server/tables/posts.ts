@@ -1,0 +1,94 @@
+import type { Audience } from '../../core/access/audience';
+import type { Stage } from '../../core/posts/stage';
+import type { Database } from '../ground/database/database';
+import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { asStored, type StoredWriting, type Writing, fromStored } from './writings';
+
+export interface PostRow extends Writing {
+  readonly id: string;
+  readonly classId: string;
+  readonly assignmentId: string;
+  readonly writerId: string;
+  readonly stage: Stage;
+  readonly audience: Audience | null;
+  readonly address: string | null;
+  /** The address that its writer would like, while it waits for a teacher. */
+  readonly askedAddress: string | null;
+  readonly version: number;
+  readonly begunAt: Date;
+  readonly savedAt: Date;
+}
+
+export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
+  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt`;
+
+export const OF_NOBODY_DELETED = ofNobodyDeleted('writer_id');
+
+/** A post, unless its writer is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
+export async function findPost(database: Database, id: string): Promise<PostRow | null> {
+  const [row] = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED}`,
+    { id },
+  );
+  return row ? fromStored<PostRow>(row) : null;
+}
+
+/** A post, even of somebody deleted. */
+export async function findPostOfAnybody(database: Database, id: string): Promise<PostRow | null> {
+  const [row] = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`,
+    { id },
+  );
+  return row ? fromStored<PostRow>(row) : null;
+}
+
+/** As `findPost`, held until the transaction ends, so that two changes of it come one after the other. */
+export async function lockPost(database: Database, id: string): Promise<PostRow | null> {
+  const [row] = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED} FOR UPDATE`,
+    { id },
+  );
+  return row ? fromStored<PostRow>(row) : null;
+}
+
+export async function findPostOf(
+  database: Database,
+  assignmentId: string,
+  writerId: string,
+): Promise<PostRow | null> {
+  const [row] = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE assignment_id = :assignmentId AND writer_id = :writerId`,
+    { assignmentId, writerId },
+  );
+  return row ? fromStored<PostRow>(row) : null;
+}
+
+export async function insertPost(database: Database, post: PostRow): Promise<void> {
+  await database.change(
+    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at)
+     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt)`,
+    { ...post, ...asStored(post) },
+  );
+}
+
+export async function updateDraft(
+  database: Database,
+  draft: Writing & { readonly id: string; readonly version: number; readonly savedAt: Date },
+): Promise<void> {
+  await database.change(
+    'UPDATE posts SET title = :title, labels = :labels, beside = :beside, body = :body, version = :version, saved_at = :savedAt WHERE id = :id',
+    { ...draft, ...asStored(draft) },
+  );
+}
+
+export async function updateStage(database: Database, id: string, stage: Stage): Promise<void> {
+  await database.change('UPDATE posts SET stage = :stage WHERE id = :id', { id, stage });
+}
+
+export async function updateAudience(
+  database: Database,
+  id: string,
+  audience: Audience | null,
+): Promise<void> {
+  await database.change('UPDATE posts SET audience = :audience WHERE id = :id', { id, audience });
+}

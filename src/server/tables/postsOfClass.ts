@@ -1,0 +1,122 @@
+import type { Stage } from '../../core/posts/stage';
+import type { Answer } from '../../core/requirements/answer';
+import type { Database } from '../ground/database/database';
+import { OF_NOBODY_DELETED, POST_COLUMNS, type PostRow } from './posts';
+import { type StoredWriting, fromStored } from './writings';
+
+export interface StandingRow {
+  readonly postId: string;
+  readonly assignmentId: string;
+  readonly writerId: string;
+  readonly stage: Stage;
+  /** Of the latest hand-in; null where there is none. */
+  readonly handInId: string | null;
+  readonly ordinal: number | null;
+  readonly handedInAt: Date | null;
+}
+
+const STANDING = `posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId,
+  ordinal, handed_in_at AS handedInAt`;
+
+/** How each post of a class stands, but those of people deleted, with its latest hand-in; the longest waiting first. */
+export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
+  return database.rows(
+    `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
+    { classId },
+  );
+}
+
+/** A hand-in that waits to be read, with what it was measured to be. */
+export interface WaitingRow extends StandingRow {
+  readonly handedInAt: Date;
+  readonly evidence: Answer;
+}
+
+/** The posts of a class that wait to be read, but those of people deleted; the longest waiting first. */
+export async function listWaiting(database: Database, classId: string): Promise<readonly WaitingRow[]> {
+  const rows = await database.rows<Omit<WaitingRow, 'evidence'> & { readonly evidence: string }>(
+    `SELECT ${STANDING}, evidence FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
+    { classId },
+  );
+  return rows.map((row) => ({ ...row, evidence: JSON.parse(row.evidence) as Answer }));
+}
+
+/** How many posts were begun for each of some assignments; those without any are not named. */
+export async function countBegun(
+  database: Database,
+  assignmentIds: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  const rows = await database.rows<{ assignmentId: string; begun: number }>(
+    `SELECT assignment_id AS assignmentId, COUNT(*) AS begun FROM posts
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = assignment_id
+     GROUP BY assignment_id`,
+    { ids: JSON.stringify(assignmentIds) },
+  );
+  return new Map(rows.map((row) => [row.assignmentId, row.begun]));
+}
+
+export async function countWaiting(database: Database, classIds: readonly string[]): Promise<number> {
+  const [row] = await database.rows<{ waiting: number }>(
+    `SELECT COUNT(*) AS waiting FROM posts
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+     WHERE stage = 'handedIn'`,
+    { ids: JSON.stringify(classIds) },
+  );
+  return row?.waiting ?? 0;
+}
+
+/** The posts of one writer in a class. */
+export async function listPostsOf(
+  database: Database,
+  classId: string,
+  writerId: string,
+): Promise<readonly PostRow[]> {
+  const rows = await database.rows<StoredWriting<PostRow>>(
+    `SELECT ${POST_COLUMNS} FROM posts WHERE class_id = :classId AND writer_id = :writerId`,
+    { classId, writerId },
+  );
+  return rows.map((row) => fromStored<PostRow>(row));
+}
+
+export interface LeftPostRow {
+  readonly postId: string;
+  readonly title: string;
+  readonly assignmentTitle: string;
+  readonly classTitle: string;
+  readonly savedAt: Date;
+  readonly timeZone: string;
+  readonly language: string;
+}
+
+/** The posts that somebody wrote in classes that they are not in any more, the latest first. */
+export async function listLeftPosts(database: Database, personId: string): Promise<readonly LeftPostRow[]> {
+  return database.rows<LeftPostRow>(
+    `SELECT posts.id AS postId, posts.title, assignments.title AS assignmentTitle, classes.title AS classTitle,
+       posts.saved_at AS savedAt, time_zone AS timeZone, language
+     FROM posts JOIN classes ON classes.id = posts.class_id AND deleted_at IS NULL
+     JOIN assignments ON assignments.id = assignment_id
+     JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NOT NULL
+     WHERE writer_id = :personId ORDER BY posts.saved_at DESC`,
+    { personId },
+  );
+}
+
+/** The bodies of what others handed in last for an assignment, as JSON text: what own words are compared with. */
+export async function listOthersBodies(
+  database: Database,
+  assignmentId: string,
+  writerId: string,
+): Promise<readonly { readonly id: string; readonly body: string }[]> {
+  return database.rows(
+    `SELECT posts.id, revisions.body FROM posts
+     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     JOIN revisions ON revisions.id = hand_ins.revision_id
+     WHERE posts.assignment_id = :assignmentId AND posts.writer_id <> :writerId`,
+    { assignmentId, writerId },
+  );
+}

@@ -1,0 +1,92 @@
+import { may } from '../../../core/access/may';
+import { showLesson } from '../../../core/assignments/lessonText';
+import { rubricPoints } from '../../../core/assignments/rubric';
+import { dayInWords, momentInWords } from '../../../core/timing/inWords';
+import type { ClassRow } from '../../tables/classes';
+import { database } from '../../ground/database/database';
+import { listHandIns } from '../../tables/handIns';
+import { findPostOf } from '../../tables/posts';
+import { listStandings } from '../../tables/postsOfClass';
+import type { Desk } from '../../deeds/sessions/desk';
+import { standingsIn } from '../../deeds/assignments/growingSteps';
+import { adjustedFor } from '../../tables/adjustments';
+import { findAssignment, listAssignments, type AssignmentRow } from '../../tables/assignments';
+
+/** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
+export async function maybeAssignmentList({ personId, role, inClass, now }: Desk) {
+  if (!may({ personId, role }, 'class.teach', {})) return null;
+  const standings = await listStandings(database, inClass.id);
+  const assignments = await listAssignments(database, inClass.id, now);
+  // Repetitions that nobody sees yet stand with their series.
+  const listed = assignments.filter((one) => one.seriesId === null || one.setAt !== null);
+  return listed.map((assignment) => {
+    const own = standings.filter((standing) => standing.assignmentId === assignment.id);
+    return {
+      id: assignment.id,
+      number: assignment.number,
+      title: assignment.title,
+      isSet: assignment.setAt !== null,
+      ...repetitionsOf(assignment, assignments, inClass),
+      due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language),
+      bays: assignment.requirements.length,
+      points:
+        rubricPoints(assignment.rubric) +
+        assignment.requirements.reduce(
+          (sum, one) => sum + (one.weight === 'required' ? (one.points ?? 0) : 0),
+          0,
+        ),
+      handedIn: own.filter((standing) => standing.stage !== 'draft').length,
+      waiting: own.filter((standing) => standing.stage === 'handedIn').length,
+    };
+  });
+}
+
+/** How often a series is repeated, and from when its next repetition is seen, in words; null for what is no series. */
+function repetitionsOf(
+  { id, series }: AssignmentRow,
+  assignments: readonly AssignmentRow[],
+  { timeZone, language }: ClassRow,
+) {
+  const own = series ? assignments.filter((one) => one.seriesId === id) : [];
+  const next = own
+    .filter((one) => one.setAt === null && one.opensAt !== null)
+    .map((one) => one.opensAt?.getTime() ?? 0)
+    .sort((one, other) => one - other)[0];
+  return {
+    repetitions: series && own.length,
+    opens: next === undefined ? null : dayInWords(next, timeZone, language),
+  };
+}
+
+/** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
+export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass, now }: Desk) {
+  const given = await findAssignment(database, assignmentId, now);
+  if (!given || given.classId !== inClass.id) return null;
+  const assignment = await adjustedFor(database, given, personId);
+  if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
+    return null;
+  const { number, title, requirements, rubric, missing } = assignment;
+  const post = await findPostOf(database, assignmentId, personId);
+  const handIns = post ? await listHandIns(database, post.id) : [];
+  const steps = standingsIn(
+    assignment,
+    inClass,
+    handIns.filter((one) => one.takenBackAt === null),
+    now,
+  );
+  const due =
+    assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language);
+  return {
+    classId: inClass.id,
+    id: assignmentId,
+    number,
+    title,
+    lesson: showLesson(assignment),
+    requirements,
+    rubric,
+    missing,
+    due,
+    steps,
+    postId: post?.id ?? null,
+  };
+}

@@ -1,0 +1,168 @@
+import { isStudent, may } from '../../../core/access/may';
+import { nameInClass, teacherName } from '../../../core/people/names';
+import { settingsOf } from '../../../core/assignments/assignmentSettings';
+import { dayInWords, momentInWords } from '../../../core/timing/inWords';
+import { localMinute } from '../../../core/timing/zonedTime';
+import { listClassesOf, type ClassRow } from '../../tables/classes';
+import { listMembers } from '../../tables/memberships';
+import { database } from '../../ground/database/database';
+import { listLabels } from '../../tables/labels';
+import { countBegun, listStandings } from '../../tables/postsOfClass';
+import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import { listAdjustments } from '../../tables/adjustments';
+import {
+  findAssignment,
+  listAssignments,
+  listRepetitions,
+  listSiblings,
+  type AssignmentRow,
+} from '../../tables/assignments';
+import { taughtOf } from '../../deeds/assignments/taughtSiblings';
+import { listRequirementSets } from '../../tables/requirementSets';
+
+/** The builder of an assignment, for the teachers of its class; null for everybody else. */
+export async function maybeBuilder(assignmentId: string, { personId, role, inClass, now }: Desk) {
+  const assignment = await findAssignment(database, assignmentId, now);
+  if (!assignment || assignment.classId !== inClass.id) return null;
+  if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
+    return null;
+  const taught = (await listClassesOf(database, personId)).filter((one) => isTeacher(one.role));
+  const members = await listMembers(database, inClass.id);
+  const students = members.filter((member) => isStudent(member.role));
+  const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
+  const standings = await listStandings(database, inClass.id);
+  const handedIn = standings.filter((one) => one.handInId !== null);
+  const assignments = await listAssignments(database, inClass.id, now);
+  const titles = new Map(assignments.map((one) => [one.id, one.title]));
+  return {
+    assignmentId,
+    classId: inClass.id,
+    version: assignment.version,
+    isSet: assignment.setAt !== null,
+    handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
+    draft: {
+      ...settingsOf(assignment),
+      due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
+    },
+    /** What teachers may read while it is written: whose it is, never a word of it here. */
+    drafts: assignment.draftsOpen
+      ? standings
+          .filter(
+            (one) =>
+              one.assignmentId === assignmentId && one.stage !== 'accepted' && one.writerId !== personId,
+          )
+          .map((one) => ({ postId: one.postId, writer: names.get(one.writerId) ?? '' }))
+          .filter((one) => one.writer !== '')
+      : [],
+    groupName: inClass.groupName,
+    students: students.length,
+    timeZone: inClass.timeZone,
+    language: inClass.language,
+    writer: names.get(personId) ?? '',
+    ceiling: inClass.ceiling,
+    year: inClass.year,
+    classLabels: await listLabels(database, inClass.id),
+    /** What requirements can be tried on: what was handed in in this class. */
+    earlier: handedIn.map((one) => ({
+      postId: one.postId,
+      writer: names.get(one.writerId) ?? '',
+      assignment: titles.get(one.assignmentId) ?? '',
+    })),
+    people: students.map((member) => ({
+      id: member.personId,
+      name: nameInClass(member),
+      group: member.groupInClass,
+    })),
+    adjustments: (await listAdjustments(database, assignmentId)).map(({ dueAt, ...one }) => ({
+      ...one,
+      name: names.get(one.personId) ?? '',
+      due: dueAt && localMinute(dueAt.getTime(), inClass.timeZone),
+      dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
+    })),
+    sets: await setsFor(personId),
+    ...(await givenTo(assignment, taught, now)),
+    ...(await repeated(assignment, inClass, now)),
+    others: await othersOf(taught, assignmentId, now),
+  };
+}
+
+type TaughtClass = Awaited<ReturnType<typeof listClassesOf>>[number];
+
+/** The other classes that have this assignment, those of a teacher's that could be given it, and how many others have it. */
+async function givenTo(assignment: AssignmentRow, taught: readonly TaughtClass[], now: Date) {
+  const siblings = await listSiblings(database, assignment, now);
+  const seen = taughtOf(siblings, taught);
+  const begun = await countBegun(
+    database,
+    seen.map((one) => one.assignment.id),
+  );
+  const given = [];
+  for (const { assignment: there, inClass: other } of seen) {
+    const repetitions = there.series ? await listRepetitions(database, there.id, now) : [];
+    given.push({
+      assignmentId: there.id,
+      classId: other.id,
+      title: titleOf(other),
+      due: there.dueAt && localMinute(there.dueAt.getTime(), other.timeZone),
+      begun: begun.get(there.id) ?? 0,
+      repetitions: { all: repetitions.length, seen: repetitions.filter((one) => one.setAt).length },
+    });
+  }
+  const others = taught.filter(
+    (one) =>
+      one.restedAt === null &&
+      one.id !== assignment.classId &&
+      !siblings.some((sibling) => sibling.classId === one.id),
+  );
+  return {
+    given,
+    givenUnseen: siblings.length - seen.length,
+    otherClasses: others.map((one) => ({ id: one.id, title: titleOf(one) })),
+  };
+}
+
+function titleOf({ title, groupName }: ClassRow): string {
+  return groupName ? `${title}, ${groupName}` : title;
+}
+
+/** The repetitions of a series, or the series that this is a repetition of. */
+async function repeated(assignment: AssignmentRow, { timeZone, language }: ClassRow, now: Date) {
+  const of = assignment.seriesId === null ? null : await findAssignment(database, assignment.seriesId, now);
+  const repetitions = assignment.series ? await listRepetitions(database, assignment.id, now) : [];
+  return {
+    series: assignment.series && {
+      rule: assignment.series,
+      repetitions: repetitions.map((one) => ({
+        id: one.id,
+        date: one.lessonDate ?? '',
+        title: one.title,
+        isSet: one.setAt !== null,
+        opens: one.opensAt && dayInWords(one.opensAt.getTime(), timeZone, language),
+        byHand: one.version > 1,
+      })),
+    },
+    seriesOf: of && { assignmentId: of.id, title: of.title },
+  };
+}
+
+async function setsFor(personId: string) {
+  const sets = await listRequirementSets(database, personId);
+  return sets.map((set) => ({
+    id: set.id,
+    title: set.title,
+    requirements: set.requirements,
+    shared: set.shared,
+    from: set.ownerId === personId ? null : teacherName({ ...set, penName: null }),
+  }));
+}
+
+/** The other assignments of the classes that a person teaches, those with requirements. */
+async function othersOf(taught: readonly TaughtClass[], assignmentId: string, now: Date) {
+  const found = [];
+  for (const one of taught) {
+    for (const { id, title, requirements } of await listAssignments(database, one.id, now))
+      if (id !== assignmentId && requirements.length > 0)
+        found.push({ id, title, group: one.groupName || one.title, requirements });
+  }
+  return found;
+}

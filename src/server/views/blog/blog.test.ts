@@ -1,0 +1,95 @@
+import { expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  buildHouse,
+  emptyDatabase,
+  EVERYBODY,
+  handInPost,
+  personOf,
+  ROLES,
+  setWork,
+  succeeded,
+  writePost,
+  NOW,
+  type Who,
+  freshHouse,
+} from '../../../../tests/server/house';
+import { AUDIENCES } from '../../../core/access/audience';
+import { may } from '../../../core/access/may';
+import { database } from '../../ground/database/database';
+import { publish } from '../../deeds/publications/publish';
+import { listHandIns } from '../../tables/handIns';
+import { findPost } from '../../tables/posts';
+import { takeBack } from '../../deeds/posts/takeBack';
+import { readerOf } from '../../ground/access/reader';
+import { maybeFront, maybeKept, maybePost, POSTS_ON_FRONT } from './viewBlog';
+
+const house = freshHouse();
+
+const actor = (who: Who) => ({ personId: personOf(house, who), role: ROLES[who] });
+
+test.each(AUDIENCES)('a post published to %s is there for exactly its audience', async (audience) => {
+  const postId = await writePost(house, await setWork(house));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  await succeeded(as(house, 'teacher', publish, { postId, audience }));
+  const address = (await findPost(database, postId))?.address ?? '';
+  for (const who of EVERYBODY) {
+    const publishedTo = audience === 'writerAndTeachers' ? null : audience;
+    const reads = may(actor(who), 'post.read', { writerId: house.people.writer, publishedTo });
+    const shown = await maybePost('wind', address, readerOf(personOf(house, who)), NOW);
+    const front = await maybeFront('wind', readerOf(personOf(house, who)), NOW);
+    expect([who, shown !== null, front?.posts.length]).toEqual([who, reads, reads ? 1 : 0]);
+  }
+  expect(await maybePost('moss', address, readerOf(house.people.teacher), NOW)).toBeNull();
+});
+
+test('a closed class has no front page for anybody from outside', async () => {
+  await emptyDatabase();
+  Object.assign(house, await buildHouse('ourClass'));
+  expect(await maybeFront('wind', readerOf(null), NOW)).toBeNull();
+  expect(await maybeFront('wind', readerOf(house.people.stranger), NOW)).toBeNull();
+  expect(await maybeFront('wind', readerOf(house.people.classmate), NOW)).toMatchObject({ posts: [] });
+  expect(await maybeFront('nowhere', readerOf(null), NOW)).toBeNull();
+});
+
+test('outside the class a writer appears by the class’s naming rule', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  expect((await maybeFront('wind', readerOf(null), NOW))?.posts[0]?.writer.name).toBe('Wren');
+  expect((await maybeFront('wind', readerOf(house.people.classmate), NOW))?.posts[0]?.writer.name).toBe(
+    'Wren E.',
+  );
+});
+
+test('a hand-in at its own address is its writer’s and the teachers’; taken back, its writer’s alone', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await handInPost(house, postId);
+  const receipt = (await listHandIns(database, postId))[0]?.receipt ?? 0;
+  const readers = async () => {
+    const reading = await Promise.all(
+      EVERYBODY.map((who) => maybeKept('wind', receipt, personOf(house, who), NOW)),
+    );
+    return EVERYBODY.filter((_, index) => reading[index] !== null);
+  };
+  expect(await readers()).toEqual(['writer', 'coTeacher', 'teacher']);
+  expect(await maybeKept('moss', receipt, house.people.teacher, NOW)).toBeNull();
+  await succeeded(as(house, 'writer', takeBack, { postId }));
+  expect(await readers()).toEqual(['writer']);
+});
+
+test('a front page has the newest posts and the ways to the others; its counts are of all', async () => {
+  const all = POSTS_ON_FRONT + 2;
+  for (let index = 0; index < all; index += 1) {
+    const postId = await writePost(house, await setWork(house));
+    await acceptPost(house, postId, await handInPost(house, postId));
+  }
+  const front = (page?: number) => maybeFront('wind', readerOf(null), NOW, page);
+  const [first, second] = [await front(), await front(2)];
+  expect(first).toMatchObject({ count: all, newer: null, older: 2, posts: { length: POSTS_ON_FRONT } });
+  expect(second).toMatchObject({ count: all, newer: 1, older: null, posts: { length: 2 } });
+  expect(new Set([...(first?.posts ?? []), ...(second?.posts ?? [])].map((post) => post.postId)).size).toBe(
+    all,
+  );
+  expect(await front(99)).toEqual(second);
+});

@@ -1,0 +1,114 @@
+import { AUDIENCES, type Audience } from '../../../core/access/audience';
+import { isStudent, may } from '../../../core/access/may';
+import { FIRST_LOOK } from '../../../core/looks/looks';
+import { NAMING_RULES, nameOutside, type NamingRule } from '../../../core/people/names';
+import { dateInWords } from '../../../core/timing/inWords';
+import { database } from '../../ground/database/database';
+import { findPassphraseSince } from '../../tables/passphrases';
+import { listPublications } from '../../tables/publications';
+import type { Desk } from '../../deeds/sessions/desk';
+import { isArchivedAtRest } from '../../tables/classes';
+import { listMembers } from '../../tables/memberships';
+
+/** Languages that a class can have; the interface and the dates follow it. */
+const LANGUAGES = [
+  'en-GB',
+  'en-IE',
+  'en-US',
+  'de',
+  'de-AT',
+  'de-CH',
+  'fr',
+  'fr-CH',
+  'es',
+  'it',
+  'nl',
+  'pl',
+  'pt',
+];
+
+/** What the frame of every page about a class shows; null for everybody but its teachers. */
+export async function maybeClassFrame({ personId, role, inClass }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
+  return {
+    classId: inClass.id,
+    code: inClass.code,
+    resting: inClass.restedAt !== null,
+    steps: inClass.settledAt
+      ? null
+      : ([
+          { step: 'names', done: inClass.subtitle !== '' || inClass.schoolName !== '' },
+          { step: 'year', done: inClass.year.terms.length > 0 },
+          {
+            step: 'look',
+            done:
+              inClass.look !== FIRST_LOOK.look ||
+              inClass.banner !== FIRST_LOOK.banner ||
+              inClass.lettering !== FIRST_LOOK.lettering,
+          },
+          { step: 'privacy', done: inClass.ceiling !== 'ourClass' || inClass.namingRule !== 'firstName' },
+          { step: 'students', done: students.length > 0 },
+        ] as const),
+  };
+}
+
+/** What can be settled about a class; null for everybody but its teachers. */
+export function maybeClassSettings({ personId, role, inClass }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const { title, groupName, subtitle, schoolName, timeZone, language } = inClass;
+  const named = new Intl.DisplayNames(['en'], { type: 'language' });
+  return {
+    classId: inClass.id,
+    names: { title, groupName, subtitle, schoolName },
+    address: inClass.address,
+    place: { timeZone, language },
+    year: inClass.year,
+    words: inClass.words,
+    desk: inClass.desk,
+    resting: inClass.restedAt !== null,
+    runsIt: may({ personId, role }, 'class.delete', {}),
+    archived: isArchivedAtRest(inClass),
+    languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
+    timeZones: Intl.supportedValuesOf('timeZone'),
+  };
+}
+
+/** Who may read what a class writes; null for everybody but its teachers. */
+export async function maybePrivacy({ personId, role, inClass }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const publications = await listPublications(database, inClass.id);
+  const since = await findPassphraseSince(database, inClass.id);
+  const student = (await listMembers(database, inClass.id)).find(
+    (member) => isStudent(member.role) && member.penName !== null,
+  );
+  const example = student ?? { givenName: 'Ines', familyName: 'Marlow', penName: 'Tern' };
+  return {
+    classId: inClass.id,
+    address: inClass.address,
+    ceiling: inClass.ceiling,
+    namingRule: inClass.namingRule,
+    searchEngines: inClass.searchEngines,
+    editorsRead: inClass.editorsRead,
+    consentNeeded: inClass.consentNeeded,
+    passphraseSince: since && dateInWords(since.getTime(), inClass.timeZone, inClass.language),
+    published: Object.fromEntries(
+      AUDIENCES.map((audience) => [audience, publications.filter((one) => one.audience === audience).length]),
+    ) as Record<Audience, number>,
+    examples: Object.fromEntries(NAMING_RULES.map((rule) => [rule, nameOutside(example, rule)])) as Record<
+      NamingRule,
+      string
+    >,
+  };
+}
+
+/** How a class blog looks and could look; null for everybody but its teachers. */
+export function maybeLook({ personId, role, inClass, now }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const { id, title, subtitle, schoolName, groupName, address, look, banner, lettering } = inClass;
+  return {
+    classId: id,
+    blog: { title, subtitle, schoolName, groupName, address, look, banner, lettering },
+    today: dateInWords(now.getTime(), inClass.timeZone, inClass.language),
+  };
+}

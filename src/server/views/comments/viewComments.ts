@@ -1,0 +1,37 @@
+import { may, type Actor, type Subject } from '../../../core/access/may';
+import { monogram, nameInClass } from '../../../core/people/names';
+import { agoInWords } from '../../../core/timing/inWords';
+import type { ClassRow } from '../../tables/classes';
+import type { MemberRow } from '../../tables/memberships';
+import { listShownComments } from '../../deeds/readers/listShownComments';
+
+interface Around {
+  readonly actor: Actor;
+  /** The post, as access knows it. */
+  readonly subject: Subject;
+  readonly inClass: ClassRow;
+  readonly members: ReadonlyMap<string, MemberRow>;
+  readonly now: Date;
+}
+
+/** What stands under a post for somebody of the class; null for everybody from outside, who see no comments. */
+export async function maybeComments(postId: string, { actor, subject, inClass, members, now }: Around) {
+  const shown = await listShownComments(postId, { actor, subject });
+  if (!shown) return null;
+  return {
+    tends: may(actor, 'comment.tend', {}),
+    writes: may(actor, 'comment.write', subject),
+    list: shown.map((one) => {
+      const author = members.get(one.authorId);
+      return {
+        id: one.id,
+        author: author ? nameInClass(author) : '',
+        monogram: author ? monogram(author) : '',
+        own: one.authorId === actor.personId,
+        when: agoInWords(one.writtenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+        text: one.text,
+        hidden: one.hiddenAt !== null,
+      };
+    }),
+  };
+}

@@ -1,0 +1,33 @@
+import { may } from '../../../core/access/may';
+import { nameInClass } from '../../../core/people/names';
+import { agoInWords } from '../../../core/timing/inWords';
+import { listEverMembers } from '../../tables/memberships';
+import { database } from '../../ground/database/database';
+import type { Desk } from '../../deeds/sessions/desk';
+import { listConcerns } from '../../tables/concerns';
+
+/** What readers told the teachers of a class; null for everybody else. */
+export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
+  if (!may({ personId, role }, 'class.teach', {})) return null;
+  const names = new Map(
+    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
+  );
+  return {
+    classId: inClass.id,
+    concerns: (await listConcerns(database, inClass.id)).map((one) => ({
+      id: one.id,
+      title: one.title,
+      writer: names.get(one.writerId) ?? '',
+      address: one.address && `/blog/${inClass.address}/${one.address}`,
+      /** Null for a reader from outside, or who was not signed in. */
+      from: one.toldBy === null ? null : (names.get(one.toldBy) ?? null),
+      words: one.words,
+      comment:
+        one.commentText === null
+          ? null
+          : { text: one.commentText, author: names.get(one.commentBy ?? '') ?? '' },
+      when: agoInWords(one.toldAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      seen: one.seenAt !== null,
+    })),
+  };
+}

@@ -1,0 +1,154 @@
+import { beforeEach, describe, expect, test } from 'vitest';
+import { countStatements } from '../../../tests/server/countStatements';
+import {
+  acceptedPost,
+  acceptPost,
+  addPerson,
+  as,
+  deskFor,
+  freshHouse,
+  handInPost,
+  NOW,
+  setWork,
+  succeeded,
+  writePost,
+} from '../../../tests/server/house';
+import { readerOf } from '../ground/access/reader';
+import { writeComment } from '../deeds/comments/writeComment';
+import { database } from '../ground/database/database';
+import { newId } from '../ground/database/newId';
+import { invite } from '../deeds/invitations/invite';
+import { addLabel } from '../deeds/labels/changeLabel';
+import { makePage } from '../deeds/pages/makePage';
+import { insertPicture } from '../tables/pictures';
+import { writeNote } from '../deeds/reviews/writeNote';
+import type { Desk } from '../deeds/sessions/desk';
+import { maybeAssignmentList, maybeAssignmentToRead } from './assignments/viewAssignment';
+import { maybeBuilder } from './assignments/viewBuilder';
+import { maybeFront, maybeKept, maybePost } from './blog/viewBlog';
+import { maybeClassFrame, maybeClassSettings, maybeLook, maybePrivacy } from './class/viewClassPages';
+import { maybeLog } from './class/viewLog';
+import { maybeNotice } from './class/viewNotice';
+import { maybeRoles } from './class/viewRoles';
+import { maybeConcerns } from './concerns/viewConcerns';
+import { maybeInvitations } from './invitations/viewInvitations';
+import { maybeLabels } from './labels/viewLabels';
+import { maybePages } from './pages/viewPages';
+import { maybeRoster } from './roster/viewRoster';
+import { listClassPictures } from './pictures/viewClassPictures';
+import { maybeCompose } from './writing/viewCompose';
+import { listLeftWriting } from './writing/viewLeft';
+import { maybeReceipt } from './writing/viewReceipt';
+import { maybeRevisions } from './writing/viewRevisions';
+import { maybePile } from './review/listPile';
+import { maybeReview } from './review/viewReview';
+import { maybeOpenings } from './safety/viewOpenings';
+import { listEveryWork } from './today/listWork';
+import { maybeTeacherToday } from './today/viewTeacherToday';
+
+const house = freshHouse();
+let postId: string;
+let waiting: string;
+let assignmentId: string;
+beforeEach(async () => {
+  ({ postId } = await acceptedPost(house));
+  assignmentId = await setWork(house);
+  waiting = await writePost(house, assignmentId);
+  await handInPost(house, waiting);
+  await more(1);
+});
+
+/** A class that has that much more of everything that its pages list. */
+async function more(count: number): Promise<void> {
+  for (let each = 0; each < count; each += 1) {
+    const id = await writePost(house, await setWork(house));
+    const handInId = await handInPost(house, id);
+    await acceptPost(house, id, handInId);
+    await succeeded(as(house, 'teacher', writeNote, { postId: id, handInId, text: 'Look up.' }));
+    await succeeded(as(house, 'classmate', writeComment, { postId, text: `Grey, ${handInId}.` }));
+    await handInPost(house, await writePost(house, await setWork(house)));
+    await addPerson(`Child${each}`, house.classId, 'student');
+    await succeeded(as(house, 'teacher', addLabel, { classId: house.classId, label: `label ${handInId}` }));
+    await succeeded(as(house, 'teacher', makePage, { classId: house.classId }));
+    await succeeded(
+      as(house, 'teacher', invite, {
+        classId: house.classId,
+        role: 'reader',
+        email: `${handInId}@example.org`,
+        personId: null,
+      }),
+    );
+    await insertPicture(database, {
+      id: newId(),
+      classId: house.classId,
+      uploadedBy: house.people.writer,
+      contentHash: handInId.padEnd(64, '0'),
+      perceptualHash: '0'.repeat(16),
+      width: 10,
+      height: 10,
+      purpose: 'picture',
+      at: NOW,
+    });
+  }
+}
+
+type View = (desk: Desk) => unknown;
+const teachers: Readonly<Record<string, View>> = {
+  today: (desk) => maybeTeacherToday([desk]),
+  assignments: maybeAssignmentList,
+  builder: (desk) => maybeBuilder(assignmentId, desk),
+  pile: (desk) => maybePile([desk]),
+  review: (desk) => maybeReview(waiting, [desk]),
+  roster: maybeRoster,
+  'class frame': maybeClassFrame,
+  pictures: ({ inClass, personId }) => listClassPictures(inClass.id, personId),
+  labels: maybeLabels,
+  look: maybeLook,
+  settings: maybeClassSettings,
+  privacy: maybePrivacy,
+  roles: maybeRoles,
+  log: (desk) => maybeLog(desk, null),
+  invitations: maybeInvitations,
+  concerns: maybeConcerns,
+  openings: maybeOpenings,
+  pages: maybePages,
+};
+const students: Readonly<Record<string, View>> = {
+  'my writing': (desk) => listEveryWork([desk]),
+  'left writing': ({ personId }) => listLeftWriting(personId),
+  'an assignment': (desk) => maybeAssignmentToRead(assignmentId, desk),
+  compose: (desk) => maybeCompose(waiting, desk),
+  receipt: (desk) => maybeReceipt(waiting, desk),
+  revisions: (desk) => maybeRevisions(waiting, { all: true, from: null, to: null }, desk),
+};
+const readers: Readonly<Record<string, View>> = {
+  front: ({ personId }) => maybeFront('wind', readerOf(personId), NOW),
+  post: ({ personId }) => maybePost('wind', '2-skies', readerOf(personId), NOW),
+  kept: async ({ personId }) => {
+    const [row] = await database.rows<{ receipt: number }>('SELECT MIN(receipt) AS receipt FROM hand_ins');
+    return maybeKept('wind', row!.receipt, personId, NOW);
+  },
+  notice: ({ personId }) => maybeNotice('wind', personId),
+};
+
+describe.each([
+  ['teacher', teachers],
+  ['writer', students],
+  ['writer', readers],
+] as const)('for a %s', (who, views) => {
+  test('no page asks the database more often the more there is', async () => {
+    const desk = await deskFor(house, who);
+    const asked = async () => {
+      const counts: Record<string, number> = {};
+      for (const [name, view] of Object.entries(views)) {
+        // What is measured only once is measured by then.
+        expect([name, await view(desk)]).not.toEqual([name, null]);
+        counts[name] = await countStatements(() => Promise.resolve(view(desk)));
+      }
+      return counts;
+    };
+    const few = await asked();
+    await more(4);
+    expect(await asked()).toEqual(few);
+  });
+});

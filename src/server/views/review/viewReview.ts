@@ -1,0 +1,144 @@
+import type { Node } from 'prosemirror-model';
+import { cappedAudience, narrower } from '../../../core/access/audience';
+import { may } from '../../../core/access/may';
+import { readersHtml } from '../../../core/document/html/readersHtml';
+import { headings } from '../../../core/document/headings';
+import { maybeWebAddress } from '../../../core/document/links';
+import { nodesOfType } from '../../../core/document/nodesOfType';
+import { openDocument } from '../../../core/document/openDocument';
+import { monogram, nameInClass, teacherName } from '../../../core/people/names';
+import { maybeReaches } from '../../../core/posts/release';
+import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
+import { standingsIn } from '../../deeds/assignments/growingSteps';
+import { listEverMembers } from '../../tables/memberships';
+import { database } from '../../ground/database/database';
+import { listDocumentCopies } from '../../tables/links';
+import { findPostPassphraseSince } from '../../tables/passphrases';
+import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
+import { changesSinceLast } from '../../deeds/posts/sinceLast';
+import { listReadings } from '../../tables/readings';
+import { findRevision } from '../../tables/revisions';
+import type { Desk } from '../../deeds/sessions/desk';
+import { computeGrade } from '../../deeds/reviews/computeGrade';
+import { listJudgements } from '../../tables/judgements';
+import { listNotes } from '../../tables/notes';
+
+/** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
+export async function maybeReview(postId: string, desks: readonly Desk[]) {
+  const now = desks[0]?.now;
+  const found = now && (await findPostToShow(database, postId, now));
+  const desk = desks.find(({ inClass }) => inClass.id === found?.classId);
+  if (!found || !desk) return null;
+  const { personId, role } = desk;
+  if (!may({ personId, role }, 'post.review', found.subject)) return null;
+  const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
+  const latest = handIns.at(-1);
+  const revision = latest && (await findRevision(database, latest.revisionId));
+  const members = new Map(
+    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
+  );
+  const writer = members.get(post.writerId);
+  if (!latest || !revision || !writer) return null;
+  const { timeZone, language } = inClass;
+  const body = openDocument(JSON.parse(revision.body));
+  const judgements = await listJudgements(database, postId);
+  const grade = computeGrade(found.rows, judgements);
+  return {
+    postId,
+    classId: inClass.id,
+    handInId: latest.id,
+    title: revision.title,
+    html: readersHtml(body),
+    changed: await changedOf(handIns, inClass),
+    steps: standingsIn(assignment, inClass, handIns, now),
+    documents: await documentsOf(revision.id, body, inClass),
+    parts: headings(body).map((heading) => heading.text),
+    labels: revision.labels,
+    writer: { name: nameInClass(writer), monogram: monogram(writer) },
+    assignmentTitle: assignment.title,
+    handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),
+    ordinal: latest.ordinal,
+    words: latest.words,
+    daysLate: grade.daysLate,
+    stage: post.stage,
+    answer: latest.evidence,
+    requirements: assignment.requirements,
+    rubric: assignment.rubric,
+    levels: Object.fromEntries(judgements.map((judgement) => [judgement.criterionId, judgement.level])),
+    grade,
+    override:
+      gradeRow && gradeRow.overrideGrade !== null
+        ? { grade: gradeRow.overrideGrade, reason: gradeRow.overrideReason ?? '' }
+        : null,
+    gradeGivenBack:
+      gradeRow?.givenBackAt && gradeRow.givenBack
+        ? {
+            grade: gradeRow.givenBack.grade,
+            when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
+          }
+        : null,
+    notes: (may({ personId, role }, 'note.read', found.subject) ? await listNotes(database, postId) : []).map(
+      (note) => ({
+        id: note.id,
+        author: teacherName({ ...note, penName: null }),
+        when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
+        text: note.text,
+      }),
+    ),
+    readers: readersOf(found.rows, await findPostPassphraseSince(database, postId)),
+    readBy: readBy.map((reading) => {
+      const teacher = members.get(reading.teacherId);
+      return {
+        name: teacher ? teacherName(teacher) : '',
+        when: weekdayInWords(reading.firstReadAt.getTime(), timeZone, language),
+      };
+    }),
+  };
+}
+
+/** What is new since a teacher last opened the post, and when that was handed in; null for a first hand-in. */
+async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: PostFacts['inClass']) {
+  const postId = handIns[0]?.postId ?? '';
+  const read = new Set((await listReadings(database, postId)).map((one) => one.handInId));
+  const found = await changesSinceLast(database, handIns, read);
+  if (!found) return null;
+  return {
+    since: momentInWords(found.since.handedInAt.getTime(), timeZone, language),
+    changes: found.changes,
+  };
+}
+
+/** The shared documents of a hand-in, each with what it said then, where a stranger could read it. */
+async function documentsOf(revisionId: string, body: Node, { timeZone, language }: PostFacts['inClass']) {
+  const copies = new Map(
+    (await listDocumentCopies(database, revisionId)).map((copy) => [copy.address, copy]),
+  );
+  return nodesOfType(body, 'sharedDocument').map(({ node }) => {
+    const address = String(node.attrs['address']);
+    const copy = copies.get(maybeWebAddress(address) ?? '');
+    return {
+      address,
+      title: String(node.attrs['title']),
+      text: copy?.text ?? null,
+      when: copy ? momentInWords(copy.copiedAt.getTime(), timeZone, language) : null,
+    };
+  });
+}
+
+function readersOf({ post, assignment, inClass, publication }: PostFacts, passphraseSince: Date | null) {
+  const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
+  return {
+    // The ceiling, or consent, may have come down since it was published.
+    now: publication && narrower(publication.audience, inClass.ceiling),
+    since: publication && momentInWords(publication.since.getTime(), inClass.timeZone, inClass.language),
+    whenAccepted: maybeReaches('accepted', assignment.release, wished, {
+      setOpened: assignment.openedAt !== null,
+    }),
+    ceiling: cappedAudience(inClass.ceiling, null, post.audience),
+    release: assignment.release,
+    address: post.address && `/blog/${inClass.address}/${post.address}`,
+    askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
+    passphraseSince:
+      passphraseSince && dateInWords(passphraseSince.getTime(), inClass.timeZone, inClass.language),
+  };
+}

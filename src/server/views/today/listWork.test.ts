@@ -1,0 +1,48 @@
+import { expect, test } from 'vitest';
+import {
+  addClass,
+  addMember,
+  as,
+  desksFor,
+  FIELDS,
+  handInPost,
+  setWork,
+  succeeded,
+  writePost,
+  freshHouse,
+} from '../../../../tests/server/house';
+import { changeAssignment } from '../../deeds/assignments/changeAssignment';
+import { makeAssignment } from '../../deeds/assignments/makeAssignment';
+import { setAssignment } from '../../deeds/assignments/setAssignment';
+import { beginPost } from '../../deeds/posts/beginPost';
+import { openHandIn } from '../../deeds/reviews/openHandIn';
+import { writeNote } from '../../deeds/reviews/writeNote';
+import { listEveryWork } from './listWork';
+
+const house = freshHouse();
+
+test('a student’s writing in every class, the one that is looked at first, with what a teacher said last', async () => {
+  const postId = await writePost(house, await setWork(house));
+  const handInId = await handInPost(house, postId);
+  const named = { postId, handInId };
+  await succeeded(as(house, 'teacher', openHandIn, named));
+  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Which way did it blow?' }));
+  const second = await addClass('second', 'SECOND1', 'ourClass');
+  await addMember(house.people.writer, second, 'student');
+  await addMember(house.people.teacher, second, 'teacher');
+  const { assignmentId } = await succeeded(as(house, 'teacher', makeAssignment, { classId: second }));
+  const fields = { ...FIELDS, title: 'Tides', audience: 'ourClass' };
+  await succeeded(as(house, 'teacher', changeAssignment, { assignmentId, version: 1, fields }));
+  await succeeded(as(house, 'teacher', setAssignment, { assignmentId }));
+  await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+  const groups = await listEveryWork(await desksFor(house, 'writer'));
+  expect(groups.map((group) => group.work.map((one) => [one.title, one.state, one.said]))).toEqual([
+    [['Three skies', 'handedIn', 'Which way did it blow?']],
+    [['Tides', 'draft', null]],
+  ]);
+});
+
+test('who teaches a class has nothing to write in it', async () => {
+  await setWork(house);
+  expect(await listEveryWork(await desksFor(house, 'teacher'))).toEqual([]);
+});

@@ -1,0 +1,90 @@
+import { isStudent, may } from '../../../core/access/may';
+import { nameInClass } from '../../../core/people/names';
+import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
+import { localDate } from '../../../core/timing/zonedTime';
+import { nextDue } from '../../deeds/assignments/growingSteps';
+import { listAssignments, type AssignmentRow } from '../../tables/assignments';
+import { listMembers } from '../../tables/memberships';
+import { countOpenConcerns } from '../../tables/concerns';
+import { listAskedPages } from '../../tables/pages';
+import { database } from '../../ground/database/database';
+import { listStandings, type StandingRow } from '../../tables/postsOfClass';
+import type { Desk } from '../../deeds/sessions/desk';
+import { weekAround } from './week';
+
+/** What a teacher's Today shows of all the classes that they teach. Null for who teaches none. */
+export async function maybeTeacherToday(desks: readonly Desk[]) {
+  const [first, ...others] = desks.filter(({ personId, role }) => may({ personId, role }, 'class.teach', {}));
+  if (!first) return null;
+  const classes = [await todayIn(first)];
+  for (const desk of others) classes.push(await todayIn(desk));
+  const waiting = classes
+    .flatMap((one) => (one.oldest ? [one.oldest] : []))
+    .toSorted((one, another) => one.at.getTime() - another.at.getTime())[0];
+  return {
+    waiting: classes.reduce((sum, one) => sum + one.waiting, 0),
+    firstWaiting: waiting?.postId ?? null,
+    oldestDay: waiting?.day ?? null,
+    days: weekAround(first.now, first.inClass),
+    classes: classes.map(({ oldest: _, waiting: __, ...one }) => one),
+  };
+}
+
+/** The same of one class; every figure comes from one reading of its posts. */
+async function todayIn({ inClass, now }: Desk) {
+  const { timeZone, language } = inClass;
+  const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
+  const standings = await listStandings(database, inClass.id);
+  const assignments = (await listAssignments(database, inClass.id, now)).filter(
+    (assignment) => assignment.setAt !== null,
+  );
+  const waiting = standings.filter((standing) => standing.stage === 'handedIn');
+  const [oldest] = waiting;
+  return {
+    classId: inClass.id,
+    title: inClass.title,
+    groupName: inClass.groupName,
+    waiting: waiting.length,
+    oldest: oldest?.handedInAt
+      ? {
+          postId: oldest.postId,
+          at: oldest.handedInAt,
+          day: weekdayInWords(oldest.handedInAt.getTime(), timeZone, language),
+        }
+      : null,
+    /** What readers told that nobody has looked into yet. */
+    concerns: await countOpenConcerns(database, inClass.id),
+    pagesAsked: await listAskedPages(database, inClass.id),
+    assignments: assignments.map((assignment) => {
+      const own = standings.filter((standing) => standing.assignmentId === assignment.id);
+      const begun = new Set(own.map((standing) => standing.writerId));
+      const { dueAt, step } = nextDue(assignment, inClass, now);
+      return {
+        id: assignment.id,
+        title: assignment.title,
+        due: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
+        dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
+        past: dueAt !== null && dueAt < now,
+        step,
+        notBegun: students
+          .filter((student) => !begun.has(student.personId))
+          .map((student) => nameInClass(student)),
+        ...countsOf(own, assignment),
+      };
+    }),
+  };
+}
+
+function countsOf(own: readonly StandingRow[], assignment: AssignmentRow) {
+  const waiting = own.filter((standing) => standing.stage === 'handedIn');
+  const accepted = own.filter((standing) => standing.stage === 'accepted').length;
+  return {
+    handedIn: own.filter((standing) => standing.stage !== 'draft').length,
+    writing: own.filter((standing) => standing.stage === 'draft').length,
+    waiting: waiting.length,
+    again: waiting.filter((standing) => (standing.ordinal ?? 1) > 1).length,
+    firstWaiting: waiting[0]?.postId ?? null,
+    accepted,
+    toOpen: assignment.release === 'opened' && assignment.openedAt === null ? accepted : 0,
+  };
+}

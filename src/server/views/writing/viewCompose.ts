@@ -1,0 +1,152 @@
+import { showLesson } from '../../../core/assignments/lessonText';
+import { cappedAudience, narrower } from '../../../core/access/audience';
+import { may } from '../../../core/access/may';
+import { openDocument, type DocumentJson } from '../../../core/document/openDocument';
+import { webAddresses } from '../../../core/document/webAddresses';
+import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
+import { namingWith } from '../../../core/privacy/consent';
+import { dueDays } from '../../../core/timing/dueDays';
+import {
+  daysBetween,
+  momentInWords,
+  shortWeekday,
+  timeInWords,
+  weekdayInWords,
+} from '../../../core/timing/inWords';
+import { localDate } from '../../../core/timing/zonedTime';
+import { countingIn, standingsIn } from '../../deeds/assignments/growingSteps';
+import { assignmentToCheck } from '../../deeds/evidence/context';
+import { listMembers } from '../../tables/memberships';
+import { listLabelSet } from '../../tables/labels';
+import { database } from '../../ground/database/database';
+import { findOpenResults } from '../../deeds/links/lookAt';
+import { listPerceptualHashes } from '../../tables/pictures';
+import { listNotes } from '../../tables/notes';
+import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
+import { pictureIds } from '../../deeds/evidence/writing';
+import { listOpeningsToTell } from '../safety/viewOpenings';
+import { maybeOwnPost } from './maybeOwnPost';
+import { listDraftReaders } from './viewDraft';
+
+/** Everything that the writing desk shows; null for everybody but the writer. */
+export async function maybeCompose(postId: string, desk: Desk) {
+  const found = await maybeOwnPost(postId, desk);
+  if (!found) return null;
+  const { personId, role, now } = desk;
+  const { post, assignment, inClass, handIns } = found;
+  const members = await listMembers(database, inClass.id);
+  const writer = members.find((member) => member.personId === personId);
+  const teachers = members.filter((member) => isTeacher(member.role));
+  if (!writer) return null;
+  const readsGrade = may({ personId, role }, 'grade.read', found.subject);
+  const context = await assignmentToCheck(database, assignment, inClass);
+  return {
+    classId: inClass.id,
+    classCode: inClass.code,
+    post: {
+      id: post.id,
+      version: post.version,
+      stage: post.stage,
+      savedAt: post.savedAt.toISOString(),
+      handIns: handIns.length,
+      title: post.title,
+      labels: post.labels,
+      beside: post.beside,
+      body: JSON.parse(post.body) as DocumentJson,
+    },
+    assignment: {
+      ...context,
+      id: assignment.id,
+      missing: assignment.missing,
+      pictureWidth: assignment.pictureWidth,
+      lesson: showLesson(assignment),
+      prompts: assignment.starters,
+      labelSet: await listLabelSet(database, inClass.id),
+    },
+    writer: {
+      id: personId,
+      monogram: monogram(writer),
+      nameInClass: nameInClass(writer),
+      nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
+    },
+    teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
+    notes: (may({ personId, role }, 'note.read', found.subject)
+      ? await listNotes(database, post.id)
+      : []
+    ).map((note) => ({
+      id: note.id,
+      author: teacherName({ ...note, penName: null }),
+      when: weekdayInWords(note.createdAt.getTime(), inClass.timeZone, inClass.language),
+      text: note.text,
+    })),
+    /** When teachers opened this draft for a safety concern. */
+    opened: await listOpeningsToTell(post.id, inClass),
+    /** Which teachers have read this draft, where the assignment lets them. */
+    draftReaders: await listDraftReaders(post.id, inClass.id),
+    due: dueOf(found, now),
+    /** What a growing post is to reach, and what counts at its gate today. */
+    steps: standingsIn(assignment, inClass, handIns, now),
+    counting: countingIn(assignment, inClass, now),
+    place: { blog: `/blog/${inClass.address}`, address: post.address, asked: post.askedAddress },
+    oneNextThing: inClass.desk.oneNextThing,
+    readers: readersOf(found, teachers),
+    classWords: inClass.words,
+    openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
+    hashes: await listPerceptualHashes(database, pictureIds(post)),
+    grade:
+      readsGrade && found.grade?.givenBack
+        ? { grade: found.grade.givenBack, rubric: assignment.rubric }
+        : null,
+  };
+}
+
+function dueOf({ assignment, inClass }: PostFacts, now: Date) {
+  const { dueAt, lateRule } = assignment;
+  const { timeZone, language } = inClass;
+  const today = localDate(now.getTime(), timeZone);
+  const dueDay = dueAt && localDate(dueAt.getTime(), timeZone);
+  const time = dueAt ? timeInWords(dueAt.getTime(), timeZone, language) : '';
+  return {
+    when: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
+    inDays: dueDay ? daysBetween(today, dueDay) : 0,
+    days: dueDay
+      ? dueDays(dueDay, today).map((day) =>
+          day.kind === 'gap'
+            ? day
+            : {
+                ...day,
+                weekday: shortWeekday(day.date, language),
+                day: Number(day.date.slice(8)),
+                time,
+              },
+        )
+      : [],
+    late: dueAt !== null && dueAt < now,
+    lateRule: { kind: lateRule.kind, perDay: lateRule.perDay ?? 0 },
+  };
+}
+
+function readersOf(
+  { post, assignment, inClass, publication, readBy, handIns }: PostFacts,
+  teachers: readonly { readonly personId: string; readonly givenName: string; readonly familyName: string }[],
+) {
+  const reading = readBy[0];
+  const teacher = reading && teachers.find((one) => one.personId === reading.teacherId);
+  const handedInAt = handIns.at(-1)?.handedInAt;
+  return {
+    release: assignment.release,
+    audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
+    widest: cappedAudience(inClass.ceiling, assignment.audience, null),
+    now: publication && narrower(publication.audience, inClass.ceiling),
+    readBy:
+      teacher && handedInAt
+        ? {
+            teacher: teacherName({ ...teacher, penName: null }),
+            when: weekdayInWords(handedInAt.getTime(), inClass.timeZone, inClass.language),
+          }
+        : null,
+    draftsOpen: assignment.draftsOpen,
+    found: inClass.searchEngines,
+  };
+}

@@ -1,0 +1,48 @@
+import { may } from '../../../core/access/may';
+import { readersHtml } from '../../../core/document/html/readersHtml';
+import { openDocument } from '../../../core/document/openDocument';
+import { teacherName } from '../../../core/people/names';
+import { dateInWords, momentInWords } from '../../../core/timing/inWords';
+import { findActor } from '../../ground/access/roles';
+import { database } from '../../ground/database/database';
+import { listNotes } from '../../tables/notes';
+import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
+import { listLeftPosts } from '../../tables/postsOfClass';
+
+/** What somebody wrote in classes that they have left since, the latest first. */
+export async function listLeftWriting(personId: string) {
+  return (await listLeftPosts(database, personId)).map((one) => ({
+    postId: one.postId,
+    title: one.title,
+    assignment: one.assignmentTitle,
+    inClass: one.classTitle,
+    saved: dateInWords(one.savedAt.getTime(), one.timeZone, one.language),
+  }));
+}
+
+/** A post of a class that its writer has left, to read and to keep; null for everybody else. */
+export async function maybeLeftPost(postId: string, personId: string, now: Date) {
+  const found = await findPostToShow(database, postId, now);
+  if (!found) return null;
+  const actor = await findActor(database, found.classId, personId);
+  if (actor.role !== null || !may(actor, 'post.readDraft', found.subject)) return null;
+  const { post, assignment, inClass, grade } = found.rows;
+  const { timeZone, language } = inClass;
+  return {
+    title: post.title,
+    html: readersHtml(openDocument(JSON.parse(post.body))),
+    assignment: assignment.title,
+    inClass: inClass.title,
+    saved: momentInWords(post.savedAt.getTime(), timeZone, language),
+    notes: (may(actor, 'note.read', found.subject) ? await listNotes(database, postId) : []).map((note) => ({
+      id: note.id,
+      author: teacherName({ ...note, penName: null }),
+      when: dateInWords(note.createdAt.getTime(), timeZone, language),
+      text: note.text,
+    })),
+    grade:
+      may(actor, 'grade.read', found.subject) && grade?.givenBack
+        ? { grade: grade.givenBack, rubric: assignment.rubric }
+        : null,
+  };
+}

@@ -1,0 +1,83 @@
+import { cappedAudience } from '../../../core/access/audience';
+import { links, maybeWebAddress } from '../../../core/document/links';
+import { openDocument } from '../../../core/document/openDocument';
+import { pictures } from '../../../core/document/pictures';
+import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
+import { namingWith } from '../../../core/privacy/consent';
+import { daysLate } from '../../../core/grading/daysLate';
+import { marks } from '../../../core/requirements/slats';
+import { daysBetween, momentInWords } from '../../../core/timing/inWords';
+import { localDate, localMinute } from '../../../core/timing/zonedTime';
+import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
+import { readerOf } from '../../ground/access/reader';
+import { listMembers } from '../../tables/memberships';
+import { database } from '../../ground/database/database';
+import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
+import { type HandInRow } from '../../tables/handIns';
+import { findRevision } from '../../tables/revisions';
+import { changesSinceLast } from '../../deeds/posts/sinceLast';
+import { listWithoutComment } from '../blog/viewBlog';
+import { maybeOwnPost } from './maybeOwnPost';
+
+/** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
+export async function maybeReceipt(postId: string, desk: Desk) {
+  const found = await maybeOwnPost(postId, desk);
+  if (!found) return null;
+  const { personId, now } = desk;
+  const { post, assignment, inClass, handIns, readBy } = found;
+  const handIn = handIns.at(-1);
+  const revision = handIn && (await findRevision(database, handIn.revisionId));
+  const members = await listMembers(database, inClass.id);
+  const writer = members.find((member) => member.personId === personId);
+  if (!handIn || !revision || !writer) return null;
+  const { timeZone, language } = inClass;
+  const body = openDocument(JSON.parse(revision.body));
+  return {
+    postId,
+    title: revision.title,
+    writer: nameInClass(writer),
+    monogram: monogram(writer),
+    assignmentTitle: assignment.title,
+    receipt: handIn.receipt,
+    ordinal: handIn.ordinal,
+    handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
+    due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), timeZone, language),
+    ...punctuality(handIn, found),
+    words: handIn.words,
+    /** Words that came and went since the hand-in before; null for the first. */
+    since: (await changesSinceLast(database, handIns))?.changes.words ?? null,
+    pictures: pictures(body).length,
+    links: new Set(
+      links(body)
+        .map((link) => maybeWebAddress(link.href))
+        .filter(Boolean),
+    ).size,
+    answer: handIn.evidence,
+    requirements: assignment.requirements,
+    slats: marks(handIn.evidence.requirements, assignment.requirements),
+    teachers: members.filter((member) => isTeacher(member.role)).map((teacher) => teacherName(teacher)),
+    keptAt: `/blog/${inClass.address}/kept/${handIn.receipt}`,
+    opened: readBy.length > 0,
+    stage: post.stage,
+    release: assignment.release,
+    audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
+    nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
+    blog: `/blog/${inClass.address}`,
+    withoutComment: await listWithoutComment(inClass.address, readerOf(personId), now),
+  };
+}
+
+function punctuality(
+  handIn: HandInRow,
+  { assignment, inClass }: PostFacts,
+): { readonly daysEarly: number; readonly daysLate: number } {
+  if (!assignment.dueAt) return { daysEarly: 0, daysLate: 0 };
+  const { timeZone } = inClass;
+  const due = assignment.dueAt.getTime();
+  const at = handIn.handedInAt.getTime();
+  return {
+    daysEarly: Math.max(0, daysBetween(localDate(at, timeZone), localDate(due, timeZone))),
+    daysLate: daysLate(at, localMinute(due, timeZone), timeZone, lateRuleIn(inClass, assignment)),
+  };
+}
