@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
+import { PLACES } from './tests/server/testPlaces';
 
 const resolve = { alias: { '@': path.resolve(import.meta.dirname, 'src') } };
 
@@ -21,8 +22,9 @@ export default defineConfig({
           name: 'server',
           include: ['src/{server,launch}/**/*.test.ts'],
           globalSetup: ['tests/server/startDatabase.ts'],
-          // One database for all: files run one after the other and begin by emptying it.
-          fileParallelism: false,
+          // Each of the processes has a database of its own; a file begins by emptying it.
+          setupFiles: ['tests/server/atOwnPlace.ts'],
+          maxWorkers: PLACES,
           testTimeout: 120_000,
           hookTimeout: 120_000,
         },

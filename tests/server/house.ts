@@ -1,4 +1,5 @@
-import { afterAll, beforeEach } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
+import { undoEverything, type Undoing } from './undone';
 import type { Audience } from '../../src/core/access/audience';
 import type { AccountRole, ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
@@ -113,13 +114,34 @@ export async function buildHouse(ceiling: Audience = 'everyone'): Promise<House>
   return { classId, people };
 }
 
-/** The house for the tests of a file: built anew on an empty database before each of them. */
-export function freshHouse(): House {
+/**
+ * The house for the tests of a file. It is built once, and what a test did is undone after it. In a file whose tests do things
+ * at the same moment, or change a table itself, it is built anew before each of them: neither can be undone.
+ */
+export function freshHouse({ atOnce = false } = {}): House {
   const house = {} as House;
-  beforeEach(async () => {
+  const build = async () => {
     await emptyDatabase();
-    Object.assign(house, await buildHouse());
-  });
+    return buildHouse();
+  };
+  if (atOnce)
+    beforeEach(async () => {
+      Object.assign(house, await build());
+    });
+  else {
+    let built: House;
+    let undoing: Undoing;
+    beforeAll(async () => {
+      built = await build();
+      undoing = await undoEverything();
+    });
+    beforeEach(() => {
+      Object.assign(house, built);
+      return undoing.begin();
+    });
+    afterEach(() => undoing.undo());
+    afterAll(() => undoing.end());
+  }
   afterAll(closePool);
   return house;
 }

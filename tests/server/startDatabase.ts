@@ -6,20 +6,32 @@ import { startMailServer } from '../../standins/mailServer';
 import { bundleTasks } from '../../src/launch/bundleTasks';
 import { startMariadb } from '../../src/launch/mariadb';
 import { migrate } from '../../src/server/ground/database/migrate';
+import { PLACES, type TestPlace } from './testPlaces';
 
-/** Starts a MariaDB of the tests' own, in a folder that is gone afterwards, and tells the tests where it is. */
+/**
+ * Starts what the tests stand on, in a folder that is gone afterwards: for each process that runs tests a MariaDB and a folder
+ * for pictures of its own, so that two files never meet; and one mail server and one web for all.
+ */
 export default async function startDatabase(): Promise<() => Promise<void>> {
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-test-'));
-  const pictures = path.join(folder, 'pictures');
-  mkdirSync(pictures);
   await bundleTasks(process.cwd());
-  const database = await startMariadb(folder, { quick: true });
-  await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
+  // One after the other: two that are laid out at the same moment get into each other's way.
+  const databases: Awaited<ReturnType<typeof startMariadb>>[] = [];
+  const places: TestPlace[] = [];
+  for (let index = 0; index < PLACES; index += 1) {
+    const place = path.join(folder, String(index));
+    const pictures = path.join(place, 'pictures');
+    mkdirSync(pictures, { recursive: true });
+    const database = await startMariadb(place, { quick: true });
+    databases.push(database);
+    places.push({ url: database.url, pictures });
+  }
+  const migrations = path.resolve('src/server/ground/database/migrations');
+  await Promise.all(databases.map((database) => migrate(database.url, migrations)));
   const mail = await startMailServer();
   const web = await startWeb();
   Object.assign(process.env, {
-    DATABASE_URL: database.url,
-    PORCH_PICTURES: pictures,
+    PORCH_TEST_PLACES: JSON.stringify(places),
     PORCH_ORIGIN: 'http://127.0.0.1:1',
     PORCH_LOG: 'silent',
     PORCH_MAIL: mail.smtp,
@@ -29,7 +41,7 @@ export default async function startDatabase(): Promise<() => Promise<void>> {
   return async () => {
     await mail.stop();
     await web.stop();
-    await database.stop();
+    await Promise.all(databases.map((database) => database.stop()));
     rmSync(folder, { recursive: true, force: true });
   };
 }

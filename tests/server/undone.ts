@@ -5,7 +5,7 @@ import { pool } from '../../src/server/ground/database/pool';
 const shared = globalThis as { porchPool?: Pool };
 
 /** What a test does to the database, undone afterwards. */
-interface Undoing {
+export interface Undoing {
   /** What was done before stays; what is done from here on is undone by `undo`. */
   begin(): Promise<void>;
   undo(): Promise<void>;

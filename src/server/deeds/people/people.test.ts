@@ -31,7 +31,7 @@ import { previewImport } from './previewImport';
 import { removeStudents } from './removeStudents';
 import { takeInAgain } from './takeInAgain';
 
-const house = freshHouse();
+const house = freshHouse({ atOnce: true });
 
 const from = { address: '192.0.2.7', now: NOW };
 const none = { same: [] as number[], another: [] as number[] };

@@ -28,7 +28,7 @@ import { setPostPassphrase } from '../../../deeds/passphrases/setPostPassphrase'
 import { showPassphrase } from '../../../deeds/passphrases/showPassphrase';
 import { database } from '../../database/database';
 
-const house = freshHouse();
+const house = freshHouse({ atOnce: true });
 let otherClass: string;
 beforeEach(async () => {
   otherClass = await addClass('fog', 'FOG12345', 'everyone');

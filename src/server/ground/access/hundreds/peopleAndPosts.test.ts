@@ -26,7 +26,7 @@ import { database } from '../../database/database';
 import { perform } from '../perform';
 import type { Result, UseCase } from '../useCase';
 
-const house = freshHouse();
+const house = freshHouse({ atOnce: true });
 let otherClass: string;
 let other: string;
 beforeEach(async () => {
