@@ -43,8 +43,6 @@ export interface Deed<Input, Output, On extends ActsOn = ActsOn> {
   readonly types?: { readonly input: Input; readonly output: Output };
 }
 
-export type InputOf<D> = D extends Deed<infer Input, infer _> ? Input : never;
-
 /** No fields but those that name what is acted on. */
 type Nothing = { readonly [Key in never]: object };
 

@@ -15,10 +15,6 @@ export interface Door<Input, Output> {
   readonly types?: { readonly input: Input; readonly output: Output };
 }
 
-export type InputOf<D> = D extends Door<infer Input, infer _> ? Input : never;
-
-export type OutputOf<D> = D extends Door<infer _, infer Output> ? Output : never;
-
 interface Spec<Given extends Fields, Optional extends string> extends Pick<
   Door<unknown, unknown>,
   'path' | 'method' | 'by'

@@ -42,3 +42,14 @@ export function inputOf(fields: Fields, optional: readonly string[]): object {
     properties: fields,
   };
 }
+
+/** What is declared with types that the compiler alone knows: a deed, or a door. */
+interface Declared {
+  readonly types?: { readonly input: unknown; readonly output: unknown };
+}
+
+/** What goes into a deed or a door. */
+export type InputOf<D extends Declared> = NonNullable<D['types']>['input'];
+
+/** What comes out of it. */
+export type OutputOf<D extends Declared> = NonNullable<D['types']>['output'];

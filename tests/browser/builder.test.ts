@@ -24,7 +24,7 @@ async function makeAssignment(title: string): Promise<void> {
   await teacher.goToClass('/assignments');
   await teacher.press('Make an assignment');
   await teacher.fill('Title', title);
-  await teacher.press('Write: What is to be done');
+  await teacher.press('Write: What students should do');
   await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Notes of {date}.');
   await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
   await teacher.press('Add a criterion');
@@ -162,7 +162,7 @@ test('a change after hand-ins says whose evidence would change before it is done
   await teacher.openRequirement('Words');
   await teacher.fill('Fewest words', '200');
   await teacher.sees('hand-ins would stand differently');
-  await teacher.sees('Not saved yet: it waits for you below.');
+  await teacher.sees('Not saved yet: it is waiting for you below.');
   expect(await teacher.barriers()).toEqual([]);
   await teacher.press('Leave it as it was');
   await teacher.sees('Saved.');

@@ -64,7 +64,7 @@ test('a reader tells the teachers that something is wrong with a post, and they 
   await visitor.press('Wind vane');
   await visitor.press('Tell a teacher');
   await visitor.press('Tell them');
-  await visitor.sees('Write what is wrong, in a few words.');
+  await visitor.sees('Say in a few words what is wrong.');
   await visitor.fill('What is wrong here?', 'There is a telephone number in the picture.');
   await visitor.press('Tell them');
   await visitor.sees('The teachers of this class have it now.');

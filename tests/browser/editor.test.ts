@@ -135,11 +135,9 @@ test('a link that a stranger cannot open is said to be one, where it is written 
   await writer.press('Link', "//*[@role='toolbar']");
   await writer.fill('Words to press', 'our notes');
   await writer.fill('Where it leads', 'papers.example/private/notes');
-  await writer.sees('A stranger cannot open this');
+  await writer.sees('Strangers can’t open this');
   await writer.press('Put it in');
-  await writer.find(
-    By.xpath("//*[contains(@class, 'shut-link')][contains(., 'A stranger cannot open this')]"),
-  );
+  await writer.find(By.xpath("//*[contains(@class, 'shut-link')][contains(., 'Strangers can’t open this')]"));
   await writer.press('Links', BAYS);
   await writer.press('Look at all of them again');
   await writer.driver.actions().sendKeys(Key.ESCAPE).perform();
@@ -185,10 +183,10 @@ test('a file that is no picture is refused in one line, and no word is lost', as
   writeFileSync(file, 'not a picture');
   await type('These words stay.');
   await writer.bringPicture(file);
-  await writer.sees('notes.png This is no picture that we can read');
+  await writer.sees('notes.png This isn’t a picture that we can read');
   await writer.sees('These words stay.');
   await writer.press('Understood');
-  expect(await writer.shows('This is no picture')).toBe(false);
+  expect(await writer.shows('This isn’t a picture')).toBe(false);
 });
 
 test('what is read from right to left stands on its side, is counted, and is safe', async () => {

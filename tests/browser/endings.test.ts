@@ -52,7 +52,7 @@ test('a draft is opened by a teacher and an administrator together, and its writ
   await teacher.press('Ask to open a draft');
   await teacher.choose('Which draft', 'Tomas B.: Three skies');
   await teacher.press('Ask an administrator');
-  await teacher.sees('Say what you fear');
+  await teacher.sees('Say what you are worried about');
   await teacher.fill('What you fear', 'He said something on the stairs that worries me.');
   await teacher.press('Ask an administrator');
   await teacher.sees('An administrator has to agree.');
@@ -116,7 +116,7 @@ test('a class is deleted only at rest, with its archive taken and its title type
     await owner.sees('With it go no posts');
     await owner.fill('Type its title', 'Rock pool');
     await owner.press('Delete Rock pools');
-    await owner.sees('That is not the title of this class.');
+    await owner.sees('That isn’t the title of this class.');
     await owner.fill('Type its title', 'Rock pools');
     await owner.press('Delete Rock pools');
     await owner.sees('One class that you deleted');

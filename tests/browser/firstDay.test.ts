@@ -128,7 +128,7 @@ test('what is known of a student is changed in the roster, each problem at its f
   await teacher.fill('Pen name', 'Curlew');
   await teacher.fill('E-mail, if there is one', 'anouk at example.org');
   await teacher.press('Keep it');
-  await teacher.sees('This isn’t an e-mail address.');
+  await teacher.sees('This isn’t a valid e-mail address.');
   await teacher.fill('E-mail, if there is one', '');
   await teacher.press('Keep it');
   await teacher.sees('Curlew');
@@ -169,7 +169,7 @@ test('a teacher says who may read, gives a passphrase, and sees the blog as othe
   await teacher.sees('People with the passphrase can be among the readers');
   await teacher.fill('A new passphrase', 'tides and shores');
   await teacher.press('Set it');
-  await teacher.sees('This can be read off the class blog itself.');
+  await teacher.sees('Anybody could read this off the class blog itself.');
   await teacher.fill('A new passphrase', 'kettle otter walnut');
   await teacher.press('Set it');
   await teacher.sees('The passphrase is now kettle otter walnut');
@@ -181,7 +181,7 @@ test('a passphrase reader is let in on their device, and nothing of it stands in
   await grandmother.goTo('/blog/wind-7c');
   await grandmother.sees('More for people with the passphrase');
   await grandmother.fill('Passphrase', 'kettle otter' + Key.ENTER);
-  await grandmother.sees('This isn’t the passphrase here.');
+  await grandmother.sees('This isn’t the right passphrase.');
   await grandmother.fill('Passphrase', 'Kettle-Otter walnut' + Key.ENTER);
   await grandmother.driver.wait(
     async () => !(await grandmother.shows('More for people with the passphrase')),

@@ -29,7 +29,7 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.fill('Title', 'Fog');
   await teacher.press('Set it');
   await teacher.sees('Say what is to be done before you set it.');
-  await teacher.press('Write: What is to be done');
+  await teacher.press('Write: What students should do');
   await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Describe a fog.');
   await (
     await teacher.driver.findElement(By.css(".lesson-desk input[type='file'][aria-label='File']"))
@@ -47,7 +47,7 @@ test('a teacher makes and sets an assignment', async () => {
     await teacher.press(kind, "//*[@aria-label='Add a bay']");
   await teacher.fill('Fewest words', '12');
   await teacher.fill('Most words', '10');
-  await teacher.sees('The least is more than the most.');
+  await teacher.sees('The minimum is larger than the maximum.');
   await teacher.fill('Most words', '40');
   await teacher.openRequirement('Labels');
   await teacher.fill('Labels that must be there, with commas between', 'harbour');
@@ -84,7 +84,7 @@ test('a student sees the railing fill while writing, and hands in', async () => 
   await student.press('Link', "//*[@role='toolbar']");
   await student.fill('Words to press', 'the fog signal');
   await student.fill('Where it leads', 'not an address' + Key.ENTER);
-  await student.sees('This is no web address.');
+  await student.sees('This isn’t a web address.');
   await student.fill('Where it leads', 'https://harbour.example/fog' + Key.ENTER);
   await student.sees('2 things to finish');
   await student.bringPicture(picture);

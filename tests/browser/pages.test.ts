@@ -84,7 +84,7 @@ test('what two write at the same time is not overwritten', async () => {
   await teacher.sees('Saved here.');
   await (await editor.field('Text of the page')).click();
   await editor.driver.actions().sendKeys(Key.chord(Key.CONTROL, Key.END), ' Never.').perform();
-  await editor.sees('Somebody else changed this page meanwhile.');
+  await editor.sees('Somebody else has changed this page in the meantime.');
   expect(await (await editor.field('Text of the page')).getText()).toContain('Never.');
 });
 

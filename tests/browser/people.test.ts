@@ -43,7 +43,7 @@ test('a teacher asks family and a colleague by mail, and corrects an address', a
   await teacher.goToClass('/invitations');
   await teacher.sees('Nobody was asked by mail yet');
   await invite('rosa at example.org', 'reader');
-  await teacher.sees('This isn’t an e-mail address.');
+  await teacher.sees('This isn’t a valid e-mail address.');
   await invite('rosa.quale@example.org', 'reader');
   await teacher.sees('The mail to rosa.quale@example.org is on its way.');
   await teacher.press('Correct the address rosa.quale@example.org');

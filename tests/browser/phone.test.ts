@@ -79,7 +79,7 @@ test('and gives another grade with a reason', async () => {
   await teacher.sees('Type a number');
   await teacher.fill('Grade', '12,5');
   await teacher.press('Give it');
-  await teacher.sees('Say why the grade is another one.');
+  await teacher.sees('Give a reason for changing the grade.');
   await teacher.fill('Because', 'He told me the rest on the way home');
   await teacher.press('Give it');
   await teacher.sees('12.5 of 30, made of these lines');

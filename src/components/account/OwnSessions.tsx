@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { InputOf } from '../../contract/door';
+import type { InputOf } from '../../contract/input';
 import { endSessions } from '../../contract/doors/endSessions';
 import { ask } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';

@@ -43,7 +43,9 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
               group: groupName,
             })}
           </h1>
-          <p className="under">{unset > 0 ? t('unset', { count: unset }) : t('allSet')}</p>
+          <p className="under">
+            {unset > 0 ? t('unset', { count: unset }) : set > 0 ? t('allSet') : t('noneYet')}
+          </p>
         </div>
         <MakeButton label={t('make')} what="assignment" classId={classId} />
       </div>

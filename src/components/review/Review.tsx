@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import type { InputOf } from '../../contract/deed';
+import type { InputOf } from '../../contract/input';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
 import { openHandIn } from '../../contract/reviews/openHandIn';

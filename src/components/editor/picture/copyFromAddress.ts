@@ -1,5 +1,5 @@
 import { copyPicture } from '../../../contract/doors/copyPicture';
-import type { OutputOf } from '../../../contract/door';
+import type { OutputOf } from '../../../contract/input';
 import { ask, type Outcome } from '../../basics/call';
 
 /** Has the server copy a picture from a web address into the class. */

@@ -1,9 +1,9 @@
 import { forgetPassword as door } from '../../../contract/doors/forgetPassword';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { comparableEmail, isEmailAddress } from '../../../core/people/emailAddress';
 import { done, refused, type Result } from '../../ground/access/useCase';
 import { inTransaction } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { sendMail } from '../../ground/mail/sendMail';
 import { findLivePersonByEmail } from '../../tables/people';
 import { takeTry, takeTurn, type Rest } from '../../ground/limits/takeTry';
@@ -11,7 +11,7 @@ import { sendPasswordLink } from './sendPasswordLink';
 
 const VALID = 3_600_000;
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /**
  * Sends a link for a new password to whoever has an account with an address, and says so to whoever has none. The
@@ -22,7 +22,7 @@ export async function forgetPassword(
   from: { readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   const email = comparableEmail(checked.value.email);
   if (!isEmailAddress(email)) return refused('account.notAnAddress', 'email');
   const { now } = from;

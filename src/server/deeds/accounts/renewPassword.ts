@@ -1,9 +1,9 @@
 import { renewPassword as door } from '../../../contract/doors/renewPassword';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { passwordWeakness } from '../../../core/people/password';
 import { done, refused, type Refusal, type Result } from '../../ground/access/useCase';
 import { database, inTransaction } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { takeTurn, type Rest } from '../../ground/limits/takeTry';
 import { findPerson, updatePassword } from '../../tables/people';
 import { deleteOtherSessions } from '../../tables/sessions';
@@ -15,7 +15,7 @@ import {
   type PasswordResetRow,
 } from '../../tables/passwordLinks';
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /** Chooses a new password by a link that was sent. Every session of the person ends, and so do their other links. */
 export async function renewPassword(
@@ -24,7 +24,7 @@ export async function renewPassword(
 ): Promise<Result<null>> {
   const { now } = from;
   const checked = check(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   const { token, password } = checked.value;
   // Hashing is work: it is done for a link that leads somewhere only.
   const link = await takeTurn('link', { ...from, subject: from.address });

@@ -1,16 +1,16 @@
 import { tellTeacher as door } from '../../../contract/doors/tellTeacher';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { takeTry, takeTurn, type Rest } from '../../ground/limits/takeTry';
 import { insertConcern } from '../../tables/concerns';
 import { listShownComments } from '../readers/listShownComments';
 import { maybePublished, subjectOf } from '../readers/openBlog';
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /** Tells the teachers of a class that something is wrong with a post or a comment under it. Whoever can read it can say so, signed in or not. */
 export async function tellTeacher(
@@ -18,8 +18,7 @@ export async function tellTeacher(
   from: { readonly reader: Reader; readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
-  if (!checked.ok)
-    return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
+  if (!checked.ok) return checked;
   const { blog, post: address } = checked.value;
   const words = checked.value.words.trim();
   if (words === '') return refused('concern.noWords', 'words');

@@ -11,7 +11,7 @@ import { writeAuditLine } from '../../ground/access/auditLog';
 import { done, NOT_THERE, refused, type Refusal, type Result } from '../../ground/access/useCase';
 import { database, inTransaction, type Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { findLivePersonByEmail, findPersonByEmail, insertPerson, updateLogin } from '../../tables/people';
 import { findStudentStanding } from '../../tables/standing';
 import { takeTurn, type Rest } from '../../ground/limits/takeTry';
@@ -29,7 +29,7 @@ import { openSession, type OpenedSession } from '../sessions/openSession';
 import { IDLE, signIn } from '../sessions/signIn';
 import { invitationState } from './findInvitation';
 
-const check = checkOf<Input>(door.input);
+const check = inputCheckOf<Input>(door.input);
 
 interface From {
   readonly address: string;
@@ -47,8 +47,7 @@ interface From {
  */
 export async function acceptInvitation(input: unknown, from: From): Promise<Result<OpenedSession | null>> {
   const checked = check(input);
-  if (!checked.ok)
-    return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
+  if (!checked.ok) return checked;
   const { value } = checked;
   const link = await takeTurn('link', { ...from, subject: from.address });
   if (!link.allowed) return refused('account.slowly');

@@ -1,9 +1,9 @@
 import { describeVideo as door, type VideoFound } from '../../../contract/doors/describeVideo';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { maybeWebAddress } from '../../../core/document/links';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { database } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { takeSome } from '../../ground/limits/takeTry';
 import { guardedFetch } from '../../ground/fetching/guardedFetch';
 import { recordLook } from '../../tables/links';
@@ -12,7 +12,7 @@ import { findClassToWriteIn } from '../subjects/findClassToWriteIn';
 import { maybeDescribed, maybeDescriptionAddress, type Described } from './oembed';
 import { openResultOf } from './openResult';
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 const PAGE = { mostBytes: 512 * 1024, patience: 8_000 };
 const DESCRIPTION = { mostBytes: 64 * 1024, patience: 5_000 };
@@ -28,7 +28,7 @@ export async function describeVideo(
   { personId, now }: { readonly personId: string | null; readonly now: Date },
 ): Promise<Result<VideoFound>> {
   const checked = check(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   const address = maybeWebAddress(checked.value.address);
   if (!address) return refused('links.noAddress', 'address');
   const classId =

@@ -1,15 +1,15 @@
 import { showPassphrase as door } from '../../../contract/doors/showPassphrase';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { comparablePassphrase } from '../../../core/privacy/passphrase';
 import { done, refused, type Result } from '../../ground/access/useCase';
 import { findClassByAddress } from '../../tables/classes';
 import { database } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { takeTurn, type Rest } from '../../ground/limits/takeTry';
 import { isSecret, tokenHash } from '../../ground/secrets/secrets';
 import { insertShown, listPassphraseHashes } from '../../tables/passphrases';
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /**
  * Takes a passphrase that somebody shows for a class blog, and remembers it for their device. A blog that is not there
@@ -21,7 +21,7 @@ export async function showPassphrase(
   from: { readonly device: string; readonly address: string; readonly now: Date; readonly wait?: Rest },
 ): Promise<Result<null>> {
   const checked = check(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   const { blog, post, passphrase } = checked.value;
   // Counted per blog and network address, so that nobody can keep a family out from elsewhere.
   const taken = await takeTurn('passphrase', { ...from, subject: `${from.address} ${blog}` });

@@ -1,4 +1,4 @@
-import type { InputOf } from '../../../contract/deed';
+import type { InputOf } from '../../../contract/input';
 import { decideJoining as decideJoiningDeed } from '../../../contract/people/decideJoining';
 import { decideJoiningAnywhere as decideJoiningAnywhereDeed } from '../../../contract/people/decideJoiningAnywhere';
 import { withdrawJoining as withdrawJoiningDeed } from '../../../contract/people/withdrawJoining';

@@ -1,12 +1,12 @@
 import { copyPicture as door } from '../../../contract/doors/copyPicture';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { idSchema } from '../../../contract/idSchema';
 import { may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
 import { findRole } from '../../ground/access/roles';
 import { NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { database } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { guardedFetch } from '../../ground/fetching/guardedFetch';
 import { MOST_BYTES } from './encode';
 import { keepPicture, type AddedPicture } from './keepPicture';
@@ -17,12 +17,12 @@ interface Asker {
 }
 
 const classId = idSchema;
-const checkClass = checkOf<{ readonly classId: string }>({
+const checkClass = inputCheckOf<{ readonly classId: string }>({
   type: 'object',
   required: ['classId'],
   properties: { classId },
 });
-const checkAddress = checkOf<InputOf<typeof door>>(door.input);
+const checkAddress = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /** Takes an uploaded picture into a class. */
 export async function addPicture(
@@ -30,7 +30,7 @@ export async function addPicture(
   { personId, now }: Asker,
 ): Promise<Result<AddedPicture>> {
   const checked = checkClass({ classId: given });
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   if (personId === null || !(await mayAdd(given, personId))) return NOT_THERE;
   return keepPicture(file, { classId: given, personId, purpose: 'picture', now });
 }
@@ -41,7 +41,7 @@ export async function addPictureFrom(
   { personId, now }: Asker,
 ): Promise<Result<AddedPicture>> {
   const checked = checkAddress(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   const { value } = checked;
   if (personId === null || !(await mayAdd(value.classId, personId))) return NOT_THERE;
   const address = maybeWebAddress(value.address);

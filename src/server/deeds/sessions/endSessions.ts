@@ -1,12 +1,12 @@
 import { endSessions as door } from '../../../contract/doors/endSessions';
-import type { InputOf } from '../../../contract/door';
-import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
+import type { InputOf } from '../../../contract/input';
+import { done, NOT_THERE, type Result } from '../../ground/access/useCase';
 import { database } from '../../ground/database/database';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { deleteOtherSessions, deleteSessionById } from '../../tables/sessions';
 import { tokenHash } from '../../ground/secrets/secrets';
 
-const check = checkOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /** Ends one of a person's own sessions, or all but the present one. */
 export async function endSessions(
@@ -14,7 +14,7 @@ export async function endSessions(
   { token, personId }: { readonly token: string; readonly personId: string },
 ): Promise<Result<null>> {
   const checked = check(input);
-  if (!checked.ok) return refused(`input.${checked.problem.key}`, checked.field);
+  if (!checked.ok) return checked;
   if ('others' in checked.value) await deleteOtherSessions(database, personId, tokenHash(token));
   else if ((await deleteSessionById(database, personId, checked.value.id)) === 0) return NOT_THERE;
   return done(null);

@@ -1,5 +1,5 @@
 import { listNames as door, type NamesOfClass } from '../../../contract/doors/listNames';
-import type { InputOf } from '../../../contract/door';
+import type { InputOf } from '../../../contract/input';
 import { isStudent } from '../../../core/access/may';
 import { nameInClass } from '../../../core/people/names';
 import { comparableCode } from '../../../core/people/passcode';

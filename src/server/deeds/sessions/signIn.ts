@@ -10,7 +10,7 @@ import { database } from '../../ground/database/database';
 import { takeTry, takeTurn, type Rest, type Try } from '../../ground/limits/takeTry';
 import { findLivePersonByEmail, findPerson } from '../../tables/people';
 import { done, refused, type Result } from '../../ground/access/useCase';
-import { checkOf } from '../../ground/input/validate';
+import { inputCheckOf } from '../../ground/access/checkInput';
 import { isSecret, tokenHash } from '../../ground/secrets/secrets';
 import { isKnownDevice, rememberDevice } from './knownDevices';
 import { nameHandle } from './nameHandle';
@@ -23,7 +23,7 @@ export const IDLE = {
   shared: { adult: HOUR / 2, student: 2 * HOUR },
 } as const;
 
-const check = checkOf<SignIn>(door.input);
+const check = inputCheckOf<SignIn>(door.input);
 
 interface Found {
   readonly personId: string | null;
@@ -50,8 +50,7 @@ export interface SigningInFrom {
  */
 export async function signIn(input: unknown, from: SigningInFrom): Promise<Result<OpenedSession>> {
   const checked = check(input);
-  if (!checked.ok)
-    return refused(`input.${checked.problem.key}`, checked.field, { wanted: checked.problem.wanted });
+  if (!checked.ok) return checked;
   const { as, ownDevice = as === 'adult' } = checked.value;
   const found = await (checked.value.as === 'adult' ? findAdult(checked.value) : findStudent(checked.value));
   const tries = await takeTries(found, as, from);

@@ -2,8 +2,8 @@ import { may } from '../../../core/access/may';
 import { database, inTransaction, type Database } from '../database/database';
 import { isDuplicateKey } from '../database/errors';
 import { takeTurns } from '../database/turns';
-import { checkOf, type Check } from '../input/validate';
 import { writeAuditLine } from './auditLog';
+import { inputCheckOf } from './checkInput';
 import { findStanding } from './roles';
 import {
   done,
@@ -23,7 +23,7 @@ export interface Asker {
   readonly progress?: Progress;
 }
 
-const checks = new WeakMap<object, Check<unknown>>();
+const checks = new WeakMap<object, (input: unknown) => Result<unknown>>();
 
 /** Checks the input, asks the access table and runs a use case. Nothing is changed unless it succeeds. */
 export async function perform<Input, Rows, Output>(
@@ -32,13 +32,7 @@ export async function perform<Input, Rows, Output>(
   { personId, now, progress = () => undefined }: Asker,
 ): Promise<Result<Output>> {
   const checked = checkFor(useCase.input)(input);
-  if (!checked.ok)
-    return {
-      ok: false,
-      code: `input.${checked.problem.key}`,
-      field: checked.field,
-      values: { wanted: checked.problem.wanted },
-    };
+  if (!checked.ok) return checked;
   const value = checked.value as Input;
   const asked = { useCase, value, personId, now, progress };
   if (useCase.outside) return attempt(asked, database, null);
@@ -114,8 +108,8 @@ class RefusedHalfway extends Error {
   }
 }
 
-function checkFor(schema: object): Check<unknown> {
-  const known = checks.get(schema) ?? checkOf<unknown>(schema);
+function checkFor(schema: object): (input: unknown) => Result<unknown> {
+  const known = checks.get(schema) ?? inputCheckOf<unknown>(schema);
   checks.set(schema, known);
   return known;
 }

@@ -1,4 +1,5 @@
 import type { Deed } from '../../../contract/deed';
+import type { RefusalCode } from '../../../messages/refusalCode';
 import type { Subject } from '../../../core/access/may';
 import type { Database } from '../database/database';
 
@@ -27,7 +28,7 @@ export interface Found<Rows> {
 /** An expected refusal: a key under `refusals` in the message catalogue, and the field that it is about. */
 export interface Refusal {
   readonly ok: false;
-  readonly code: string;
+  readonly code: RefusalCode;
   readonly field?: string;
   readonly values?: Readonly<Record<string, string | number>>;
 }
@@ -111,7 +112,7 @@ export function done<Output>(value: Output): Result<Output> {
 }
 
 export function refused(
-  code: string,
+  code: RefusalCode,
   field?: string,
   values?: Readonly<Record<string, string | number>>,
 ): Refusal {
