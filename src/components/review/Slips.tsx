@@ -2,8 +2,8 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { Fragment } from 'react';
 import { reviewAddress } from '../../contract/addresses';
+import type { Slip } from '../../contract/reviews/slip';
 import { SmallRailing } from '../railing/SmallRailing';
-import type { SlipShown } from './reviewProps';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
 /** The reading pile: slips that hang under the lintel, oldest first, an assignment beside the next. */
@@ -11,7 +11,7 @@ export function Slips({
   slips,
   current,
 }: {
-  readonly slips: readonly SlipShown[];
+  readonly slips: readonly Slip[];
   readonly current: string | null;
 }) {
   const t = useTranslations('pile');
@@ -32,14 +32,14 @@ export function Slips({
           {index > 0 && slips[index - 1]?.assignment !== slip.assignment ? (
             <i className="gapost" aria-hidden="true" />
           ) : null}
-          <Slip slip={slip} current={slip.postId === current} />
+          <SlipOnPile slip={slip} current={slip.postId === current} />
         </Fragment>
       ))}
     </nav>
   );
 }
 
-function Slip({ slip, current }: { readonly slip: SlipShown; readonly current: boolean }) {
+function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: boolean }) {
   const t = useTranslations('pile');
   const more = [
     slip.group === null ? null : t('group', { group: slip.group }),

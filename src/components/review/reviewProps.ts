@@ -7,24 +7,8 @@ import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
-import type { Slat } from '../../core/requirements/slats';
 import type { StepShown } from '../assignment/Steps';
 import type { NoteShown } from '../editor/composeProps';
-
-/** One post of the reading pile. */
-export interface SlipShown {
-  readonly postId: string;
-  readonly writer: string;
-  readonly monogram: string;
-  /** The class that it comes from, where that is another one. */
-  readonly group: string | null;
-  readonly assignment: string;
-  readonly assignmentNumber: number;
-  readonly hoursWaiting: number;
-  readonly ordinal: number;
-  readonly daysLate: number;
-  readonly slats: readonly Slat[];
-}
 
 /** Everything that a teacher sees of a handed-in post. */
 export interface ReviewProps {

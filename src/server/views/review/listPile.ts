@@ -1,7 +1,8 @@
+import type { Slip } from '../../../contract/reviews/slip';
 import { may } from '../../../core/access/may';
 import { daysLate } from '../../../core/grading/daysLate';
 import { monogram, nameInClass } from '../../../core/people/names';
-import { marks, type Slat } from '../../../core/requirements/slats';
+import { marks } from '../../../core/requirements/slats';
 import { localMinute } from '../../../core/timing/zonedTime';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { adjusterFor } from '../../tables/adjustments';
@@ -11,20 +12,6 @@ import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listWaiting } from '../../tables/postsOfClass';
 import type { Desk } from '../../deeds/sessions/desk';
-
-export interface Slip {
-  readonly postId: string;
-  readonly writer: string;
-  readonly monogram: string;
-  /** The class that it comes from, where there are several. */
-  readonly group: string | null;
-  readonly assignment: string;
-  readonly assignmentNumber: number;
-  readonly hoursWaiting: number;
-  readonly ordinal: number;
-  readonly daysLate: number;
-  readonly slats: readonly Slat[];
-}
 
 const HOUR = 3_600_000;
 
