@@ -25,7 +25,10 @@ export default function SourceView({ body, onUse, onLeave }: SourceViewProps) {
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const [lost, setLost] = useState<readonly Lost[]>([]);
+  // The text is read once, when the view opens: from then on it is the writer's.
+  const first = useRef({ body, nonce, label: t('label') });
   useEffect(() => {
+    const { body, nonce, label } = first.current;
     const source = lines(writeHtml(documentSchema.nodeFromJSON(body)));
     const made = new EditorView({
       parent: place.current!,
@@ -36,7 +39,7 @@ export default function SourceView({ body, onUse, onLeave }: SourceViewProps) {
           html(),
           EditorView.lineWrapping,
           EditorView.cspNonce.of(nonce),
-          EditorView.contentAttributes.of({ 'aria-label': t('label') }),
+          EditorView.contentAttributes.of({ 'aria-label': label }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged) setLost(lostHtml(update.state.doc.toString()));
           }),
@@ -46,7 +49,6 @@ export default function SourceView({ body, onUse, onLeave }: SourceViewProps) {
     view.current = made;
     made.focus();
     return () => made.destroy();
-    // The text is read once, when the view opens: from then on it is the writer's.
   }, []);
   return (
     <section aria-label={t('label')}>
