@@ -2,7 +2,8 @@ import { By, Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { ASSIGNMENTS } from '../../demo/assignments';
 import { OTHER_STUDENTS } from '../../demo/people';
-import { classAddress, Person } from './person';
+import { addressesOf } from '../../src/contract/addresses';
+import { Person } from './person';
 
 let teacher: Person;
 let student: Person;
@@ -43,7 +44,7 @@ async function ownAssignment(): Promise<string> {
     due: `${in30Days}T16:00`,
   };
   await ask('changeAssignment', { assignmentId, version: 1, fields: own });
-  return `${await classAddress()}/assignments/${assignmentId}`;
+  return addressesOf(classId).assignment(assignmentId);
 }
 
 /** The smaller class has a student whom no other walk needs. */
