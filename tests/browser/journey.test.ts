@@ -28,7 +28,7 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.press('Make an assignment');
   await teacher.fill('Title', 'Fog');
   await teacher.press('Set it');
-  await teacher.sees('Say what is to be done before you set it.');
+  await teacher.sees('Say what students should do before you set it.');
   await teacher.press('Write: What students should do');
   await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Describe a fog.');
   await (
