@@ -51,7 +51,7 @@ test('shows it to the class, and asks a teacher for more', async () => {
   await editor.press('Show it', GATE);
   await editor.sees('read by our class since');
   await visitor.goTo(AT);
-  await visitor.sees('there is no such page');
+  await visitor.sees('this page doesn’t exist');
   await pickReaders(editor, 'everyone');
   await editor.press('Ask a teacher', GATE);
   await editor.sees('asks to show it to: everyone');
@@ -103,7 +103,7 @@ test('an earlier version is looked at and gone on from, and readers see it once 
   await teacher.press('Take it from its readers');
   await teacher.sees('only teachers and student editors see it.');
   await visitor.goTo(AT);
-  await visitor.sees('there is no such page');
+  await visitor.sees('this page doesn’t exist');
 });
 
 test('pages are moved and tended on a phone', async () => {
