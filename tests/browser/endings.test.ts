@@ -82,7 +82,7 @@ test('an administrator says how long things are kept, each line refused at its p
   await other.goTo('/administration');
   await other.fill('Logs of what was done', '2');
   await other.press('Keep this');
-  await other.sees('From 3 to 120 months, or nothing.');
+  await other.sees('Between 3 and 120 months, or leave empty.');
   await other.fill('Logs of what was done', '24');
   await other.press('Keep this');
   await other.sees('Kept');
