@@ -26,7 +26,7 @@ import { savePost } from '../../src/server/deeds/posts/savePost';
 import { accept } from '../../src/server/deeds/reviews/accept';
 import { judge } from '../../src/server/deeds/reviews/judge';
 import { openHandIn } from '../../src/server/deeds/reviews/openHandIn';
-import type { Desk } from '../../src/server/deeds/sessions/desk';
+import type { Desk, Desks } from '../../src/server/deeds/sessions/desk';
 
 export const NOW = new Date('2026-11-17T12:00:00Z');
 export type Who =
@@ -303,7 +303,7 @@ export async function acceptedPost(
 }
 
 /** Somebody's desks in all their classes, for asking views; that of the house comes first. */
-export async function desksFor(house: House, who: Exclude<Who, 'visitor'>): Promise<readonly Desk[]> {
+export async function desksFor(house: House, who: Exclude<Who, 'visitor'>): Promise<Desks> {
   const desk = await deskFor(house, who);
   const others = (await listClassesOf(database, desk.personId)).filter((one) => one.id !== house.classId);
   return [desk, ...others.map(({ role, ...inClass }) => ({ ...desk, role, inClass }))];

@@ -2,9 +2,8 @@ import type { ReactNode } from 'react';
 import { FetchAgain } from '@/components/basics/FetchAgain';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
 import { may } from '@/core/access/may';
-import { listClassesOf } from '@/server/tables/classes';
-import { findPerson } from '@/server/tables/people';
 import { database } from '@/server/ground/database/database';
+import { requireSession } from '@/server/http/desk';
 import { countWaiting } from '@/server/tables/postsOfClass';
 import { isTeacher, shownInClass, type Desk } from '@/server/deeds/sessions/desk';
 
@@ -18,16 +17,14 @@ interface DeskFrameProps {
 /** The lintel over a page of the desk. */
 export async function DeskFrame({ desk, current, className, children }: DeskFrameProps) {
   const { role, inClass, personId } = desk;
-  const person = await findPerson(database, personId);
-  const classes = await listClassesOf(database, personId);
+  const { person, classes } = await requireSession();
   const taught = classes.filter((one) => isTeacher(one.role)).map((one) => one.id);
-  const shown = person ? shownInClass({ ...person, role }) : { name: '', monogram: '' };
   return (
     <div className={className}>
       <FetchAgain />
       <Lintel
         role={isTeacher(role) ? 'teacher' : 'student'}
-        person={shown}
+        person={shownInClass({ ...person, role })}
         inClass={inClass}
         classes={classes.map(({ id, title, groupName }) => ({ id, title, groupName }))}
         waiting={taught.length > 0 ? await countWaiting(database, taught) : 0}

@@ -6,8 +6,8 @@ import { listLeftWriting } from '@/server/views/writing/viewLeft';
 import { listOwnSessions } from '@/server/views/account/listOwnSessions';
 
 export default async function AccountPage() {
-  const { person, classes } = await requireSession();
-  const inClass = classes[0];
+  const { person, classes, chosen } = await requireSession();
+  const inClass = classes.find((one) => one.id === chosen);
   const sessions = await listOwnSessions({
     personId: person.id,
     token: (await currentToken()) ?? '',

@@ -15,7 +15,7 @@ export interface LintelProps {
     readonly address: string;
     readonly timeZone: string;
     readonly language: string;
-  } | null;
+  };
   /** All classes that the person belongs to. */
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
   /** How many posts wait for a teacher. */
@@ -25,17 +25,11 @@ export interface LintelProps {
   readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | null;
 }
 
-type Place = Exclude<LintelProps['current'], null>;
-
-function hrefOf(place: Place, classId: string | undefined): string {
-  if (classId === undefined) return `/${place}`;
-  const { assignments, pages, roster } = addressesOf(classId);
-  return { today: '/today', pile: '/pile', writing: '/writing', assignments, pages, class: roster }[place];
-}
-
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
+  const { assignments, pages, roster } = addressesOf(inClass.id);
+  const hrefs = { today: '/today', pile: '/pile', writing: '/writing', assignments, pages, class: roster };
   const places =
     role === 'teacher'
       ? (['today', 'assignments', 'pile', 'pages', 'class'] as const)
@@ -55,23 +49,19 @@ export function Lintel({ role, person, inClass, classes, waiting, tendsPages, cu
         {places.map((place) => (
           <Link
             key={place}
-            href={hrefOf(place, inClass?.id)}
+            href={hrefs[place]}
             {...(place === current ? { 'aria-current': 'page' as const } : {})}
           >
             {t(place)}
             {place === 'pile' && waiting > 0 ? <span className="count">{waiting}</span> : null}
           </Link>
         ))}
-        {inClass ? <Link href={`/blog/${inClass.address}`}>{t('blog')}</Link> : null}
+        <Link href={`/blog/${inClass.address}`}>{t('blog')}</Link>
       </nav>
       <div className="who">
-        <span className="wide">
-          {dayInWords(Date.now(), inClass?.timeZone ?? 'UTC', inClass?.language ?? 'en')}
-        </span>
-        {inClass ? (
-          <span className="wide">{[inClass.title, inClass.groupName].filter(Boolean).join(', ')}</span>
-        ) : null}
-        <PersonMenu {...person} classes={classes} currentClass={inClass?.id ?? null} />
+        <span className="wide">{dayInWords(Date.now(), inClass.timeZone, inClass.language)}</span>
+        <span className="wide">{[inClass.title, inClass.groupName].filter(Boolean).join(', ')}</span>
+        <PersonMenu {...person} classes={classes} currentClass={inClass.id} />
       </div>
     </header>
   );

@@ -11,7 +11,7 @@ interface PersonMenuProps {
   readonly name: string;
   readonly monogram: string;
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
-  readonly currentClass: string | null;
+  readonly currentClass: string;
 }
 
 /** A person's monogram, and what they can do about being signed in. */

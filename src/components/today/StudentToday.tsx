@@ -1,4 +1,5 @@
 import { useTranslations } from 'next-intl';
+import { byDue } from '../../core/assignments/byDue';
 import { useStepName } from '../assignment/Steps';
 import type { ClassWorkShown, WorkShown } from '../assignment/workShown';
 import { WeekStrip, type DayShown } from './WeekStrip';
@@ -15,11 +16,7 @@ interface StudentTodayProps {
 export function StudentToday({ name, groups, days }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
-  const work = groups
-    .flatMap((group) => group.work)
-    .toSorted(
-      (a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'),
-    );
+  const work = groups.flatMap((group) => group.work).toSorted(byDue);
   const classOf = (one: WorkShown) => {
     const group = groups.find((each) => each.classId === one.classId);
     return groups.length > 1 && group ? group.groupName || group.title : null;

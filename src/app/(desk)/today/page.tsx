@@ -1,8 +1,6 @@
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
-import { database } from '@/server/ground/database/database';
-import { requireWorkingDesks } from '@/server/http/desk';
-import { findPerson } from '@/server/tables/people';
+import { requireSession, requireWorkingDesks } from '@/server/http/desk';
 import { listEveryWork } from '@/server/views/today/listWork';
 import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
 import { weekAround } from '@/server/views/today/week';
@@ -18,11 +16,11 @@ export default async function TodayPage() {
         <TeacherToday {...teacher} />
       </DeskFrame>
     );
-  const person = await findPerson(database, desk.personId);
+  const { person } = await requireSession();
   const days = weekAround(desk.now, desk.inClass);
   return (
     <DeskFrame desk={desk} current="today">
-      <StudentToday name={person?.givenName ?? ''} groups={await listEveryWork(desks)} days={days} />
+      <StudentToday name={person.givenName} groups={await listEveryWork(desks)} days={days} />
     </DeskFrame>
   );
 }

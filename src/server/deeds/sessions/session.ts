@@ -15,7 +15,7 @@ export type OwnClass = ClassRow & { readonly role: ClassRole };
 export interface Session {
   readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email'>;
   readonly classes: readonly OwnClass[];
-  /** The class that was turned to last on this device. */
+  /** The class that was turned to last on this device, or else the first of them. */
   readonly chosen: string | null;
 }
 
@@ -31,10 +31,12 @@ export async function findSession(token: string, now: Date): Promise<Session | n
     await updateLastSeen(database, person.id, now);
   }
   const { id, givenName, familyName, penName, account, email } = person;
+  const classes = await listClassesOf(database, row.personId);
+  const chosen = classes.find((one) => one.id === row.classId) ?? classes[0];
   return {
     person: { id, givenName, familyName, penName, account, email },
-    classes: await listClassesOf(database, row.personId),
-    chosen: row.classId,
+    classes,
+    chosen: chosen?.id ?? null,
   };
 }
 

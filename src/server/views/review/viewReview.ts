@@ -18,15 +18,15 @@ import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToA
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
 import { findRevision } from '../../tables/revisions';
-import type { Desk } from '../../deeds/sessions/desk';
+import type { Desks } from '../../deeds/sessions/desk';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
 import { listNotes } from '../../tables/notes';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
-export async function maybeReview(postId: string, desks: readonly Desk[]) {
-  const now = desks[0]?.now;
-  const found = now && (await findPostToShow(database, postId, now));
+export async function maybeReview(postId: string, desks: Desks) {
+  const { now } = desks[0];
+  const found = await findPostToShow(database, postId, now);
   const desk = desks.find(({ inClass }) => inClass.id === found?.classId);
   if (!found || !desk) return null;
   const { personId, role } = desk;

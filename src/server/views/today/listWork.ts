@@ -1,3 +1,4 @@
+import { byDue } from '../../../core/assignments/byDue';
 import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { isStudent } from '../../../core/access/may';
@@ -33,9 +34,7 @@ export async function listWork(desk: Desk) {
     grades: await listGivenBack(database, postIds),
     notes: await listNotesBriefly(database, postIds, { characters: EXCERPT }),
   };
-  return given
-    .map(({ assignment, post }) => workOn(assignment, post, { ...desk, known }))
-    .sort((a, b) => Number(a.past) - Number(b.past) || (a.dueDate ?? '9').localeCompare(b.dueDate ?? '9'));
+  return given.map(({ assignment, post }) => workOn(assignment, post, { ...desk, known })).sort(byDue);
 }
 
 /** The same for every class that a student writes in, the one that is looked at first. */
