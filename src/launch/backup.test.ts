@@ -131,7 +131,7 @@ test('a link in place of the pictures is no backup', async () => {
 
 test('one of a newer version is refused', async () => {
   const older = mkdtempSync(path.join(folder, 'older-'));
-  writeFileSync(path.join(older, '0001-first-house.sql'), '');
+  writeFileSync(path.join(older, '0000-before.sql'), '');
   await expect(layOut(file, path.join(folder, 'newer'), older)).rejects.toThrow(/newer version/);
 });
 

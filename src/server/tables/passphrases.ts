@@ -60,7 +60,10 @@ export async function listShown(
   deviceHash: Buffer,
 ): Promise<ReadonlySet<string>> {
   const rows = await database.rows<{ postId: string }>(
-    'SELECT post_id AS postId FROM passphrases_shown WHERE device_hash = :deviceHash AND class_id = :classId',
+    `SELECT '' AS postId FROM passphrases_shown WHERE device_hash = :deviceHash AND class_id = :classId
+     UNION ALL
+     SELECT post_id AS postId FROM post_passphrases_shown JOIN posts ON posts.id = post_id
+     WHERE device_hash = :deviceHash AND class_id = :classId`,
     { deviceHash, classId },
   );
   return new Set(rows.map((row) => row.postId));
@@ -76,16 +79,21 @@ export async function insertShown(
   },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO passphrases_shown (device_hash, class_id, post_id, at) VALUES (:deviceHash, :classId, :postId, :at)
-     ON DUPLICATE KEY UPDATE at = :at`,
+    shown.postId === ''
+      ? `INSERT INTO passphrases_shown (device_hash, class_id, at) VALUES (:deviceHash, :classId, :at)
+         ON DUPLICATE KEY UPDATE at = :at`
+      : `INSERT INTO post_passphrases_shown (device_hash, post_id, at) VALUES (:deviceHash, :postId, :at)
+         ON DUPLICATE KEY UPDATE at = :at`,
     shown,
   );
 }
 
 /** Forgets on which devices a passphrase was shown; `postId` is empty for the class's own. */
 export async function deleteShown(database: Database, classId: string, postId: string): Promise<void> {
-  await database.change('DELETE FROM passphrases_shown WHERE class_id = :classId AND post_id = :postId', {
-    classId,
-    postId,
-  });
+  await database.change(
+    postId === ''
+      ? 'DELETE FROM passphrases_shown WHERE class_id = :classId'
+      : 'DELETE FROM post_passphrases_shown WHERE post_id = :postId',
+    { classId, postId },
+  );
 }

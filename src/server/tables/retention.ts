@@ -2,7 +2,7 @@ import { RETAINED, type Retained, type Retention } from '../../core/privacy/rete
 import type { Database } from '../ground/database/database';
 
 /** At most this many rows go in one statement, so that nobody waits for it. */
-const BATCH = 500;
+export const BATCH = 500;
 
 export async function findRetention(database: Database): Promise<Retention> {
   const rows = await database.rows<{ what: Retained; months: number }>('SELECT what, months FROM retention');
@@ -21,25 +21,6 @@ export async function updateRetention(
       'INSERT INTO retention (what, months) VALUES (:what, :months) ON DUPLICATE KEY UPDATE months = :months',
       { what, months },
     );
-}
-
-/**
- * Saved revisions from before a moment that nothing points at: neither a hand-in nor what readers see or saw. How many
- * went; call again until none do.
- */
-export async function deleteOldRevisions(database: Database, before: Date): Promise<number> {
-  const rows = await database.rows<{ id: string }>(
-    `SELECT id FROM revisions WHERE created_at < :before AND kind <> 'handIn'
-       AND NOT EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id)
-       AND NOT EXISTS (SELECT 1 FROM publications WHERE publications.revision_id = revisions.id)
-     ORDER BY created_at LIMIT :most`,
-    { before, most: BATCH },
-  );
-  for (const { id } of rows) {
-    await database.change('DELETE FROM revision_pictures WHERE revision_id = :id', { id });
-    await database.change('DELETE FROM revisions WHERE id = :id', { id });
-  }
-  return rows.length;
 }
 
 /** Which teacher opened what, from before a moment. Posts that were not decided yet keep theirs. */

@@ -42,10 +42,27 @@ export async function insertRevision(
   );
 }
 
+/** Its post would take along what was handed in and shown; a revision by itself never does. */
+const NOTHING_POINTS_AT = `NOT EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id)
+  AND NOT EXISTS (SELECT 1 FROM publications WHERE publications.revision_id = revisions.id)`;
+
 /** Forgets a revision that nothing points at, with what it says of its pictures. */
 export async function deleteRevision(database: Database, id: string): Promise<void> {
-  await database.change('DELETE FROM revision_pictures WHERE revision_id = :id', { id });
-  await database.change('DELETE FROM revisions WHERE id = :id', { id });
+  await database.change(`DELETE FROM revisions WHERE id = :id AND ${NOTHING_POINTS_AT}`, { id });
+}
+
+/**
+ * Saved revisions from before a moment that nothing points at: neither a hand-in nor what readers see or saw; some of
+ * them. How many went; call again until none do.
+ */
+export async function deleteOldRevisions(
+  database: Database,
+  { before, most }: { readonly before: Date; readonly most: number },
+): Promise<number> {
+  return database.change(
+    `DELETE FROM revisions WHERE created_at < :before AND kind <> 'handIn' AND ${NOTHING_POINTS_AT} LIMIT :most`,
+    { before, most },
+  );
 }
 
 export async function findRevision(database: Database, id: string): Promise<RevisionRow | null> {

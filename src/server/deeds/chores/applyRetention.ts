@@ -1,16 +1,17 @@
 import { keptSince } from '../../../core/privacy/retention';
-import { database, inTransaction } from '../../ground/database/database';
+import { database } from '../../ground/database/database';
 import { deleteOldLooks } from '../../tables/links';
 import { deleteOldLimits } from '../../ground/limits/queries';
 import {
+  BATCH,
   deleteOldLogLines,
   deleteOldReadings,
-  deleteOldRevisions,
   findRetention,
   listLongLeftPosts,
 } from '../../tables/retention';
+import { deleteOldRevisions } from '../../tables/revisions';
 import { deleteOldDevices } from '../sessions/knownDevices';
-import { erasePost } from '../posts/erasePost';
+import { erasePosts } from '../posts/erasePost';
 
 /** How long it is known what was found at an address. */
 const DAY = 24 * 60 * 60 * 1000;
@@ -22,7 +23,8 @@ const DEVICES_KEPT = 365 * DAY;
 /** Lets go what the school keeps no longer, a few rows at a time. */
 export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
   const { revisions, readings, logs, leftPosts } = await findRetention(database);
-  if (revisions !== null) await untilNone(() => deleteOldRevisions(database, keptSince(now, revisions)));
+  if (revisions !== null)
+    await untilNone(() => deleteOldRevisions(database, { before: keptSince(now, revisions), most: BATCH }));
   if (readings !== null) await untilNone(() => deleteOldReadings(database, keptSince(now, readings)));
   if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
   // Which addresses children typed is nobody's business for longer than it helps.
@@ -34,7 +36,7 @@ export async function applyRetention(_: unknown, __: string, now: Date): Promise
 
 async function eraseLeftPosts(before: Date): Promise<number> {
   const posts = await listLongLeftPosts(database, before);
-  for (const postId of posts) await inTransaction((transaction) => erasePost(transaction, postId));
+  await erasePosts(posts);
   return posts.length;
 }
 

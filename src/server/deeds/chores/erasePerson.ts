@@ -1,7 +1,7 @@
-import { inTransaction } from '../../ground/database/database';
-import { deleteHandout } from '../../ground/storage/handoutFiles';
-import { deletePicture } from '../../ground/storage/pictureFiles';
-import { erasePersonRows, listOwnHandoutFiles, listOwnPictureFiles, lockDeleted } from '../people/deletion';
+import { database } from '../../ground/database/database';
+import { lockDeleted } from '../people/deletion';
+import { eraseEverythingOf } from '../people/eraseEverythingOf';
+import { deleteFiles } from './deleteFiles';
 
 /** Erases a person whose time to be brought back is over. Who was brought back meanwhile, or is gone, is left alone. */
 export async function erasePerson(
@@ -9,15 +9,7 @@ export async function erasePerson(
   _: string,
   now: Date,
 ): Promise<void> {
-  const files = await inTransaction(async (transaction) => {
-    const deleted = await lockDeleted(transaction, personId);
-    if (!deleted || deleted.eraseAt > now) return null;
-    const pictures = await listOwnPictureFiles(transaction, personId);
-    const handouts = await listOwnHandoutFiles(transaction, personId);
-    await erasePersonRows(transaction, personId);
-    return { pictures, handouts };
-  });
-  // After the rows: a file without a row is only litter, a row without its file would be a broken picture.
-  for (const hash of files?.pictures ?? []) await deletePicture(hash);
-  for (const hash of files?.handouts ?? []) await deleteHandout(hash);
+  // From that moment on nobody is brought back, so this holds until it is done.
+  const deleted = await lockDeleted(database, personId);
+  if (deleted && deleted.eraseAt <= now) await deleteFiles(await eraseEverythingOf(personId));
 }

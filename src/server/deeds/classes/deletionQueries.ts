@@ -1,6 +1,5 @@
 import type { ClassHoldings } from '../../../contract/classes/previewClassDeletion';
 import type { Database } from '../../ground/database/database';
-import { erasePost } from '../posts/erasePost';
 
 /** When a class was deleted and goes for good. */
 export interface DeletedClassRow {
@@ -79,56 +78,4 @@ export async function listOnlyIn(database: Database, classId: string): Promise<r
     { classId },
   );
   return rows.map((row) => row.personId);
-}
-
-/** The files of pictures that no other class shows, by content hash. */
-export async function listClassPictureFiles(database: Database, classId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE class_id = :classId
-       AND NOT EXISTS (SELECT 1 FROM pictures AS other
-                       WHERE other.content_hash = own.content_hash AND other.class_id <> :classId)`,
-    { classId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** The files that the class gave out and that no assignment of another class has with it, by content hash. */
-export async function listClassHandoutFiles(database: Database, classId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE class_id = :classId
-       AND NOT EXISTS (SELECT 1 FROM handouts AS other
-         LEFT JOIN assignment_handouts ON handout_id = other.id
-         LEFT JOIN assignments ON assignments.id = assignment_id AND assignments.class_id <> :classId
-         WHERE other.content_hash = own.content_hash
-           AND (assignments.id IS NOT NULL OR other.class_id IS NULL OR other.class_id <> :classId))`,
-    { classId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** What is left once its posts are gone, from the leaves to the root, so that nothing points at what is gone. */
-const ERASING: readonly string[] = [
-  'DELETE FROM passphrases_shown WHERE class_id = :classId',
-  'DELETE FROM pages WHERE class_id = :classId',
-  'DELETE FROM assignments WHERE class_id = :classId',
-  `DELETE FROM handouts WHERE class_id = :classId AND id NOT IN (SELECT handout_id FROM assignment_handouts)`,
-  `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE class_id = :classId)`,
-  'DELETE FROM pictures WHERE class_id = :classId',
-  'DELETE FROM invitations WHERE class_id = :classId',
-  'DELETE FROM class_labels WHERE class_id = :classId',
-  'DELETE FROM class_addresses WHERE class_id = :classId',
-  'DELETE FROM memberships WHERE class_id = :classId',
-  'DELETE FROM audit_log WHERE class_id = :classId',
-  'UPDATE sessions SET class_id = NULL WHERE class_id = :classId',
-  'UPDATE classes SET copied_from = NULL WHERE copied_from = :classId',
-  'DELETE FROM classes WHERE id = :classId',
-];
-
-/** Erases everything of a class for good; its people are left where they are. */
-export async function eraseClassRows(database: Database, classId: string): Promise<void> {
-  const posts = await database.rows<{ id: string }>('SELECT id FROM posts WHERE class_id = :classId', {
-    classId,
-  });
-  for (const { id } of posts) await erasePost(database, id);
-  for (const statement of ERASING) await database.change(statement, { classId });
 }

@@ -20,7 +20,7 @@ import { listHandIns } from '../../tables/handIns';
 import { listComments } from '../../tables/comments';
 import { tellTeacher } from '../concerns/tellTeacher';
 import { deletePerson } from '../people/deletePerson';
-import { erasePersonRows } from '../people/deletion';
+import { eraseEverythingOf } from '../people/eraseEverythingOf';
 import { restorePerson } from '../people/restorePerson';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
@@ -156,7 +156,7 @@ test('comments on classmates’ posts fulfil what an assignment asks, hidden one
 
 test('a person who is erased takes their comments along', async () => {
   await succeeded(say('classmate'));
-  await erasePersonRows(database, house.people.classmate).catch(() => undefined);
+  await eraseEverythingOf(house.people.classmate);
   expect(await listComments(database, postId)).toEqual([]);
 });
 

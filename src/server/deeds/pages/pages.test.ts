@@ -30,7 +30,8 @@ import { copyClass } from '../copying/copyClass';
 import { restClass } from '../classes/restClass';
 import { addHandout } from '../handouts/addHandout';
 import { maybeShowHandout } from '../handouts/showHandout';
-import { countHoldings, erasePersonRows } from '../people/deletion';
+import { countHoldings } from '../people/deletion';
+import { eraseEverythingOf } from '../people/eraseEverythingOf';
 import { findClassToWriteIn } from '../subjects/findClassToWriteIn';
 import { erasePage } from './erasePage';
 import { makePage } from './makePage';
@@ -355,7 +356,7 @@ test('a file comes back with the revision that goes back, also when who took it 
   await succeeded(show(pageId, 'ourClass', 'coTeacher', LATER));
   const fetched = () => maybeShowHandout(handoutId, readerOf(house.people.classmate), NOW);
   expect(await fetched()).toBeNull();
-  await erasePersonRows(database, house.people.coTeacher);
+  await eraseEverythingOf(house.people.coTeacher);
   expect(await fetched()).not.toBeNull();
 });
 
@@ -439,7 +440,7 @@ test('who is erased takes their words along: pages go back to what others wrote'
   await succeeded(show(joint, 'ourClass', 'editor', LATER));
   await write(alone, { who: 'editor', title: 'Alone' });
   expect(await countHoldings(database, house.people.editor)).toMatchObject({ pages: 2 });
-  await erasePersonRows(database, house.people.editor);
+  await eraseEverythingOf(house.people.editor);
   expect(await findPage(database, alone)).toBeNull();
   expect(await htmlFor('classmate')).toContain('Ask something.');
   const rows = await database.rows<{ all: string }>(

@@ -3,8 +3,6 @@ import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCa
 import type { Database } from '../../ground/database/database';
 import { insertJob } from '../../ground/jobs/queries';
 import { drawBackToWhatIsAllowed } from '../consents/drawBackToWhatIsAllowed';
-import { erasePersonFromPages } from '../pages/erasePersonFromPages';
-import { erasePost } from '../posts/erasePost';
 
 const DAY = 86_400_000;
 
@@ -107,58 +105,4 @@ export async function endDeletion(
   // What was narrowed meanwhile is narrow for them too.
   await drawBackToWhatIsAllowed(database, personId, { by, now });
   return done(null);
-}
-
-/** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
-export async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE uploaded_by = :personId
-       AND NOT EXISTS (SELECT 1 FROM pictures AS other
-                       WHERE other.content_hash = own.content_hash AND other.uploaded_by <> :personId)`,
-    { personId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** The same for the files that they gave out. */
-export async function listOwnHandoutFiles(database: Database, personId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE uploaded_by = :personId
-       AND NOT EXISTS (SELECT 1 FROM handouts AS other
-                       WHERE other.content_hash = own.content_hash
-                         AND (other.uploaded_by IS NULL OR other.uploaded_by <> :personId))`,
-    { personId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** From the leaves to the root, so that nothing points at what is gone. The log keeps its lines without the name. */
-const ERASING: readonly string[] = [
-  `DELETE FROM revision_pictures WHERE picture_id IN (SELECT id FROM pictures WHERE uploaded_by = :personId)`,
-  'DELETE FROM pictures WHERE uploaded_by = :personId',
-  'DELETE FROM handouts WHERE uploaded_by = :personId',
-  'DELETE FROM looked_links WHERE asked_by = :personId',
-  // A label that only they used goes with them; one that others use is the class's.
-  `DELETE FROM class_labels WHERE brought_by = :personId AND NOT EXISTS (
-     SELECT 1 FROM revisions JOIN posts ON posts.id = post_id
-     WHERE posts.class_id = class_labels.class_id AND JSON_CONTAINS(revisions.labels, JSON_QUOTE(class_labels.label)))`,
-  'DELETE FROM consents WHERE person_id = :personId',
-  'DELETE FROM password_resets WHERE person_id = :personId',
-  'UPDATE invitations SET person_id = NULL WHERE person_id = :personId',
-  'DELETE FROM invitations WHERE accepted_by = :personId',
-  'DELETE FROM sessions WHERE person_id = :personId',
-  'DELETE FROM memberships WHERE person_id = :personId',
-  'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
-  'DELETE FROM limits WHERE LEFT(subject, 16) = :personId OR subject = (SELECT LOWER(email) COLLATE utf8mb4_bin FROM people WHERE id = :personId)',
-  'DELETE FROM people WHERE id = :personId',
-];
-
-/** Erases everything of a person for good. */
-export async function erasePersonRows(database: Database, personId: string): Promise<void> {
-  const posts = await database.rows<{ id: string }>('SELECT id FROM posts WHERE writer_id = :personId', {
-    personId,
-  });
-  for (const { id } of posts) await erasePost(database, id);
-  await erasePersonFromPages(database, personId);
-  for (const statement of ERASING) await database.change(statement, { personId });
 }

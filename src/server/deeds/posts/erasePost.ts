@@ -1,27 +1,13 @@
-import type { Database } from '../../ground/database/database';
-
-const HAND_INS = '(SELECT id FROM hand_ins WHERE post_id = :postId)';
-const REVISIONS = '(SELECT id FROM revisions WHERE post_id = :postId)';
-
-/** From the leaves to the root, so that nothing points at what is gone. */
-const ERASING: readonly string[] = [
-  `DELETE FROM readings WHERE hand_in_id IN ${HAND_INS}`,
-  `DELETE FROM decisions WHERE hand_in_id IN ${HAND_INS}`,
-  'DELETE FROM notes WHERE post_id = :postId',
-  'DELETE FROM judgements WHERE post_id = :postId',
-  'DELETE FROM requirement_judgements WHERE post_id = :postId',
-  'DELETE FROM grades WHERE post_id = :postId',
-  'DELETE FROM publications WHERE post_id = :postId',
-  'DELETE FROM hand_ins WHERE post_id = :postId',
-  `DELETE FROM revision_pictures WHERE revision_id IN ${REVISIONS}`,
-  'DELETE FROM revisions WHERE post_id = :postId',
-  'DELETE FROM passphrases_shown WHERE post_id = :postId',
-  'DELETE FROM concerns WHERE post_id = :postId',
-  'DELETE FROM draft_openings WHERE post_id = :postId',
-  'DELETE FROM posts WHERE id = :postId',
-];
+import { inTransaction, type Database } from '../../ground/database/database';
 
 /** Erases a post for good, with every revision, hand-in, note and grade of it. Its pictures stay where they are. */
 export async function erasePost(database: Database, postId: string): Promise<void> {
-  for (const statement of ERASING) await database.change(statement, { postId });
+  // What was told about it is told no more; it has no reference, since what is tended outlives what it is about.
+  await database.change('DELETE FROM concerns WHERE post_id = :postId', { postId });
+  await database.change('DELETE FROM posts WHERE id = :postId', { postId });
+}
+
+/** Erases posts one by one, each in a transaction of its own, so that nobody waits for all of them. */
+export async function erasePosts(postIds: readonly string[]): Promise<void> {
+  for (const postId of postIds) await inTransaction((transaction) => erasePost(transaction, postId));
 }

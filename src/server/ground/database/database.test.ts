@@ -1,11 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { afterAll, beforeEach, describe, expect, test } from 'vitest';
-import { buildHouse, emptyDatabase, setWork, NOW } from '../../../../tests/server/house';
-import { openDocument } from '../../../core/document/openDocument';
-import { findAssignment } from '../../tables/assignments';
+import { buildHouse, emptyDatabase } from '../../../../tests/server/house';
 import { database, inTransaction, type Database } from './database';
 import { migrate, NewerDatabase } from './migrate';
 import { newId } from './newId';
@@ -56,28 +54,6 @@ describe('transactions', () => {
 describe('the migrations', () => {
   const folder = path.resolve('src/server/ground/database/migrations');
 
-  test.each([
-    ['', ['']],
-    ['Look up.', ['Look up.']],
-    [
-      '  Look up.\r\n\r\nWrite “it” down:\n\t"all" \\ of it 🌧\n',
-      ['Look up.', 'Write “it” down:', '"all" \\ of it 🌧'],
-    ],
-  ])('make a document of instructions that were plain text: %j', async (text, paragraphs) => {
-    const assignmentId = await setWork(await buildHouse());
-    await database.change('UPDATE assignments SET instructions = :text WHERE id = :assignmentId', {
-      text,
-      assignmentId,
-    });
-    const [, statement = ''] =
-      /^(UPDATE assignments SET instructions[\s\S]*?END);$/m.exec(
-        readFileSync(path.join(folder, '0022-lessons.sql'), 'utf8'),
-      ) ?? [];
-    await database.change(statement);
-    const instructions = (await findAssignment(database, assignmentId, NOW))?.instructions;
-    expect(openDocument(instructions).content.content.map((node) => node.textContent)).toEqual(paragraphs);
-  });
-
   test('are applied once', async () => {
     expect(await migrate(process.env['DATABASE_URL'] ?? '', folder)).toEqual([]);
     const applied = await database.rows<{ name: string }>('SELECT name FROM migrations ORDER BY name');
@@ -92,6 +68,57 @@ describe('the migrations', () => {
     );
     expect(tables.length).toBeGreaterThan(10);
     expect(tables.filter((table) => table.keys !== 1 || table.comment === '')).toEqual([]);
+  });
+
+  test('say at each reference what goes with what; what has none is remembered where somebody is erased', async () => {
+    const bare = await database.rows<{ column: string }>(
+      `SELECT CONCAT(c.TABLE_NAME, '.', c.COLUMN_NAME) AS \`column\` FROM information_schema.COLUMNS AS c
+       WHERE c.TABLE_SCHEMA = DATABASE() AND c.COLUMN_TYPE = 'varchar(16)' AND c.CHARACTER_SET_NAME = 'ascii'
+         AND NOT (c.COLUMN_NAME = 'id')
+         AND NOT EXISTS (SELECT 1 FROM information_schema.KEY_COLUMN_USAGE AS k
+           WHERE k.TABLE_SCHEMA = c.TABLE_SCHEMA AND k.TABLE_NAME = c.TABLE_NAME AND k.COLUMN_NAME = c.COLUMN_NAME
+             AND k.REFERENCED_TABLE_NAME IS NOT NULL) ORDER BY 1`,
+    );
+    expect(bare.map(({ column }) => column)).toEqual([
+      'assignments.shared_id', // names no row
+      'audit_log.actor_id', // eraseEverythingOf
+      'audit_log.class_id', // eraseEverythingIn
+      'audit_log.subject_id', // a line stays when what it is about is gone
+      'concerns.post_id', // erasePost
+    ]);
+  });
+
+  test('hold on to nothing of a person but what they wrote as a writer, and what they decided as a teacher', async () => {
+    const holding = async (of: string) =>
+      (
+        await database.rows<{ column: string }>(
+          `SELECT CONCAT(k.TABLE_NAME, '.', k.COLUMN_NAME) AS \`column\` FROM information_schema.KEY_COLUMN_USAGE AS k
+           JOIN information_schema.REFERENTIAL_CONSTRAINTS AS r
+             ON r.CONSTRAINT_SCHEMA = k.TABLE_SCHEMA AND r.CONSTRAINT_NAME = k.CONSTRAINT_NAME AND r.TABLE_NAME = k.TABLE_NAME
+           WHERE k.TABLE_SCHEMA = DATABASE() AND k.REFERENCED_TABLE_NAME = :of AND r.DELETE_RULE NOT IN ('CASCADE', 'SET NULL')
+           ORDER BY 1`,
+          { of },
+        )
+      ).map(({ column }) => column);
+    expect(await holding('people')).toEqual([
+      'assignments.created_by',
+      'consents.recorded_by',
+      'consents.withdrawn_by',
+      'decisions.teacher_id',
+      'draft_openings.asked_by',
+      'draft_openings.decided_by',
+      'grades.set_by',
+      'invitations.invited_by',
+      'judgements.judged_by',
+      'notes.author_id',
+      'posts.writer_id',
+      'publications.published_by',
+      'readings.teacher_id',
+      'requirement_judgements.judged_by',
+    ]);
+    expect(await holding('classes')).toEqual(['posts.class_id']);
+    expect(await holding('posts')).toEqual([]);
+    expect(await holding('assignments')).toEqual(['posts.assignment_id']);
   });
 });
 

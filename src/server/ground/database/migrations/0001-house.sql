@@ -1,0 +1,740 @@
+-- The whole house. What a row means for others when it goes stands at each reference: a post takes all that is of it along;
+-- a class and a person hold on to their posts, so that these are erased one by one before. Who taught stays while there is
+-- anything that they decided.
+
+-- Classes and their people.
+
+CREATE TABLE classes (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  address VARCHAR(60) NOT NULL,
+  title VARCHAR(120) NOT NULL,
+  group_name VARCHAR(40) NOT NULL,
+  subtitle VARCHAR(200) NOT NULL,
+  school_name VARCHAR(120) NOT NULL,
+  code VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  time_zone VARCHAR(60) NOT NULL,
+  language VARCHAR(20) NOT NULL,
+  ceiling VARCHAR(20) NOT NULL,
+  naming_rule VARCHAR(24) NOT NULL,
+  created_at DATETIME(3) NOT NULL,
+  passcode_kind VARCHAR(10) NOT NULL DEFAULT 'pictures' COMMENT 'What new sign-in cards carry',
+  names_typed BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Names are typed at the sign-in instead of chosen from a list',
+  terms JSON NOT NULL DEFAULT '[]' COMMENT 'Terms with their first and last day',
+  holidays JSON NOT NULL DEFAULT '[]' COMMENT 'Days without school, each with its first and last day',
+  school_days JSON NOT NULL DEFAULT '[1,2,3,4,5]' COMMENT 'Days of the week with school, 1 for Monday',
+  editors_read BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether student editors read what was handed in',
+  search_engines BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether public posts may be found by search engines',
+  settled_at DATETIME(3) NULL COMMENT 'When its teacher had gone through all steps of the set-up',
+  rested_at DATETIME(3) NULL COMMENT 'Since when the class is read only',
+  copied_from VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  passphrase_hash VARCHAR(200) NULL,
+  passphrase_since DATETIME(3) NULL,
+  consent_needed BOOLEAN NOT NULL DEFAULT TRUE
+    COMMENT 'Whether writing goes beyond the class only with consent; a school of adults may do without',
+  look VARCHAR(16) NOT NULL DEFAULT 'gate',
+  banner VARCHAR(16) NOT NULL DEFAULT 'fence',
+  lettering VARCHAR(16) NOT NULL DEFAULT 'book',
+  archived_at DATETIME(3) NULL COMMENT 'When its archive was last taken',
+  deleted_at DATETIME(3) NULL COMMENT 'Since when the class is to be deleted',
+  erase_at DATETIME(3) NULL COMMENT 'When everything of the class goes for good',
+  words JSON NOT NULL DEFAULT '[]' COMMENT 'Spellings that the class allows beside the dictionary',
+  desk JSON NOT NULL DEFAULT '{}' COMMENT 'DeskRules; what is not named is as at first',
+  UNIQUE KEY classes_address (address),
+  UNIQUE KEY classes_code (code),
+  FOREIGN KEY (copied_from) REFERENCES classes (id) ON DELETE SET NULL
+) COMMENT 'A class blog with its privacy settings';
+
+CREATE TABLE class_addresses (
+  address VARCHAR(60) NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  since DATETIME(3) NOT NULL,
+  KEY class_addresses_class (class_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'An address that a class has or had: old ones lead on to the present one, and nobody else gets them';
+
+CREATE TABLE class_gates (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  turns BIGINT NOT NULL DEFAULT 0,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'Written to by each deed that must not run beside another of the same class';
+
+CREATE TABLE install_gates (
+  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  turns BIGINT NOT NULL DEFAULT 0
+) COMMENT 'The same for what belongs to no class';
+
+CREATE TABLE people (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  given_name VARCHAR(400) NOT NULL,
+  family_name VARCHAR(400) NOT NULL,
+  pen_name VARCHAR(80) NULL,
+  school_id VARCHAR(100) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
+    COMMENT 'The school''s own identifier, as imports carry it',
+  email VARCHAR(254) NULL,
+  password_hash VARCHAR(200) NULL,
+  passcode_hash VARCHAR(200) NULL,
+  passcode_kind VARCHAR(10) NULL COMMENT 'pictures or digits',
+  passcode_made_at DATETIME(3) NULL,
+  created_at DATETIME(3) NOT NULL,
+  last_seen_at DATETIME(3) NULL,
+  account VARCHAR(16) NULL COMMENT 'teacher or administrator of the install; null for everybody else',
+  last_class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  deleted_at DATETIME(3) NULL COMMENT 'Since when the person is to be deleted',
+  erase_at DATETIME(3) NULL COMMENT 'When everything of the person goes for good',
+  school_subject VARCHAR(255) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
+    COMMENT 'Who somebody is at the school''s own sign-in (the OpenID Connect claim sub)',
+  home_class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'The class whose teachers give out passcodes and change what is known of a student; null for grown-ups, and once that class is gone',
+  UNIQUE KEY people_email (email),
+  UNIQUE KEY people_school_id (school_id),
+  UNIQUE KEY people_school_subject (school_subject),
+  KEY people_erase (erase_at),
+  FOREIGN KEY (home_class_id) REFERENCES classes (id) ON DELETE SET NULL,
+  FOREIGN KEY (last_class_id) REFERENCES classes (id) ON DELETE SET NULL
+) COMMENT 'A person, once for the whole install; adults sign in with e-mail and password, children with a passcode';
+
+CREATE TABLE memberships (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  role VARCHAR(20) NOT NULL,
+  joined_at DATETIME(3) NOT NULL,
+  group_in_class VARCHAR(60) NULL COMMENT 'A group within the class',
+  left_at DATETIME(3) NULL COMMENT 'Since when the person is no longer in the class; what they wrote stays',
+  PRIMARY KEY (class_id, person_id),
+  KEY memberships_person (person_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'That a person belongs to a class, and as what';
+
+CREATE TABLE join_requests (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'The class that asks',
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  group_name VARCHAR(60) NULL COMMENT 'The group there',
+  asked_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  asked_at DATETIME(3) NOT NULL,
+  declined_at DATETIME(3) NULL COMMENT 'When the home class or an administrator said no; null while it waits',
+  PRIMARY KEY (class_id, person_id),
+  KEY join_requests_person (person_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (asked_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'That a class would like to take in a student of another';
+
+CREATE TABLE invitations (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  role VARCHAR(20) NOT NULL,
+  email VARCHAR(254) NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The student of the roster that it is for',
+  token_hash BINARY(32) NOT NULL,
+  invited_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  sent_at DATETIME(3) NOT NULL,
+  expires_at DATETIME(3) NOT NULL,
+  accepted_at DATETIME(3) NULL,
+  accepted_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  withdrawn_at DATETIME(3) NULL,
+  UNIQUE KEY invitations_token (token_hash),
+  KEY invitations_class (class_id, sent_at),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (invited_by) REFERENCES people (id),
+  FOREIGN KEY (accepted_by) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'That somebody was asked by mail into a class; only the hash of the link''s token is kept';
+
+CREATE TABLE consents (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  given_by VARCHAR(200) NOT NULL COMMENT 'The name of who gave it',
+  relation VARCHAR(20) NOT NULL COMMENT 'mother, father, guardian or self',
+  purposes JSON NOT NULL COMMENT 'penName, firstName, pictures, voice',
+  given_on DATE NOT NULL,
+  until_day DATE NULL COMMENT 'The last day on which it holds',
+  recorded_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  recorded_at DATETIME(3) NOT NULL,
+  withdrawn_at DATETIME(3) NULL,
+  withdrawn_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  KEY consents_person (person_id),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (recorded_by) REFERENCES people (id),
+  FOREIGN KEY (withdrawn_by) REFERENCES people (id)
+) COMMENT 'A consent: who gave it, in what relation, when, for what, until when; withdrawn ones stay as a record';
+
+-- Signing in.
+
+CREATE TABLE sessions (
+  token_hash BINARY(32) NOT NULL PRIMARY KEY,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  created_at DATETIME(3) NOT NULL,
+  used_at DATETIME(3) NOT NULL,
+  expires_at DATETIME(3) NOT NULL,
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT ''
+    COMMENT 'By which a session is named to its own person',
+  device VARCHAR(120) NOT NULL DEFAULT '' COMMENT 'Kind of browser and system, as the browser says it',
+  idle_ms INT NOT NULL DEFAULT 43200000 COMMENT 'How long it lives without use, in milliseconds',
+  KEY sessions_person (person_id),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE SET NULL
+) COMMENT 'A signed-in browser; only the hash of its token is kept. class_id is the class it looks at';
+
+CREATE TABLE known_devices (
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  device_hash BINARY(32) NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (person_id, device_hash),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'That somebody signed in on a device before: what others try elsewhere does not lock them out there';
+
+CREATE TABLE password_resets (
+  token_hash BINARY(32) NOT NULL PRIMARY KEY,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  expires_at DATETIME(3) NOT NULL,
+  used_at DATETIME(3) NULL,
+  KEY password_resets_person (person_id),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'A link for choosing a new password; only the hash of its token is kept';
+
+CREATE TABLE passphrases_shown (
+  device_hash BINARY(32) NOT NULL,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (device_hash, class_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'That a device has shown the passphrase of a class; forgotten when that is changed. Only the hash of the device''s token is kept';
+
+CREATE TABLE limits (
+  name VARCHAR(24) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Which limit, see LIMITS',
+  subject VARCHAR(300) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL
+    COMMENT 'Whose or what tries are counted: a person, an e-mail address, a network address, a class',
+  taken INT NOT NULL COMMENT 'Tries since begun_at that were not given back',
+  refused BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether the last one was refused',
+  begun_at DATETIME(3) NOT NULL,
+  held_until DATETIME(3) NULL COMMENT 'Until when further tries are refused, or when the next is let through',
+  PRIMARY KEY (name, subject),
+  KEY limits_begun (begun_at)
+) COMMENT 'How many tries were taken of what is limited';
+
+-- Labels of a class.
+
+CREATE TABLE class_labels (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  label VARCHAR(60) NOT NULL,
+  meaning VARCHAR(120) NOT NULL DEFAULT ''
+    COMMENT 'What it is given to, for whoever chooses it; empty where its name says it',
+  drawing VARCHAR(30) NULL COMMENT 'One of those that the application has; none where the words are enough',
+  brought_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'The writer whose hand-in brought it; null for a teacher''s',
+  PRIMARY KEY (class_id, label),
+  FOREIGN KEY (brought_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'A label of the class''s own set';
+
+CREATE TABLE label_changes (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  label VARCHAR(60) NOT NULL,
+  becomes VARCHAR(60) NULL COMMENT 'Null for one that was taken away',
+  changed_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, label),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'What a label that is in snapshots is called now; the snapshots keep the old one';
+
+-- Pictures and files.
+
+CREATE TABLE pictures (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  uploaded_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  content_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  perceptual_hash CHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  width INT NOT NULL,
+  height INT NOT NULL,
+  created_at DATETIME(3) NOT NULL,
+  purpose ENUM('picture','still') NOT NULL DEFAULT 'picture' COMMENT 'Added by a person, or the still of a video',
+  taken_out_at DATETIME(3) NULL COMMENT 'When a teacher took it out of the class pictures',
+  taken_out_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  KEY pictures_class (class_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (uploaded_by) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (taken_out_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'An uploaded picture; its files lie in the storage under content_hash';
+
+CREATE TABLE handouts (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'Where it was given out first; null once that class is gone',
+  uploaded_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  name VARCHAR(200) NOT NULL,
+  size INT NOT NULL COMMENT 'Bytes',
+  content_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  created_at DATETIME(3) NOT NULL,
+  KEY handouts_content (content_hash),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE SET NULL,
+  FOREIGN KEY (uploaded_by) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'A file that a teacher gives out; it lies in the storage under content_hash';
+
+-- Assignments.
+
+CREATE TABLE assignments (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  number INT NOT NULL,
+  title VARCHAR(200) NOT NULL,
+  instructions MEDIUMTEXT NOT NULL COMMENT 'A document as JSON text',
+  due_at DATETIME(3) NULL,
+  requirements JSON NOT NULL,
+  rubric JSON NOT NULL,
+  late_rule JSON NOT NULL,
+  audience VARCHAR(20) NOT NULL,
+  release_rule VARCHAR(20) NOT NULL,
+  missing_rule VARCHAR(10) NOT NULL,
+  drafts_open BOOLEAN NOT NULL,
+  set_at DATETIME(3) NULL,
+  opened_at DATETIME(3) NULL,
+  version INT NOT NULL,
+  created_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  created_at DATETIME(3) NOT NULL,
+  starters JSON NOT NULL DEFAULT '[]' COMMENT 'Sentence starters in groups',
+  outline JSON NOT NULL DEFAULT '[]' COMMENT 'Headings that a new post begins with',
+  picture_width INT NOT NULL DEFAULT 100 COMMENT 'How wide new pictures begin, in per cent of the text',
+  growing JSON NULL COMMENT 'Growing; null for posts that are written once',
+  model LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
+    COMMENT 'A post to look at, title and body, as JSON text; null where there is none',
+  shared_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'The same for one assignment in several classes',
+  series JSON NULL COMMENT 'How it is repeated; students never see it itself',
+  series_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'The assignment that it is one of the repetitions of',
+  lesson_date DATE NULL COMMENT 'The day that it is for; fills {date}',
+  week INT NULL COMMENT 'Fills {week}',
+  opens_at DATETIME(3) NULL COMMENT 'When it is set by itself; null where a teacher sets it',
+  KEY assignments_class (class_id, due_at),
+  KEY assignments_shared (shared_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (created_by) REFERENCES people (id),
+  FOREIGN KEY (series_id) REFERENCES assignments (id) ON DELETE SET NULL
+) COMMENT 'An assignment; students see it from set_at on. opened_at: when the teacher opened the whole set to readers';
+
+CREATE TABLE adjustments (
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  due_at DATETIME(3) NULL COMMENT 'Null where the assignment''s own holds',
+  left_out JSON NOT NULL COMMENT 'Ids of requirements',
+  limits JSON NOT NULL COMMENT 'Other limits by the id of the requirement',
+  made_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  made_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (assignment_id, person_id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (made_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'What an assignment asks of one student otherwise; only they and the teachers know';
+
+CREATE TABLE assignment_pictures (
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  picture_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (assignment_id, picture_id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (picture_id) REFERENCES pictures (id) ON DELETE CASCADE
+) COMMENT 'That an assignment shows a picture: whoever may read the assignment may see the picture';
+
+CREATE TABLE assignment_handouts (
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  handout_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (assignment_id, handout_id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (handout_id) REFERENCES handouts (id) ON DELETE CASCADE
+) COMMENT 'That an assignment has a file with it: whoever may read the assignment may fetch the file';
+
+CREATE TABLE requirement_sets (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  owner_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  title VARCHAR(120) NOT NULL,
+  requirements JSON NOT NULL,
+  shared BOOLEAN NOT NULL COMMENT 'Whether the other teachers of the install may use it',
+  kept_at DATETIME(3) NOT NULL,
+  KEY requirement_sets_owner (owner_id),
+  FOREIGN KEY (owner_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Requirements that a teacher keeps to use again';
+
+-- Posts: what is written, kept and handed in.
+
+CREATE TABLE posts (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  writer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  stage VARCHAR(12) NOT NULL,
+  title VARCHAR(300) NOT NULL,
+  labels JSON NOT NULL,
+  body LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'A document as JSON text',
+  audience VARCHAR(20) NULL,
+  address VARCHAR(80) NULL,
+  asked_address VARCHAR(80) NULL COMMENT 'The address that its writer would like, while it waits for a teacher',
+  version INT NOT NULL,
+  begun_at DATETIME(3) NOT NULL,
+  saved_at DATETIME(3) NOT NULL,
+  passphrase_hash VARCHAR(200) NULL,
+  passphrase_since DATETIME(3) NULL,
+  beside JSON NOT NULL DEFAULT '{}' COMMENT 'Subtitle, teaser, cover picture, what the writer confirmed',
+  UNIQUE KEY posts_one_each (assignment_id, writer_id),
+  UNIQUE KEY posts_address (class_id, address),
+  KEY posts_writer (writer_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id),
+  FOREIGN KEY (writer_id) REFERENCES people (id)
+) COMMENT 'A post and its draft, which only its writer reads. audience: the narrower one that its writer asked for';
+
+CREATE TABLE post_addresses (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  address VARCHAR(80) NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (class_id, address),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'An address that a post had before; it leads on to the present one';
+
+CREATE TABLE post_visits (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  page CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Drawn by lot by the page itself',
+  seen_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, page),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'A page that has a post open to write, and its last sign of life';
+
+CREATE TABLE label_proposals (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  label VARCHAR(60) NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  proposed_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, label),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'A label that a writer used and that waits for a teacher';
+
+CREATE TABLE post_standings (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  version INT NOT NULL COMMENT 'The version of the draft that was measured',
+  measured_by CHAR(32) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'A hash of all that it was measured by',
+  measured_at DATETIME(3) NOT NULL,
+  slats TEXT NOT NULL COMMENT 'A picket for each requirement, as JSON text',
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'How the draft of a post stood when it was measured last';
+
+CREATE TABLE revisions (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  kind VARCHAR(12) NOT NULL,
+  title VARCHAR(300) NOT NULL,
+  labels JSON NOT NULL,
+  body LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'A document as JSON text',
+  created_at DATETIME(3) NOT NULL,
+  beside JSON NOT NULL DEFAULT '{}' COMMENT 'As in posts',
+  KEY revisions_post (post_id, created_at),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'A post as it stood at one moment; never changed. kind: saved, branch (a save from an older base) or handIn';
+
+CREATE TABLE revision_pictures (
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  picture_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  description VARCHAR(1000) NOT NULL DEFAULT '',
+  caption VARCHAR(1000) NOT NULL DEFAULT '',
+  credit VARCHAR(400) NOT NULL DEFAULT '',
+  licence VARCHAR(40) NOT NULL DEFAULT '',
+  PRIMARY KEY (revision_id, picture_id),
+  KEY revision_pictures_picture (picture_id),
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE,
+  FOREIGN KEY (picture_id) REFERENCES pictures (id) ON DELETE CASCADE
+) COMMENT 'That a revision shows a picture: whoever may read the revision may see it';
+
+CREATE TABLE revision_copies (
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  renderer INT NOT NULL COMMENT 'The number of what made it; older ones are made again before the house opens',
+  plain_text MEDIUMTEXT NOT NULL,
+  html MEDIUMTEXT NOT NULL COMMENT 'As readers are given it',
+  teaser TEXT NOT NULL COMMENT 'What stands for it in lists',
+  words INT NOT NULL,
+  cover TEXT NULL COMMENT 'The picture that stands for it, as JSON text; null where there is none',
+  headings MEDIUMTEXT NOT NULL COMMENT 'Its headings with the names of their places, as JSON text',
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'What is read often of a revision that was handed in; made of the revision alone';
+
+CREATE TABLE document_copies (
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  address_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  address TEXT NOT NULL,
+  text MEDIUMTEXT NOT NULL,
+  copied_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (revision_id, address_hash),
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'What a shared document said when the post that names it was handed in';
+
+CREATE TABLE hand_ins (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  ordinal INT NOT NULL,
+  receipt INT NOT NULL,
+  evidence JSON NOT NULL,
+  words INT NOT NULL,
+  handed_in_at DATETIME(3) NOT NULL,
+  taken_back_at DATETIME(3) NULL,
+  version INT NULL COMMENT 'The version of the draft that was handed in; null for those from before',
+  UNIQUE KEY hand_ins_ordinal (post_id, ordinal),
+  UNIQUE KEY hand_ins_receipt (receipt),
+  KEY hand_ins_time (handed_in_at),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'A hand-in: which revision, when, and the evidence as the server computed it then';
+
+-- Who may read it, who has read it, and what was said to it.
+
+CREATE TABLE publications (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  audience VARCHAR(20) NOT NULL,
+  since DATETIME(3) NOT NULL,
+  until DATETIME(3) NULL,
+  published_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  KEY publications_post (post_id, until),
+  KEY publications_since (since),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE,
+  FOREIGN KEY (published_by) REFERENCES people (id)
+) COMMENT 'Who may read it: a revision before an audience, since when; until is set when another took its place or it was taken down';
+
+CREATE TABLE post_passphrases_shown (
+  device_hash BINARY(32) NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (device_hash, post_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'The same for a passphrase that a post has of its own';
+
+CREATE TABLE readings (
+  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  first_read_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (hand_in_id, teacher_id),
+  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (teacher_id) REFERENCES people (id)
+) COMMENT 'Who has read it: that a teacher opened a hand-in, and when first';
+
+CREATE TABLE decisions (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  decision VARCHAR(12) NOT NULL,
+  at DATETIME(3) NOT NULL,
+  KEY decisions_hand_in (hand_in_id, at),
+  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (teacher_id) REFERENCES people (id)
+) COMMENT 'That a teacher sent a hand-in back or accepted it';
+
+CREATE TABLE judgements (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  criterion_id VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  level INT NOT NULL,
+  judged_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  judged_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, criterion_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (judged_by) REFERENCES people (id)
+) COMMENT 'The level that a teacher chose for a criterion';
+
+CREATE TABLE requirement_judgements (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  requirement_id VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  judgement VARCHAR(8) NOT NULL COMMENT 'yes, partly or no',
+  judged_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  judged_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, requirement_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (judged_by) REFERENCES people (id)
+) COMMENT 'What a teacher said to a requirement that is looked for by eye';
+
+CREATE TABLE grades (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  override_grade DECIMAL(10,4) NULL,
+  override_reason VARCHAR(300) NULL,
+  given_back_at DATETIME(3) NULL,
+  given_back JSON NULL,
+  set_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  set_at DATETIME(3) NOT NULL,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (set_by) REFERENCES people (id)
+) COMMENT 'The grade: a teacher''s own figure, and the grade as it was given back with the lines that made it';
+
+CREATE TABLE notes (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  text TEXT NOT NULL,
+  created_at DATETIME(3) NOT NULL,
+  KEY notes_post (post_id, created_at),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (author_id) REFERENCES people (id)
+) COMMENT 'What a teacher wrote to the writer about a hand-in';
+
+CREATE TABLE comments (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  text TEXT NOT NULL,
+  words INT NOT NULL,
+  written_at DATETIME(3) NOT NULL,
+  hidden_at DATETIME(3) NULL,
+  hidden_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  KEY comments_post (post_id, written_at),
+  KEY comments_author (author_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (author_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (hidden_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'What somebody of the class wrote under a published post; a hidden one only its author and those who tend comments see';
+
+-- Pages of a class blog.
+
+CREATE TABLE pages (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  address VARCHAR(80) NOT NULL COMMENT 'Made from the title until readers have seen it',
+  title VARCHAR(300) NOT NULL,
+  body MEDIUMTEXT NOT NULL COMMENT 'A document as JSON text: what is written now, which readers may not see yet',
+  place INT NOT NULL COMMENT 'Its place among the pages of the class',
+  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each save, so that a save from an older base is noticed',
+  audience VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'Who reads the latest shown revision; null for nobody',
+  asked_audience VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'Before whom a student editor would like it, which takes a teacher',
+  asked_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  changed_at DATETIME(3) NOT NULL,
+  changed_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  UNIQUE KEY pages_address (class_id, address),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (asked_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (changed_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'A page of a class blog, which its teachers and student editors tend together';
+
+CREATE TABLE page_revisions (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  page_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  title VARCHAR(300) NOT NULL,
+  body MEDIUMTEXT NOT NULL COMMENT 'A document as JSON text',
+  written_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Who changed it last',
+  written_at DATETIME(3) NOT NULL,
+  shown_at DATETIME(3) NULL
+    COMMENT 'When it was put before readers; null for what was only kept before somebody else wrote on',
+  KEY page_revisions_page (page_id, written_at),
+  FOREIGN KEY (page_id) REFERENCES pages (id) ON DELETE CASCADE,
+  FOREIGN KEY (written_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'A page as it was once; readers see the one that was shown last';
+
+CREATE TABLE page_pictures (
+  page_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  picture_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  shown BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether it stands in what readers see',
+  PRIMARY KEY (page_id, picture_id),
+  FOREIGN KEY (page_id) REFERENCES pages (id) ON DELETE CASCADE,
+  FOREIGN KEY (picture_id) REFERENCES pictures (id) ON DELETE CASCADE
+) COMMENT 'That a page shows a picture';
+
+CREATE TABLE page_handouts (
+  page_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  handout_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  shown BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether it stands in what readers see',
+  PRIMARY KEY (page_id, handout_id),
+  FOREIGN KEY (page_id) REFERENCES pages (id) ON DELETE CASCADE,
+  FOREIGN KEY (handout_id) REFERENCES handouts (id) ON DELETE CASCADE
+) COMMENT 'That a page has a file with it';
+
+-- Safety.
+
+CREATE TABLE concerns (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'No reference: what was told outlives what it is about',
+  comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Where it is about a comment',
+  told_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a reader who is not signed in',
+  words TEXT NOT NULL,
+  told_at DATETIME(3) NOT NULL,
+  seen_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  seen_at DATETIME(3) NULL,
+  KEY concerns_class (class_id, seen_at),
+  FOREIGN KEY (comment_id) REFERENCES comments (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (told_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (seen_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'That a reader told the teachers of a class about a post';
+
+CREATE TABLE draft_openings (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  asked_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  asked_at DATETIME(3) NOT NULL,
+  reason TEXT NOT NULL COMMENT 'What the teacher fears',
+  harm VARCHAR(300) NOT NULL COMMENT 'Why telling the writer would do harm; empty where the writer is told',
+  decided_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  decided_at DATETIME(3) NULL,
+  agreed BOOLEAN NOT NULL DEFAULT FALSE,
+  ends_at DATETIME(3) NULL COMMENT 'Until when both may read the draft',
+  KEY draft_openings_class (class_id, asked_at),
+  KEY draft_openings_post (post_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (asked_by) REFERENCES people (id),
+  FOREIGN KEY (decided_by) REFERENCES people (id)
+) COMMENT 'That a teacher asked to open a draft for a safety concern, and what an administrator said';
+
+-- The house.
+
+CREATE TABLE looked_links (
+  address_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'SHA-256 of the address',
+  address TEXT NOT NULL COMMENT 'As the WHATWG URL parser writes it',
+  result ENUM('opens','private','missing','unreachable') NOT NULL,
+  looked_at DATETIME(3) NOT NULL,
+  asked_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for the install itself',
+  KEY looked_links_asked (asked_by, looked_at),
+  FOREIGN KEY (asked_by) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'How a stranger fared at an address when it was last looked at';
+
+CREATE TABLE jobs (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  kind VARCHAR(30) NOT NULL,
+  payload JSON NULL COMMENT 'What the work needs; forgotten once it is done',
+  run_at DATETIME(3) NOT NULL,
+  tries INT NOT NULL DEFAULT 0,
+  taken_until DATETIME(3) NULL COMMENT 'Until when a process has it; after that it is free again',
+  done_at DATETIME(3) NULL,
+  failed_at DATETIME(3) NULL COMMENT 'When it was given up',
+  problem VARCHAR(300) NULL,
+  made_at DATETIME(3) NOT NULL,
+  once VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'What is there once at most, such as a kind of work and its day',
+  taken_by CHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The process that has it',
+  UNIQUE KEY jobs_once (once),
+  KEY jobs_waiting (done_at, failed_at, run_at)
+) COMMENT 'Work to be done beside the requests, tried again with growing pauses';
+
+CREATE TABLE retention (
+  what VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'revisions, readings, logs or leftPosts',
+  months INT NOT NULL COMMENT 'How long it is kept'
+) COMMENT 'What is deleted by itself after a time; what has no row here is kept';
+
+CREATE TABLE backups (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  made_at DATETIME(3) NOT NULL,
+  bytes BIGINT NOT NULL
+) COMMENT 'That a backup of the whole install was made';
+
+CREATE TABLE audit_log (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  actor_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  use_case VARCHAR(40) NOT NULL,
+  subject_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  at DATETIME(3) NOT NULL,
+  KEY audit_log_class (class_id, at),
+  KEY audit_log_subject (subject_id, use_case)
+) COMMENT 'Who did what to what, without any of its text';
