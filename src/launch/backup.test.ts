@@ -130,9 +130,12 @@ test('a link in place of the pictures is no backup', async () => {
 });
 
 test('one of a newer version is refused', async () => {
-  const older = mkdtempSync(path.join(folder, 'older-'));
-  writeFileSync(path.join(older, '0000-before.sql'), '');
-  await expect(layOut(file, path.join(folder, 'newer'), older)).rejects.toThrow(/newer version/);
+  const unpacked = mkdtempSync(path.join(folder, 'unpacked-'));
+  await run('tar', ['-xzf', file, '-C', unpacked]);
+  const dumped = readFileSync(path.join(unpacked, 'database.sql'), 'utf8');
+  const later = "INSERT INTO `migrations` VALUES ('9001-later.sql','2031-01-01 00:00:00.000');\n";
+  const archive = await packed('newer', { 'database.sql': dumped + later });
+  await expect(layOut(archive, path.join(folder, 'newer'), MIGRATIONS)).rejects.toThrow(/newer version/);
 });
 
 test('what a kill left of a backup goes with the next, and a restore that was broken off is begun again', async () => {

@@ -68,17 +68,17 @@ beforeAll(async () => {
     { classId: ids.classId },
   );
   await change(
-    `INSERT INTO notes (id, post_id, hand_in_id, author_id, text, created_at)
-     SELECT :id, post_id, id, :teacherId, 'canarynote', :now FROM hand_ins WHERE post_id = :postId LIMIT 1`,
+    `INSERT INTO notes (id, post_id, revision_id, author_id, typed, sent, sent_at, created_at)
+     SELECT :id, post_id, revision_id, :teacherId, 'canarynote', 'canarynote', :now, :now FROM hand_ins WHERE post_id = :postId LIMIT 1`,
     { id: newId(), postId: drafted.id, teacherId, now },
   );
   await change(
-    `INSERT INTO comments (id, post_id, author_id, text, words, written_at, hidden_at, hidden_by)
-     VALUES (:id, :postId, :authorId, 'canaryhidden', 1, :now, :now, :teacherId)`,
+    `INSERT INTO comments (id, post_id, author_id, text, words, written_at, state, decided_at, decided_by)
+     VALUES (:id, :postId, :authorId, 'canaryhidden', 1, :now, 'keptBack', :now, :teacherId)`,
     { id: newId(), postId: published.id, authorId: taken.writerId, teacherId, now },
   );
   await change(
-    `INSERT INTO concerns (id, class_id, post_id, told_by, words, told_at)
+    `INSERT INTO cases (id, class_id, post_id, told_by, words, told_at)
      VALUES (:id, :classId, :postId, :toldBy, 'canaryconcern', :now)`,
     { id: newId(), classId: ids.classId, postId: published.id, toldBy: drafted.writerId, now },
   );

@@ -1,4 +1,17 @@
 // The columns of the table below are kept in line by hand.
+/**
+ * Relations that nobody can stand in yet; until they are built, each may do nothing by it: family of the child, a class that
+ * ours is open to, a classmate who reads before the hand-in, the second reader, the school's safety person, its head.
+ */
+export const RELATIONS_TO_COME = [
+  'family',
+  'partnerClass',
+  'peer',
+  'secondReader',
+  'safetyPerson',
+  'head',
+] as const;
+
 /** What a person is to the thing acted on. A co-teacher stands as a teacher here. */
 export const RELATIONS = [
   'visitor',
@@ -10,6 +23,7 @@ export const RELATIONS = [
   'writer',
   'editor',
   'teacher',
+  ...RELATIONS_TO_COME,
 ] as const;
 export type Relation = (typeof RELATIONS)[number];
 
@@ -52,6 +66,12 @@ type Row = readonly [
   writer: Condition,
   editor: Condition,
   teacher: Condition,
+  family: Condition,
+  partnerClass: Condition,
+  peer: Condition,
+  secondReader: Condition,
+  safetyPerson: Condition,
+  head: Condition,
 ];
 
 /**
@@ -61,43 +81,43 @@ type Row = readonly [
  * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                        visitor      stranger     administrator reader       classmate    leaver       writer       editor       teacher
-  'install.manage':        ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',     'never'],
-  'class.make':            ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',     'never'],
-  'class.readBlog':        ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',    'always'],
-  'class.teach':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'class.change':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'class.delete':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'runsIt'],
-  'class.readLog':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'roster.read':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'roster.change':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'assignment.read':       ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',       'always'],
-  'assignment.make':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'assignment.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'post.begin':            ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',       'never'],
-  'post.write':            ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',     'never'],
-  'post.readDraft':        ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',     'draftsOpen'],
-  'draft.askToOpen':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'always'],
-  'draft.readOpened':     ['never',     'never',     'opened',    'never',     'never',     'never',     'never',     'never',     'opened'],
-  'post.handIn':           ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',     'never'],
-  'post.takeBack':         ['never',     'never',     'never',     'never',     'never',     'never',     'unread',    'never',     'never'],
-  'post.readHandIn':       ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn'],
-  'post.review':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'handedIn'],
-  'post.publish':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'accepted'],
-  'post.narrow':           ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',     'published'],
-  'post.read':             ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published', 'published'],
-  'comment.read':          ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published', 'published'],
-  'comment.write':         ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published', 'published'],
-  'comment.tend':          ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',    'always'],
-  'comment.takeBack':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',     'never'],
-  'page.read':             ['published',  'published',  'published',  'published',  'published',  'published',  'published',  'published',  'published'],
-  'page.tend':             ['never',      'never',      'never',      'never',      'never',      'never',      'never',      'always',     'always'],
-  'page.open':             ['never',      'never',      'never',      'never',      'never',      'never',      'never',      'never',      'always'],
-  'page.erase':            ['never',      'never',      'never',      'never',      'never',      'never',      'never',      'never',      'always'],
-  'handout.add':           ['never',      'never',      'never',      'never',      'never',      'never',      'never',      'always',     'always'],
-  'note.read':             ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',     'always'],
-  'grade.read':            ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',     'always'],
-  'picture.add':           ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',    'always'],
+  //                     visitor      stranger     administrator reader       classmate    leaver       writer       editor         teacher       family   partner  peer     second   safety   head
+  'install.manage':     ['never',     'never',     'always',     'never',     'never',     'never',     'never',     'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.make':         ['never',     'staff',     'staff',      'never',     'never',     'never',     'never',     'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.readBlog':     ['open',      'open',      'open',       'always',    'always',    'open',      'always',    'always',      'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.teach':        ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.change':       ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.delete':       ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'runsIt',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.readLog':      ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'roster.read':        ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'roster.change':      ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'assignment.read':    ['never',     'never',     'never',      'never',     'set',       'never',     'set',       'set',         'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'assignment.make':    ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'assignment.change':  ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.begin':         ['never',     'never',     'never',      'never',     'set',       'never',     'never',     'set',         'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.write':         ['never',     'never',     'never',      'never',     'never',     'never',     'always',    'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.readDraft':     ['never',     'never',     'never',      'never',     'never',     'always',    'always',    'never',       'draftsOpen', 'never', 'never', 'never', 'never', 'never', 'never'],
+  'draft.askToOpen':    ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'draft.readOpened':   ['never',     'never',     'opened',     'never',     'never',     'never',     'never',     'never',       'opened',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.handIn':        ['never',     'never',     'never',      'never',     'never',     'never',     'set',       'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.takeBack':      ['never',     'never',     'never',      'never',     'never',     'never',     'unread',    'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.readHandIn':    ['never',     'never',     'never',      'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn',   'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.review':        ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'handedIn',   'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.publish':       ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'accepted',   'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.narrow':        ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.read':          ['published', 'published', 'published',  'published', 'published', 'published', 'published', 'published',   'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'comment.read':       ['never',     'never',     'never',      'never',     'published', 'never',     'published', 'published',   'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'comment.write':      ['never',     'never',     'never',      'never',     'published', 'never',     'published', 'published',   'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'comment.tend':       ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'always',      'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'comment.takeBack':   ['never',     'never',     'never',      'never',     'never',     'never',     'always',    'never',       'never',      'never', 'never', 'never', 'never', 'never', 'never'],
+  'page.read':          ['published', 'published', 'published',  'published', 'published', 'published', 'published', 'published',   'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'page.tend':          ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'always',      'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'page.open':          ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'page.erase':         ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'handout.add':        ['never',     'never',     'never',      'never',     'never',     'never',     'never',     'always',      'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'note.read':          ['never',     'never',     'never',      'never',     'never',     'always',    'always',    'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'grade.read':         ['never',     'never',     'never',      'never',     'never',     'givenBack', 'givenBack', 'never',       'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'picture.add':        ['never',     'never',     'never',      'never',     'always',    'never',     'always',    'always',      'always',     'never', 'never', 'never', 'never', 'never', 'never'],
 } as const satisfies Record<string, Row>;
 
 export type Action = keyof typeof ACCESS;

@@ -45,6 +45,13 @@ test('an address that is taken is counted on', () => {
   expect(freeAddress('sky', new Set(['sky', 'sky-2']))).toBe('sky-3');
 });
 
+test('what the blog needs for its own pages is no address of a post', () => {
+  const own = ['search', 'labels', 'writers', 'months', 'assignments', 'feeds', 'pages', 'kept', 'corner'];
+  expect(own.map((word) => freeAddress(addressFrom(word), new Set()))).toEqual(
+    own.map((word) => `${word}-2`),
+  );
+});
+
 test('Markdown brings title and labels in its front matter', () => {
   const post = readMarkdownPost(
     '---\ntitle: "2 · Skies"\nlabels: [a, b]\n---\n\n# Monday\n\nGrey *all* day.\n',

@@ -8,16 +8,15 @@ export interface CommentRow {
   readonly text: string;
   readonly words: number;
   readonly writtenAt: Date;
-  /** Null while it is shown. */
-  readonly hiddenAt: Date | null;
+  readonly state: CommentState;
 }
 
-const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, hidden_at AS hiddenAt`;
+/** Whether a comment is before the readers of its post. */
+export type CommentState = 'shown' | 'keptBack';
 
-export async function insertComment(
-  database: Database,
-  comment: Omit<CommentRow, 'hiddenAt'>,
-): Promise<void> {
+const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, state`;
+
+export async function insertComment(database: Database, comment: Omit<CommentRow, 'state'>): Promise<void> {
   await database.change(
     `INSERT INTO comments (id, post_id, author_id, text, words, written_at)
      VALUES (:id, :postId, :authorId, :text, :words, :writtenAt)`,
@@ -43,7 +42,7 @@ export async function findComment(database: Database, id: string): Promise<Comme
   return row ?? null;
 }
 
-/** The comments under a post, oldest first, hidden ones too; none of somebody who is deleted and may be brought back. */
+/** The comments under a post, oldest first, those that are kept back too; none of somebody who is deleted and may be brought back. */
 export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
   return database.rows<CommentRow>(
     `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId
@@ -57,7 +56,7 @@ export async function listComments(database: Database, postId: string): Promise<
 export async function listCommentedPosts(database: Database, classId: string): Promise<ReadonlySet<string>> {
   const rows = await database.rows<{ postId: string }>(
     `SELECT DISTINCT post_id AS postId FROM comments JOIN posts ON posts.id = post_id
-     WHERE posts.class_id = :classId AND hidden_at IS NULL
+     WHERE posts.class_id = :classId AND state = 'shown'
        AND ${ofNobodyDeleted('author_id')}`,
     { classId },
   );
@@ -71,7 +70,7 @@ export async function listCommentsGiven(
 ): Promise<readonly { readonly post: string; readonly words: number }[]> {
   return database.rows(
     `SELECT post_id AS post, words FROM comments JOIN posts ON posts.id = post_id
-     WHERE author_id = :authorId AND posts.class_id = :classId AND posts.writer_id <> :authorId AND hidden_at IS NULL`,
+     WHERE author_id = :authorId AND posts.class_id = :classId AND posts.writer_id <> :authorId AND state = 'shown'`,
     { authorId, classId },
   );
 }
@@ -90,11 +89,14 @@ export async function listCommentsBy(
   );
 }
 
-export async function updateHidden(
+export async function updateCommentState(
   database: Database,
-  comment: { readonly id: string; readonly at: Date | null; readonly by: string | null },
+  decided: { readonly id: string; readonly state: CommentState; readonly by: string; readonly at: Date },
 ): Promise<void> {
-  await database.change('UPDATE comments SET hidden_at = :at, hidden_by = :by WHERE id = :id', comment);
+  await database.change(
+    `UPDATE comments SET state = :state, decided_by = :by, decided_at = :at, version = version + 1 WHERE id = :id`,
+    decided,
+  );
 }
 
 /** How many went: none where it was gone already. */

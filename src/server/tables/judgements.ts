@@ -6,73 +6,70 @@ export interface JudgementRow {
   readonly level: number;
 }
 
+/** Who judged, and when. */
+interface By {
+  readonly postId: string;
+  readonly by: string;
+  readonly at: Date;
+}
+
+/** The levels of a post that its teachers chose: of several who judged a criterion, the last one's. */
 export async function listJudgements(database: Database, postId: string): Promise<readonly JudgementRow[]> {
   return database.rows<JudgementRow>(
-    'SELECT criterion_id AS criterionId, level FROM judgements WHERE post_id = :postId',
+    `SELECT criterion_id AS criterionId, level FROM (${latestOf('judgements', 'criterion_id', 'level')}) AS latest
+     WHERE place = 1 AND level IS NOT NULL`,
     { postId },
   );
 }
 
+/** Notes the level that a reader chose; null takes a judgement back, whoever made it. The post is held by the caller. */
 export async function upsertJudgement(
   database: Database,
-  judgement: JudgementRow & { readonly postId: string; readonly by: string; readonly at: Date },
+  judgement: By & { readonly criterionId: string; readonly level: number | null },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO judgements (post_id, criterion_id, level, judged_by, judged_at)
-     VALUES (:postId, :criterionId, :level, :by, :at)
-     ON DUPLICATE KEY UPDATE level = :level, judged_by = :by, judged_at = :at`,
+    `INSERT INTO judgements (post_id, criterion_id, reader_id, level, judged_at, ordinal)
+     SELECT :postId, :criterionId, :by, :level, :at, ${next('judgements', 'criterion_id = :criterionId')}
+     ON DUPLICATE KEY UPDATE level = :level, judged_at = :at, ordinal = VALUES(ordinal)`,
     { ...judgement },
   );
 }
 
-export async function deleteJudgement(
-  database: Database,
-  postId: string,
-  criterionId: string,
-): Promise<void> {
-  await database.change('DELETE FROM judgements WHERE post_id = :postId AND criterion_id = :criterionId', {
-    postId,
-    criterionId,
-  });
-}
-
-/** What teachers said to the requirements of a post that are looked for by eye, by the requirement's id. */
+/** What teachers said to the requirements of a post that are looked for by eye, by the requirement's id; the last word of each. */
 export async function findRequirementJudgements(
   database: Database,
   postId: string,
 ): Promise<Readonly<Record<string, Judgement>>> {
   const rows = await database.rows<{ id: string; judgement: Judgement }>(
-    'SELECT requirement_id AS id, judgement FROM requirement_judgements WHERE post_id = :postId',
+    `SELECT requirement_id AS id, judgement
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement')}) AS latest
+     WHERE place = 1 AND judgement IS NOT NULL`,
     { postId },
   );
   return Object.fromEntries(rows.map((row) => [row.id, row.judgement]));
 }
 
+/** Notes what a reader said; null takes it back, whoever said it. The post is held by the caller. */
 export async function upsertRequirementJudgement(
   database: Database,
-  judgement: {
-    readonly postId: string;
-    readonly requirementId: string;
-    readonly judgement: Judgement;
-    readonly by: string;
-    readonly at: Date;
-  },
+  judgement: By & { readonly requirementId: string; readonly judgement: Judgement | null },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO requirement_judgements (post_id, requirement_id, judgement, judged_by, judged_at)
-     VALUES (:postId, :requirementId, :judgement, :by, :at)
-     ON DUPLICATE KEY UPDATE judgement = :judgement, judged_by = :by, judged_at = :at`,
-    judgement,
+    `INSERT INTO requirement_judgements (post_id, requirement_id, reader_id, judgement, judged_at, ordinal)
+     SELECT :postId, :requirementId, :by, :judgement, :at,
+       ${next('requirement_judgements', 'requirement_id = :requirementId')}
+     ON DUPLICATE KEY UPDATE judgement = :judgement, judged_at = :at, ordinal = VALUES(ordinal)`,
+    { ...judgement },
   );
 }
 
-export async function deleteRequirementJudgement(
-  database: Database,
-  postId: string,
-  requirementId: string,
-): Promise<void> {
-  await database.change(
-    'DELETE FROM requirement_judgements WHERE post_id = :postId AND requirement_id = :requirementId',
-    { postId, requirementId },
-  );
+/** What was judged of a post, each reader's, with its place among those of the same thing: 1 for the last. */
+function latestOf(table: string, of: string, said: string): string {
+  return `SELECT ${of}, ${said}, ROW_NUMBER() OVER (PARTITION BY ${of} ORDER BY ordinal DESC) AS place
+    FROM ${table} WHERE post_id = :postId`;
+}
+
+/** The number of what is said next of the same thing. */
+function next(table: string, same: string): string {
+  return `(SELECT COALESCE(MAX(ordinal), 0) + 1 FROM ${table} AS before_it WHERE post_id = :postId AND ${same})`;
 }

@@ -2,12 +2,13 @@ import { labelKey } from '../../core/requirements/kinds/labels';
 import type { LabelInSet, LabelNotes } from '../../core/posts/labelSet';
 import type { LabelChanges } from '../../core/posts/labels';
 import type { Database } from '../ground/database/database';
+import { newId } from '../ground/database/newId';
 
 const NO_NOTES: LabelNotes = { meaning: '', drawing: null };
 
 export async function listLabelSet(database: Database, classId: string): Promise<readonly LabelInSet[]> {
   return database.rows<LabelInSet>(
-    'SELECT label, meaning, drawing FROM class_labels WHERE class_id = :classId ORDER BY label',
+    'SELECT name AS label, meaning, drawing FROM labels WHERE class_id = :classId ORDER BY name',
     { classId },
   );
 }
@@ -24,37 +25,37 @@ export async function insertLabel(
   { meaning, drawing, broughtBy = null }: LabelNotes & { readonly broughtBy?: string | null } = NO_NOTES,
 ): Promise<void> {
   await database.change(
-    `INSERT INTO class_labels (class_id, label, meaning, drawing, brought_by)
-     VALUES (:classId, :label, :meaning, :drawing, :broughtBy) ON DUPLICATE KEY UPDATE label = label`,
-    { classId, label, meaning, drawing, broughtBy },
+    `INSERT INTO labels (id, class_id, name, meaning, drawing, brought_by)
+     VALUES (:id, :classId, :label, :meaning, :drawing, :broughtBy) ON DUPLICATE KEY UPDATE name = name`,
+    { id: newId(), classId, label, meaning, drawing, broughtBy },
   );
 }
 
-export async function updateLabelNotes(
+/** Changes what a label is called and what is said of it. */
+export async function updateLabel(
   database: Database,
   classId: string,
-  { label, meaning, drawing }: LabelInSet,
+  { label, becomes, meaning, drawing }: LabelInSet & { readonly becomes: string },
 ): Promise<void> {
   await database.change(
-    `UPDATE class_labels SET meaning = :meaning, drawing = :drawing
-     WHERE class_id = :classId AND label = :label`,
-    { classId, label, meaning, drawing },
+    `UPDATE labels SET name = :becomes, meaning = :meaning, drawing = :drawing
+     WHERE class_id = :classId AND name = :label`,
+    { classId, label, becomes, meaning, drawing },
   );
 }
 
 /** Gives a class all the labels of another. */
 export async function copyLabels(database: Database, from: string, to: string): Promise<void> {
-  await database.change(
-    `INSERT INTO class_labels (class_id, label, meaning, drawing, brought_by)
-     SELECT :to, label, meaning, drawing, brought_by FROM class_labels AS others WHERE class_id = :from
-     ON DUPLICATE KEY UPDATE label = class_labels.label`,
-    { from, to },
+  const others = await database.rows<LabelInSet & { readonly broughtBy: string | null }>(
+    'SELECT name AS label, meaning, drawing, brought_by AS broughtBy FROM labels WHERE class_id = :from',
+    { from },
   );
+  for (const { label, ...notes } of others) await insertLabel(database, to, label, notes);
 }
 
 /** Takes a label out of the class's set; how many went. */
 export async function deleteLabel(database: Database, classId: string, label: string): Promise<number> {
-  return database.change('DELETE FROM class_labels WHERE class_id = :classId AND label = :label', {
+  return database.change('DELETE FROM labels WHERE class_id = :classId AND name = :label', {
     classId,
     label,
   });

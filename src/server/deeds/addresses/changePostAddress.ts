@@ -1,6 +1,6 @@
 import { changePostAddress as deed } from '../../../contract/posts/changePostAddress';
 import { goesBeyondClass } from '../../../core/access/audience';
-import { addressFrom } from '../../../core/posts/address';
+import { addressFrom, isFreeForPosts } from '../../../core/posts/address';
 import { done, refused } from '../../ground/access/useCase';
 import { isAddressTaken, keepOldAddress, updateAddress, updateAskedAddress } from '../../tables/addresses';
 import { postUseCase } from '../subjects/postUseCase';
@@ -14,6 +14,7 @@ export const changePostAddress = postUseCase(deed, {
       await updateAskedAddress(database, id, null);
       return done({ address, asked: null });
     }
+    if (!isFreeForPosts(address)) return refused('post.addressReserved', 'address', { address });
     if (await isAddressTaken(database, { classId, address, postId: id }))
       return refused('post.addressTaken', 'address');
     // Its words stand before people outside the class: like any change there they wait for a teacher.

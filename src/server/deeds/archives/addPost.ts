@@ -12,7 +12,7 @@ import { type PostRow } from '../../tables/posts';
 import { findRevision } from '../../tables/revisions';
 import { type Writing } from '../../tables/writings';
 import { findPublication } from '../../tables/publications';
-import { findGrade } from '../../tables/grades';
+import { findGrade } from '../../tables/gradeFigures';
 import { listNotes } from '../../tables/notes';
 import { maybeReadPicture } from '../../ground/storage/pictureFiles';
 import { pictureIds } from '../evidence/writing';

@@ -124,6 +124,9 @@ test('teachers are told of a comment by whoever sees it, with what it said', asy
   expect(concerns).toMatchObject([
     { words: 'This is unkind.', comment: { text: 'Your shoes are ugly.', author: 'Mate E.' } },
   ]);
+  // Whoever said it takes nothing away from what was told by taking it back.
+  await succeeded(as(house, 'classmate', takeBackComment, { commentId }));
+  expect((await maybeConcerns(await deskFor(house, 'teacher')))?.concerns).toEqual(concerns);
 });
 
 test('comments on classmates’ posts fulfil what an assignment asks, hidden ones and one’s own do not', async () => {

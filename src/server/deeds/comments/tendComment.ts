@@ -3,7 +3,7 @@ import { tendComment as tendCommentDeed } from '../../../contract/comments/tendC
 import { done, NOT_THERE, serve, type Context, type Found } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { findPost } from '../../tables/posts';
-import { deleteComment, findComment, updateHidden, type CommentRow } from '../../tables/comments';
+import { deleteComment, findComment, updateCommentState, type CommentRow } from '../../tables/comments';
 
 /** Comments to act on. A comment holds nobody's turn: one deed on it is as good as another. */
 const COMMENTS = {
@@ -14,7 +14,8 @@ const COMMENTS = {
 
 export const tendComment = serve(tendCommentDeed, COMMENTS, {
   async run({ commentId: id, hidden }, _, { database, personId, now }) {
-    await updateHidden(database, { id, at: hidden ? now : null, by: hidden ? personId : null });
+    const state = hidden ? 'keptBack' : 'shown';
+    await updateCommentState(database, { id, state, by: personId, at: now });
     return done({});
   },
 });

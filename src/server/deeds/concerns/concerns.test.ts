@@ -12,7 +12,7 @@ import {
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { maybeTeacherToday } from '../../views/today/viewTeacherToday';
-import { countOpenConcerns } from '../../tables/concerns';
+import { countOpenCases } from '../../tables/cases';
 import { maybeConcerns } from '../../views/concerns/viewConcerns';
 import { publish } from '../publications/publish';
 import { seeConcern } from './seeConcern';
@@ -41,7 +41,7 @@ test('whoever reads a post can tell its teachers, who see it on Today until they
   const input = { classId: house.classId, concernId: first?.id };
   await succeeded(as(house, 'coTeacher', seeConcern, input));
   expect(await as(house, 'teacher', seeConcern, input)).toMatchObject({ code: 'notThere' });
-  expect(await countOpenConcerns(database, house.classId)).toBe(1);
+  expect(await countOpenCases(database, house.classId)).toBe(1);
 });
 
 test('who cannot read it cannot find out that it is there', async () => {

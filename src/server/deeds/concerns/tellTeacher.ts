@@ -6,7 +6,7 @@ import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { inputCheckOf } from '../../ground/access/checkInput';
 import { takeTry, takeTurn, type Rest } from '../../ground/limits/takeTry';
-import { insertConcern } from '../../tables/concerns';
+import { insertCase } from '../../tables/cases';
 import { listShownComments } from '../readers/listShownComments';
 import { maybePublished, subjectOf } from '../readers/openBlog';
 
@@ -28,21 +28,24 @@ export async function tellTeacher(
   const { postId } = found.post;
   const { comment: commentId = null } = checked.value;
   const around = { ...found.blog, subject: subjectOf(found.blog, found.post) };
-  if (commentId !== null) {
-    const comments = await listShownComments(postId, around);
-    if (!comments?.some((one) => one.id === commentId)) return NOT_THERE;
-  }
+  const comment =
+    commentId === null
+      ? null
+      : (await listShownComments(postId, around))?.find((one) => one.id === commentId);
+  if (comment === undefined) return NOT_THERE;
   // Nobody buries a class under them; those without a name come one after the other.
   const taken =
     reader.personId === null
       ? await takeTurn('concernFrom', { ...from, subject: from.address })
       : await takeTry('concern', { subject: reader.personId, now });
   if (!taken.allowed) return refused('concern.tooMany', 'words');
-  await insertConcern(database, {
+  await insertCase(database, {
     id: newId(),
     classId: found.blog.inClass.id,
     postId,
     commentId,
+    kept: comment && comment.text,
+    aboutId: comment ? comment.authorId : found.post.writerId,
     toldBy: reader.personId,
     words,
     toldAt: now,

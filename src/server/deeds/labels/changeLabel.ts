@@ -11,7 +11,7 @@ import {
   listLabelSet,
   listLabels,
   recordLabelChange,
-  updateLabelNotes,
+  updateLabel,
 } from '../../tables/labels';
 import { classUseCase } from '../subjects/classUseCase';
 
@@ -36,16 +36,16 @@ export const changeLabel = classUseCase(changeLabelDeed, {
     const { drawing = known.drawing } = given;
     const notes = { meaning: given.meaning?.trim() ?? known.meaning, drawing };
     if (fresh === old) {
-      await updateLabelNotes(database, classId, { label: old, ...notes });
+      await updateLabel(database, classId, { label: old, becomes: old, ...notes });
       return done({});
     }
-    await deleteLabel(database, classId, old);
     const other = set.find(
       (one) => one !== known && fresh !== null && labelKey(one.label) === labelKey(fresh),
     )?.label;
     await recordLabelChange(database, { classId, label: old, becomes: other ?? fresh, at: now });
-    if (fresh !== null && !other) {
-      await insertLabel(database, classId, fresh, notes);
+    if (fresh === null || other) await deleteLabel(database, classId, old);
+    else {
+      await updateLabel(database, classId, { label: old, becomes: fresh, ...notes });
       await forgetLabelChange(database, classId, fresh);
     }
     return done({});

@@ -144,6 +144,8 @@ test('a post gets another address, and the old one leads on', async () => {
   const other = await published([]);
   const taken = await as(house, 'writer', changePostAddress, { postId: other, address: '2 skies' });
   expect(taken).toMatchObject({ code: 'post.addressTaken' });
+  const reserved = await as(house, 'writer', changePostAddress, { postId, address: ' Search! ' });
+  expect(reserved).toMatchObject({ code: 'post.addressReserved', values: { address: 'search' } });
   expect((await maybeCompose(other, await deskFor(house, 'writer')))?.place).toEqual({
     blog: '/blog/wind',
     address: '2-skies-2',

@@ -13,6 +13,6 @@ export const changeRole = classUseCase(deed, {
     if ((await findStudentStanding(database, personId))?.grownUp)
       return refused('roster.ownAccount', 'personId');
     await updateRole(database, { classId, personId, role });
-    return done(null);
+    return done(null, { before: membership.role, after: role });
   },
 });

@@ -99,7 +99,16 @@ test('after a month everything is gone for good, files too, and the log names no
   while (await runOneJob(days(29)));
   expect(await database.rows('SELECT id FROM posts')).toHaveLength(1);
   while (await runOneJob(days(31)));
-  for (const table of ['posts', 'revisions', 'hand_ins', 'notes', 'publications', 'pictures', 'judgements'])
+  for (const table of [
+    'posts',
+    'revisions',
+    'hand_ins',
+    'notes',
+    'publications',
+    'pictures',
+    'judgements',
+    'grade_figures',
+  ])
     expect([table, await database.rows(`SELECT 1 FROM ${table}`)]).toEqual([table, []]);
   expect(await database.rows('SELECT id FROM people WHERE id = :id', { id: house.people.writer })).toEqual(
     [],

@@ -28,11 +28,12 @@ export async function listOwnHandoutFiles(database: Database, personId: string):
 /** What has no reference to the person, or one that only lets go; the person takes along all the rest. */
 const ERASING: readonly string[] = [
   // A label that only they used goes with them; one that others use is the class's.
-  `DELETE FROM class_labels WHERE brought_by = :personId AND NOT EXISTS (
+  `DELETE FROM labels WHERE brought_by = :personId AND NOT EXISTS (
      SELECT 1 FROM revisions JOIN posts ON posts.id = post_id
-     WHERE posts.class_id = class_labels.class_id AND JSON_CONTAINS(revisions.labels, JSON_QUOTE(class_labels.label)))`,
+     WHERE posts.class_id = labels.class_id AND JSON_CONTAINS(revisions.labels, JSON_QUOTE(labels.name)))`,
   // The log keeps its lines without the name.
   'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
+  'UPDATE audit_log SET about_id = NULL WHERE about_id = :personId',
   'DELETE FROM limits WHERE LEFT(subject, 16) = :personId OR subject = (SELECT LOWER(email) COLLATE utf8mb4_bin FROM people WHERE id = :personId)',
   'DELETE FROM people WHERE id = :personId',
 ];

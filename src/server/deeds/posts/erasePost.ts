@@ -2,8 +2,8 @@ import { inTransaction, type Database } from '../../ground/database/database';
 
 /** Erases a post for good, with every revision, hand-in, note and grade of it. Its pictures stay where they are. */
 export async function erasePost(database: Database, postId: string): Promise<void> {
-  // What was told about it is told no more; it has no reference, since what is tended outlives what it is about.
-  await database.change('DELETE FROM concerns WHERE post_id = :postId', { postId });
+  // A case has no reference to its post, since it is to outlive it; until a school says for how long, it goes too.
+  await database.change('DELETE FROM cases WHERE post_id = :postId', { postId });
   await database.change('DELETE FROM posts WHERE id = :postId', { postId });
 }
 

@@ -181,7 +181,7 @@ test.each(RELEASES)(
             kept = now;
             const shown = await maybeCompose(postId, await deskFor(house, 'writer'));
             const [grade] = await database.rows<{ at: Date | null }>(
-              'SELECT given_back_at AS at FROM grades WHERE post_id = :postId',
+              'SELECT MAX(given_back_at) AS at FROM grade_figures WHERE post_id = :postId',
               { postId },
             );
             expect(shown?.grade === null).toBe(!grade?.at);

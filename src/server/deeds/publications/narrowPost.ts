@@ -14,6 +14,6 @@ export const narrowPost = postUseCase(deed, {
     const { revisionId } = publication;
     if (audience === 'writerAndTeachers') await takeFromReaders(database, postId, now);
     else await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });
-    return done(null);
+    return done(null, { before: publication.audience, after: audience });
   },
 });

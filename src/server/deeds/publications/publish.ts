@@ -7,7 +7,7 @@ import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 
 export const publish = postUseCase(deed, {
   turn: true,
-  async run({ audience }, { post, inClass, appears, handIns }, { database, personId, now }) {
+  async run({ audience }, { post, inClass, appears, handIns, publication }, { database, personId, now }) {
     const latest = handIns.at(-1);
     if (!latest) return refused('post.cannotFollow');
     if (!audiencesUpTo(inClass.ceiling).includes(audience))
@@ -25,6 +25,6 @@ export const publish = postUseCase(deed, {
         by: personId,
         now,
       });
-    return done(null);
+    return done(null, { before: publication?.audience ?? null, after: audience });
   },
 });

@@ -253,7 +253,7 @@ test('after erasure no label that only they used and no address that they typed 
   await succeeded(as(house, 'teacher', deletePerson, one));
   while (await runOneJob(new Date(NOW.getTime() + 32 * 86_400_000)));
   const left = JSON.stringify([
-    await database.rows('SELECT label FROM class_labels'),
+    await database.rows('SELECT name AS label FROM labels'),
     await database.rows('SELECT address FROM looked_links'),
   ]);
   expect(left).toContain('three-skies');

@@ -14,5 +14,5 @@ export async function listShownComments(
   if (!may(actor, 'comment.read', subject)) return null;
   const tends = may(actor, 'comment.tend', {});
   const all = await listComments(database, postId);
-  return all.filter((one) => one.hiddenAt === null || tends || one.authorId === actor.personId);
+  return all.filter((one) => one.state === 'shown' || tends || one.authorId === actor.personId);
 }

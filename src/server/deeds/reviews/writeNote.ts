@@ -9,7 +9,7 @@ export const writeNote = handInUseCase(deed, {
   async run({ text: typed }, { post, latest }, { database, personId, now }) {
     const text = typed.trim();
     if (text === '') return refused('review.emptyNote', 'text');
-    const said = { handInId: latest.id, authorId: personId, text };
+    const said = { revisionId: latest.revisionId, authorId: personId, text };
     const same = await findSameNote(database, { ...said, since: sameSince(now) });
     if (same !== null) return done({ noteId: same });
     const id = newId();

@@ -9,7 +9,7 @@ import { findAssignment, type AssignmentRow } from '../../tables/assignments';
 import { findClass, type ClassRow } from '../../tables/classes';
 import type { Database } from '../../ground/database/database';
 import { findPublication, type PublicationRow } from '../../tables/publications';
-import { findGrade, type GradeRow } from '../../tables/grades';
+import { findGrade, type GradeRow } from '../../tables/gradeFigures';
 import { findRequirementJudgements } from '../../tables/judgements';
 import { listHandIns, type HandInRow } from '../../tables/handIns';
 import { findPost, lockPost, type PostRow } from '../../tables/posts';

@@ -1,24 +1,34 @@
 import type { Database } from '../database/database';
 import { newId } from '../database/newId';
+import type { Changed } from './useCase';
 
 export interface AuditLine {
   readonly useCase: string;
-  readonly found: { readonly classId: string | null; readonly subjectId: string | null };
+  readonly found: {
+    readonly classId: string | null;
+    readonly subjectId: string | null;
+    /** Whose matter it is: the writer's, mostly. */
+    readonly subject?: { readonly writerId?: string | null };
+  };
   readonly personId: string;
   readonly now: Date;
+  readonly changed?: Changed | undefined;
 }
 
 /** Writes down who did what to what; never any of its text. */
 export async function writeAuditLine(database: Database, line: AuditLine): Promise<void> {
   await database.change(
-    `INSERT INTO audit_log (id, class_id, actor_id, use_case, subject_id, at)
-     VALUES (:id, :classId, :actor, :useCase, :subjectId, :at)`,
+    `INSERT INTO audit_log (id, class_id, actor_id, use_case, subject_id, about_id, before_value, after_value, at)
+     VALUES (:id, :classId, :actor, :useCase, :subjectId, :aboutId, :before, :after, :at)`,
     {
       id: newId(),
       classId: line.found.classId,
       actor: line.personId,
       useCase: line.useCase,
       subjectId: line.found.subjectId,
+      aboutId: line.found.subject?.writerId ?? null,
+      before: line.changed?.before ?? null,
+      after: line.changed?.after ?? null,
       at: line.now,
     },
   );

@@ -25,7 +25,7 @@ import { may, type Actor, type Subject } from '../../../core/access/may';
 import { FIRST_LOOK } from '../../../core/looks/looks';
 import { hideClass } from '../../deeds/classes/deletionQueries';
 import { insertComment } from '../../tables/comments';
-import { insertConcern } from '../../tables/concerns';
+import { insertCase } from '../../tables/cases';
 import { listConsentsOf } from '../../tables/consents';
 import { listPageRevisions } from '../../tables/pages';
 import { upsertJoinRequest } from '../../tables/joinRequests';
@@ -392,11 +392,13 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     }),
   );
   const concernId = newId();
-  await insertConcern(database, {
+  await insertCase(database, {
     id: concernId,
     classId: house.classId,
     postId,
     commentId: null,
+    kept: null,
+    aboutId: house.people.writer,
     toldBy: null,
     words: 'Look.',
     toldAt: NOW,
@@ -542,6 +544,27 @@ test('a deed leaves one line that carries no text', async () => {
     'SELECT * FROM audit_log WHERE subject_id = :postId AND actor_id = :writer',
     { postId: ids.postId, writer: house.people.writer },
   );
-  expect(lines.map((line) => line.use_case)).toEqual(['handIn']);
+  expect(lines).toMatchObject([{ use_case: 'handIn', about_id: house.people.writer, after_value: null }]);
   expect(JSON.stringify(lines)).not.toContain('secret');
+});
+
+test('a line says whom it is about, and which code or figure became which', async () => {
+  const { house, ids } = await build('handedIn');
+  const graded = (grade: number) =>
+    as(house, 'teacher', USE_CASES.setGrade, {
+      ...(INPUTS.setGrade(ids) as object),
+      grade,
+      reason: 'Read it aloud',
+    });
+  for (const grade of [3, 3, 4.5]) await succeeded(graded(grade));
+  const lines = await database.rows(
+    `SELECT about_id AS about, before_value AS 'from', after_value AS 'to' FROM audit_log
+     WHERE use_case = 'setGrade' ORDER BY at, before_value, after_value`,
+  );
+  const about = house.people.writer;
+  expect(lines).toEqual([
+    { about, from: null, to: '3' },
+    { about, from: '3', to: '3' },
+    { about, from: '3', to: '4.5' },
+  ]);
 });

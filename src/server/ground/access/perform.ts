@@ -96,7 +96,13 @@ async function attempt<Input, Rows, Output>(
   const { useCase, value, now } = asked;
   const result = await useCase.run(value, found, context, prepared);
   if (result.ok && !useCase.looksOnly && !useCase.unlogged)
-    await writeAuditLine(on, { useCase: useCase.name, found, personId: context.personId, now });
+    await writeAuditLine(on, {
+      useCase: useCase.name,
+      found,
+      personId: context.personId,
+      now,
+      changed: result.changed,
+    });
   return result;
 }
 

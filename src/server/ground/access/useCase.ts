@@ -33,7 +33,14 @@ export interface Refusal {
   readonly values?: Readonly<Record<string, string | number>>;
 }
 
-export type Result<Output> = { readonly ok: true; readonly value: Output } | Refusal;
+/** What a deed made of what, for the log: codes and figures of at most 60 characters, never words. */
+export interface Changed {
+  readonly before: string | number | null;
+  readonly after: string | number | null;
+}
+
+export type Result<Output> =
+  { readonly ok: true; readonly value: Output; readonly changed?: Changed } | Refusal;
 
 /**
  * How a deed is done. `find` reads what it acts on, the access table decides, `run` does it; all in one transaction with one line in
@@ -107,8 +114,8 @@ export function serve<Input, Rows, Output, Prepared>(
   };
 }
 
-export function done<Output>(value: Output): Result<Output> {
-  return { ok: true, value };
+export function done<Output>(value: Output, changed?: Changed): Result<Output> {
+  return { ok: true, value, ...(changed ? { changed } : {}) };
 }
 
 export function refused(

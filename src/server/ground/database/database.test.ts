@@ -81,10 +81,12 @@ describe('the migrations', () => {
     );
     expect(bare.map(({ column }) => column)).toEqual([
       'assignments.shared_id', // names no row
+      'audit_log.about_id', // eraseEverythingOf
       'audit_log.actor_id', // eraseEverythingOf
       'audit_log.class_id', // eraseEverythingIn
       'audit_log.subject_id', // a line stays when what it is about is gone
-      'concerns.post_id', // erasePost
+      'cases.comment_id', // goes with the case
+      'cases.post_id', // erasePost
     ]);
   });
 
@@ -107,14 +109,14 @@ describe('the migrations', () => {
       'decisions.teacher_id',
       'draft_openings.asked_by',
       'draft_openings.decided_by',
-      'grades.set_by',
+      'grade_figures.reader_id',
       'invitations.invited_by',
-      'judgements.judged_by',
+      'judgements.reader_id',
       'notes.author_id',
       'posts.writer_id',
       'publications.published_by',
       'readings.teacher_id',
-      'requirement_judgements.judged_by',
+      'requirement_judgements.reader_id',
     ]);
     expect(await holding('classes')).toEqual(['posts.class_id']);
     expect(await holding('posts')).toEqual([]);

@@ -30,7 +30,7 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
         own: one.authorId === actor.personId,
         when: agoInWords(one.writtenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
         text: one.text,
-        hidden: one.hiddenAt !== null,
+        hidden: one.state !== 'shown',
       };
     }),
   };

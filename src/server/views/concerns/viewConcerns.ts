@@ -4,7 +4,7 @@ import { agoInWords } from '../../../core/timing/inWords';
 import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
-import { listConcerns } from '../../tables/concerns';
+import { listCases } from '../../tables/cases';
 
 /** What readers told the teachers of a class; null for everybody else. */
 export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
@@ -14,7 +14,7 @@ export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
   );
   return {
     classId: inClass.id,
-    concerns: (await listConcerns(database, inClass.id)).map((one) => ({
+    concerns: (await listCases(database, inClass.id)).map((one) => ({
       id: one.id,
       title: one.title,
       writer: names.get(one.writerId) ?? '',
@@ -22,10 +22,7 @@ export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
       /** Null for a reader from outside, or who was not signed in. */
       from: one.toldBy === null ? null : (names.get(one.toldBy) ?? null),
       words: one.words,
-      comment:
-        one.commentText === null
-          ? null
-          : { text: one.commentText, author: names.get(one.commentBy ?? '') ?? '' },
+      comment: one.kept === null ? null : { text: one.kept, author: names.get(one.aboutId ?? '') ?? '' },
       when: agoInWords(one.toldAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
       seen: one.seenAt !== null,
     })),

@@ -7,7 +7,7 @@ import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { database } from '../../ground/database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../../deeds/posts/standings';
-import { listGivenBack } from '../../tables/grades';
+import { listGivenBack } from '../../tables/gradeFigures';
 import { listNotesBriefly } from '../../tables/notes';
 import type { Desk } from '../../deeds/sessions/desk';
 

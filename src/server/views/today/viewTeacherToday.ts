@@ -5,7 +5,7 @@ import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { listMembers } from '../../tables/memberships';
-import { countOpenConcerns } from '../../tables/concerns';
+import { countOpenCases } from '../../tables/cases';
 import { listAskedPages } from '../../tables/pages';
 import { database } from '../../ground/database/database';
 import { listStandings, type StandingRow } from '../../tables/postsOfClass';
@@ -53,7 +53,7 @@ async function todayIn({ inClass, now }: Desk) {
         }
       : null,
     /** What readers told that nobody has looked into yet. */
-    concerns: await countOpenConcerns(database, inClass.id),
+    concerns: await countOpenCases(database, inClass.id),
     pagesAsked: await listAskedPages(database, inClass.id),
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);

@@ -21,6 +21,7 @@ import { sendBack } from '../../../deeds/reviews/sendBack';
 import { setGrade } from '../../../deeds/reviews/setGrade';
 import { writeNote } from '../../../deeds/reviews/writeNote';
 import { savePost } from '../../../deeds/posts/savePost';
+import { listJudgements } from '../../../tables/judgements';
 import { database } from '../../database/database';
 import { LIMITS } from '../../limits/limits';
 
@@ -74,12 +75,20 @@ test('judged, graded and given back at once, every figure is one that somebody c
     return ways[index % 4]!();
   });
   expect(codesOf(outcomes)).not.toContain('sameMoment');
-  const grades = await database.rows<{ override: string; back: string | null }>(
-    'SELECT override_grade AS override, given_back AS back FROM grades',
+  const figures = await database.rows<{ figure: string | null; back: Date | null }>(
+    'SELECT figure, given_back_at AS back FROM grade_figures ORDER BY ordinal',
   );
-  expect(grades).toHaveLength(1);
-  expect([3, 4]).toContain(Number(grades[0]?.override));
+  // What was said holds until the next says another figure; what is given back is the figure that holds.
+  const said = figures.filter(({ back }) => back === null).map(({ figure }) => Number(figure));
+  expect(said.every((figure, index) => [3, 4].includes(figure) && figure !== said[index - 1])).toBe(true);
+  expect(
+    figures.every(
+      ({ figure, back }, index) => back === null || figure === (figures[index - 1]?.figure ?? null),
+    ),
+  ).toBe(true);
+  expect(figures.some(({ back }) => back !== null)).toBe(true);
   expect(await count('judgements')).toBe(1);
+  expect(await listJudgements(database, named.postId)).toHaveLength(1);
 });
 
 test('a note that is sent again and again stands once; two notes stand both', async () => {

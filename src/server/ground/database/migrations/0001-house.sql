@@ -100,11 +100,35 @@ CREATE TABLE memberships (
   joined_at DATETIME(3) NOT NULL,
   group_in_class VARCHAR(60) NULL COMMENT 'A group within the class',
   left_at DATETIME(3) NULL COMMENT 'Since when the person is no longer in the class; what they wrote stays',
+  until DATE NULL COMMENT 'The last day of somebody who is there for a while; null for everybody else',
   PRIMARY KEY (class_id, person_id),
   KEY memberships_person (person_id),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'That a person belongs to a class, and as what';
+
+CREATE TABLE family_ties (
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  child_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  granted_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  granted_at DATETIME(3) NOT NULL,
+  ended_at DATETIME(3) NULL,
+  PRIMARY KEY (reader_id, child_id, class_id),
+  FOREIGN KEY (reader_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (child_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (granted_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'That a reader is family of a child in a class';
+
+CREATE TABLE duties (
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  duty VARCHAR(12) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'safety, deputy or head',
+  since DATETIME(3) NOT NULL,
+  until DATE NULL COMMENT 'The last day; null for one without an end',
+  PRIMARY KEY (person_id, duty),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'What a person looks after in the whole school, beside their classes';
 
 CREATE TABLE join_requests (
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'The class that asks',
@@ -216,18 +240,19 @@ CREATE TABLE limits (
 
 -- Labels of a class.
 
-CREATE TABLE class_labels (
+CREATE TABLE labels (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  label VARCHAR(60) NOT NULL,
+  name VARCHAR(60) NOT NULL,
   meaning VARCHAR(120) NOT NULL DEFAULT ''
     COMMENT 'What it is given to, for whoever chooses it; empty where its name says it',
   drawing VARCHAR(30) NULL COMMENT 'One of those that the application has; none where the words are enough',
   brought_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
     COMMENT 'The writer whose hand-in brought it; null for a teacher''s',
-  PRIMARY KEY (class_id, label),
-  FOREIGN KEY (brought_by) REFERENCES people (id) ON DELETE SET NULL,
-  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
-) COMMENT 'A label of the class''s own set';
+  UNIQUE KEY labels_name (class_id, name),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (brought_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'A label of a class''s own set';
 
 CREATE TABLE label_changes (
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -360,7 +385,8 @@ CREATE TABLE requirement_sets (
 CREATE TABLE posts (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a post that nobody asked for',
+  kind VARCHAR(12) NOT NULL DEFAULT 'assigned' COMMENT 'assigned, own (without an assignment) or news (of a teacher)',
   writer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   stage VARCHAR(12) NOT NULL,
   title VARCHAR(300) NOT NULL,
@@ -374,6 +400,7 @@ CREATE TABLE posts (
   saved_at DATETIME(3) NOT NULL,
   passphrase_hash VARCHAR(200) NULL,
   passphrase_since DATETIME(3) NULL,
+  kept_at_top_since DATETIME(3) NULL COMMENT 'Since when it stands before the others; null for most',
   beside JSON NOT NULL DEFAULT '{}' COMMENT 'Subtitle, teaser, cover picture, what the writer confirmed',
   UNIQUE KEY posts_one_each (assignment_id, writer_id),
   UNIQUE KEY posts_address (class_id, address),
@@ -457,6 +484,15 @@ CREATE TABLE revision_copies (
   FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
 ) COMMENT 'What is read often of a revision that was handed in; made of the revision alone';
 
+CREATE TABLE fingerprints (
+  hash BIGINT UNSIGNED NOT NULL,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (hash, class_id, revision_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'A few words in a row that the latest hand-in of a post has, as a number';
+
 CREATE TABLE document_copies (
   revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   address_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -475,6 +511,7 @@ CREATE TABLE hand_ins (
   receipt INT NOT NULL,
   evidence JSON NOT NULL,
   words INT NOT NULL,
+  pressed_at DATETIME(3) NULL COMMENT 'When its writer pressed, where that reached us later',
   handed_in_at DATETIME(3) NOT NULL,
   taken_back_at DATETIME(3) NULL,
   version INT NULL COMMENT 'The version of the draft that was handed in; null for those from before',
@@ -533,65 +570,121 @@ CREATE TABLE decisions (
 CREATE TABLE judgements (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   criterion_id VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  level INT NOT NULL,
-  judged_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  level INT NULL COMMENT 'Null where the reader took it back',
+  ordinal INT NOT NULL COMMENT 'Counts what was said of the criterion; the last one holds',
   judged_at DATETIME(3) NOT NULL,
-  PRIMARY KEY (post_id, criterion_id),
+  PRIMARY KEY (post_id, criterion_id, reader_id),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
-  FOREIGN KEY (judged_by) REFERENCES people (id)
-) COMMENT 'The level that a teacher chose for a criterion';
+  FOREIGN KEY (reader_id) REFERENCES people (id)
+) COMMENT 'The level that a reader of a post chose for a criterion; of the teachers who share a reading the last one counts';
 
 CREATE TABLE requirement_judgements (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   requirement_id VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  judgement VARCHAR(8) NOT NULL COMMENT 'yes, partly or no',
-  judged_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  judgement VARCHAR(8) NULL COMMENT 'yes, partly or no; null where the reader took it back',
+  ordinal INT NOT NULL COMMENT 'Counts what was said of the requirement; the last one holds',
   judged_at DATETIME(3) NOT NULL,
-  PRIMARY KEY (post_id, requirement_id),
+  PRIMARY KEY (post_id, requirement_id, reader_id),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
-  FOREIGN KEY (judged_by) REFERENCES people (id)
-) COMMENT 'What a teacher said to a requirement that is looked for by eye';
+  FOREIGN KEY (reader_id) REFERENCES people (id)
+) COMMENT 'What a reader of a post said to a requirement that is looked for by eye; the last one counts';
 
-CREATE TABLE grades (
-  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
-  override_grade DECIMAL(10,4) NULL,
-  override_reason VARCHAR(300) NULL,
+CREATE TABLE grade_figures (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  ordinal INT NOT NULL COMMENT 'Counts what was said about the grade of a post; the last one holds',
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  figure DECIMAL(10,4) NULL COMMENT 'The reader''s own; null for the computed one',
+  reason VARCHAR(300) NULL,
+  made_of JSON NULL COMMENT 'The grade with the lines that made it, as it was given back; null where it was not',
+  at DATETIME(3) NOT NULL,
   given_back_at DATETIME(3) NULL,
-  given_back JSON NULL,
-  set_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  set_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, ordinal),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
-  FOREIGN KEY (set_by) REFERENCES people (id)
-) COMMENT 'The grade: a teacher''s own figure, and the grade as it was given back with the lines that made it';
+  FOREIGN KEY (reader_id) REFERENCES people (id)
+) COMMENT 'What a teacher said about the grade of a post, or gave back; rows are only added';
 
 CREATE TABLE notes (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'What its author read',
   author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  text TEXT NOT NULL,
+  target VARCHAR(12) NOT NULL DEFAULT 'post' COMMENT 'post, passage, picture, requirement or criterion',
+  target_id VARCHAR(200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
+    COMMENT 'Which picture, requirement or criterion; null for the others',
+  anchor JSON NULL COMMENT 'Where the passage stands and what it says; null for the others',
+  typed TEXT NOT NULL COMMENT 'As its author has it now',
+  sent TEXT NULL COMMENT 'As its reader has it; null while it is only typed',
+  sent_at DATETIME(3) NULL,
+  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each save, so that a save from an older base is noticed',
   created_at DATETIME(3) NOT NULL,
   KEY notes_post (post_id, created_at),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
-  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE,
   FOREIGN KEY (author_id) REFERENCES people (id)
-) COMMENT 'What a teacher wrote to the writer about a hand-in';
+) COMMENT 'What somebody who read a post wrote to its writer';
+
+CREATE TABLE note_answers (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  note_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  text TEXT NOT NULL COMMENT 'Empty where it only says that it is done',
+  done BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether the writer says that they saw to it',
+  at DATETIME(3) NOT NULL,
+  KEY note_answers_note (note_id, at),
+  FOREIGN KEY (note_id) REFERENCES notes (id) ON DELETE CASCADE,
+  FOREIGN KEY (author_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'What was said to a note';
 
 CREATE TABLE comments (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  parent_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The comment that it answers',
+  author_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a visitor',
+  visitor_name VARCHAR(60) NULL COMMENT 'What a visitor calls themselves; null for who is signed in',
   text TEXT NOT NULL,
   words INT NOT NULL,
   written_at DATETIME(3) NOT NULL,
-  hidden_at DATETIME(3) NULL,
-  hidden_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  state VARCHAR(10) NOT NULL DEFAULT 'shown' COMMENT 'shown, waits or keptBack',
+  reasons JSON NOT NULL DEFAULT '[]' COMMENT 'Why it waits or was kept back',
+  decided_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  decided_at DATETIME(3) NULL,
+  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each decision, so that one from an older base is noticed',
   KEY comments_post (post_id, written_at),
   KEY comments_author (author_id),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (parent_id) REFERENCES comments (id) ON DELETE CASCADE,
   FOREIGN KEY (author_id) REFERENCES people (id) ON DELETE CASCADE,
-  FOREIGN KEY (hidden_by) REFERENCES people (id) ON DELETE SET NULL
-) COMMENT 'What somebody of the class wrote under a published post; a hidden one only its author and those who tend comments see';
+  FOREIGN KEY (decided_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'What somebody wrote under a published post; one that is not shown only its author and those who tend comments see';
+
+CREATE TABLE shown_posts (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  reach VARCHAR(12) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'A circle of readers: ourClass, passphrase or everyone',
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  writer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  shown_at DATETIME(3) NOT NULL COMMENT 'Since when readers see the post at all',
+  beyond_until DATE NOT NULL
+    COMMENT 'The last day on which consent lets it go beyond the class, 9999-12-31 for one without an end; asked at each reading',
+  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each change of what this circle sees',
+  PRIMARY KEY (post_id, reach),
+  KEY shown_posts_class (class_id, reach, shown_at, post_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (writer_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'What a circle of readers sees of a post now';
+
+CREATE TABLE shown_labels (
+  label_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  shown_at DATETIME(3) NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (label_id, shown_at, post_id),
+  FOREIGN KEY (label_id) REFERENCES labels (id) ON DELETE CASCADE,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'A label that readers see at a post';
 
 -- Pages of a class blog.
 
@@ -650,22 +743,47 @@ CREATE TABLE page_handouts (
 
 -- Safety.
 
-CREATE TABLE concerns (
+CREATE TABLE cases (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'No reference: what was told outlives what it is about',
-  comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Where it is about a comment',
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL
+    COMMENT 'No reference: a case outlives what it is about',
+  comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Where it is about a comment; no reference either',
+  kept TEXT NULL COMMENT 'What the comment said when it was told; null where it is about a post',
+  about_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Whose words it is about',
   told_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a reader who is not signed in',
   words TEXT NOT NULL,
   told_at DATETIME(3) NOT NULL,
   seen_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   seen_at DATETIME(3) NULL,
-  KEY concerns_class (class_id, seen_at),
-  FOREIGN KEY (comment_id) REFERENCES comments (id) ON DELETE CASCADE,
+  KEY cases_class (class_id, seen_at),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (about_id) REFERENCES people (id) ON DELETE SET NULL,
   FOREIGN KEY (told_by) REFERENCES people (id) ON DELETE SET NULL,
   FOREIGN KEY (seen_by) REFERENCES people (id) ON DELETE SET NULL
-) COMMENT 'That a reader told the teachers of a class about a post';
+) COMMENT 'That somebody told about words that they worry about';
+
+CREATE TABLE case_openings (
+  case_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (case_id, person_id, at),
+  FOREIGN KEY (case_id) REFERENCES cases (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Who opened a case, and when';
+
+CREATE TABLE detail_decisions (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  detail_hash BINARY(32) NOT NULL,
+  context_hash BINARY(32) NOT NULL COMMENT 'Of the text around it: when that changes, it is asked again',
+  reason VARCHAR(300) NOT NULL,
+  decided_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  decided_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, kind, detail_hash, context_hash),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (decided_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'That a personal detail is meant to be where it is; only hashes of it are kept';
 
 CREATE TABLE draft_openings (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
@@ -734,7 +852,11 @@ CREATE TABLE audit_log (
   actor_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   use_case VARCHAR(40) NOT NULL,
   subject_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  about_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The person whose matter it is',
+  before_value VARCHAR(60) NULL COMMENT 'A code or figure, never words',
+  after_value VARCHAR(60) NULL COMMENT 'The same, afterwards',
   at DATETIME(3) NOT NULL,
   KEY audit_log_class (class_id, at),
-  KEY audit_log_subject (subject_id, use_case)
+  KEY audit_log_subject (subject_id, use_case),
+  KEY audit_log_about (about_id, at)
 ) COMMENT 'Who did what to what, without any of its text';

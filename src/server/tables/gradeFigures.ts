@@ -1,0 +1,85 @@
+import type { Grade } from '../../core/grading/grade';
+import type { Database } from '../ground/database/database';
+
+export interface GradeRow {
+  readonly overrideGrade: number | null;
+  readonly overrideReason: string | null;
+  readonly givenBackAt: Date | null;
+  /** The grade as it was given back; later judgements do not change it. */
+  readonly givenBack: Grade | null;
+}
+
+export async function findGrade(database: Database, postId: string): Promise<GradeRow | null> {
+  const [row] = await database.rows<{
+    overrideGrade: string | null;
+    overrideReason: string | null;
+    givenBackAt: Date | null;
+    givenBack: string | null;
+  }>(
+    `SELECT said.figure AS overrideGrade, said.reason AS overrideReason, back.given_back_at AS givenBackAt,
+       back.made_of AS givenBack
+     FROM grade_figures AS said LEFT JOIN grade_figures AS back ON back.post_id = said.post_id
+       AND back.ordinal = (SELECT MAX(ordinal) FROM grade_figures AS last
+                           WHERE last.post_id = said.post_id AND last.given_back_at IS NOT NULL)
+     WHERE said.post_id = :postId ORDER BY said.ordinal DESC LIMIT 1`,
+    { postId },
+  );
+  if (!row) return null;
+  return {
+    ...row,
+    overrideGrade: row.overrideGrade === null ? null : Number(row.overrideGrade),
+    givenBack: row.givenBack === null ? null : (JSON.parse(row.givenBack) as Grade),
+  };
+}
+
+/** The grades that were given back for some posts, by post; the last one of each. */
+export async function listGivenBack(
+  database: Database,
+  postIds: readonly string[],
+): Promise<ReadonlyMap<string, Pick<Grade, 'grade' | 'possible'>>> {
+  const rows = await database.rows<{ readonly postId: string; readonly givenBack: string }>(
+    `SELECT post_id AS postId, made_of AS givenBack FROM grade_figures
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     WHERE given_back_at IS NOT NULL AND ordinal = (SELECT MAX(ordinal) FROM grade_figures AS last
+       WHERE last.post_id = grade_figures.post_id AND last.given_back_at IS NOT NULL)`,
+    { ids: JSON.stringify(postIds) },
+  );
+  return new Map(rows.map((row) => [row.postId, JSON.parse(row.givenBack) as Grade]));
+}
+
+/** Adds a figure of a teacher's own, or with null for it that the computed one holds again. The post is held by the caller. */
+export async function insertFigure(
+  database: Database,
+  said: {
+    readonly postId: string;
+    readonly figure: number | null;
+    readonly reason: string | null;
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO grade_figures (post_id, ordinal, reader_id, figure, reason, at)
+     SELECT :postId, COALESCE(MAX(ordinal), 0) + 1, :by, :figure, :reason, :at FROM grade_figures WHERE post_id = :postId`,
+    said,
+  );
+}
+
+/** Adds that a grade was given back, as it stands at that moment; the figure that holds goes on to hold. */
+export async function insertGivenBack(
+  database: Database,
+  {
+    givenBack,
+    ...given
+  }: { readonly postId: string; readonly givenBack: Grade; readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO grade_figures (post_id, ordinal, reader_id, figure, reason, made_of, at, given_back_at)
+     SELECT :postId, COALESCE(MAX(ordinal), 0) + 1, :by,
+       (SELECT figure FROM grade_figures AS held WHERE held.post_id = :postId ORDER BY ordinal DESC LIMIT 1),
+       (SELECT reason FROM grade_figures AS held WHERE held.post_id = :postId ORDER BY ordinal DESC LIMIT 1),
+       :madeOf, :at, :at
+     FROM grade_figures WHERE post_id = :postId`,
+    { ...given, madeOf: JSON.stringify(givenBack) },
+  );
+}
