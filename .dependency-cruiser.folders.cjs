@@ -1,14 +1,14 @@
-/** Of the folders of the server no two know each other, by whatever way. Tests may: they walk the whole house. */
+/** Of the folders of the server, and of the components, no two know each other, by whatever way. Tests may: they walk the whole house. */
+const apart = (folder) => ({
+  name: `no-two-folders-of-${folder}-know-each-other`,
+  severity: 'error',
+  scope: 'folder',
+  from: { path: `^src/${folder}/` },
+  to: { path: `^src/${folder}/`, circular: true },
+});
+
 module.exports = {
-  forbidden: [
-    {
-      name: 'no-two-folders-of-the-server-know-each-other',
-      severity: 'error',
-      scope: 'folder',
-      from: { path: '^src/server/' },
-      to: { path: '^src/server/', circular: true },
-    },
-  ],
+  forbidden: ['server', 'components'].map(apart),
   options: {
     ...require('./.dependency-cruiser.cjs').options,
     exclude: { path: '\\.test\\.ts$|^tests' },

@@ -2,7 +2,7 @@ import type { Metadata, Viewport } from 'next';
 import { getTranslations } from 'next-intl/server';
 import type { ReactNode } from 'react';
 import { NonceProvider } from '@/components/basics/NonceContext';
-import { Sprite } from '@/components/basics/Sprite';
+import { Sprite } from '@/components/railing/Sprite';
 import { currentNonce } from '@/server/http/request';
 import '@fontsource-variable/literata/wght.css';
 import '@fontsource-variable/literata/wght-italic.css';

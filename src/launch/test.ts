@@ -31,9 +31,9 @@ const CHECKS: readonly Check[] = [
     args: ['--config', '.dependency-cruiser.cjs', 'src', 'demo', 'standins', 'tests'],
   },
   {
-    name: 'folders of the server',
+    name: 'folders',
     program: bin('depcruise'),
-    args: ['--config', '.dependency-cruiser.folders.cjs', 'src/server'],
+    args: ['--config', '.dependency-cruiser.folders.cjs', 'src/server', 'src/components'],
   },
   { name: 'unused code', program: bin('knip'), args: [] },
 ];

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { acceptInvitation, type InvitationAnswer } from '../../contract/doors/acceptInvitation';
 import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Frame } from './Frame';
 
 export interface AcceptInvitationProps {
@@ -27,7 +27,6 @@ export interface AcceptInvitationProps {
 export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvitationProps) {
   const t = useTranslations('account.invitation');
   const roles = useTranslations('invitations.role');
-  const refusal = useRefusal();
   const [has, setHas] = useState(invitation?.hasAccount ?? false);
   const [typed, setTyped] = useState({
     givenName: '',
@@ -35,14 +34,10 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
     email: invitation?.email ?? '',
     password: '',
   });
-  const [refused, setRefused] = useState({ field: '', problem: '' });
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, field, problemAt, wait } = useAsking();
   const accept = async (input: InvitationAnswer) => {
-    setBusy(true);
-    const outcome = await ask(acceptInvitation, input);
-    if (outcome.ok) return window.location.assign('/classes');
-    setBusy(false);
-    return setRefused({ field: outcome.field ?? '', problem: refusal(outcome) });
+    const outcome = await wait(ask(acceptInvitation, input), { leaves: true });
+    if (outcome.ok) window.location.assign('/classes');
   };
   if (invitation?.state !== 'open')
     return (
@@ -53,7 +48,6 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
     );
   const { title, schoolName, role, email } = invitation;
   const change = (part: Partial<typeof typed>) => setTyped({ ...typed, ...part });
-  const problemOf = (field: string) => (refused.field === field ? refused.problem : '');
   const named = ['givenName', 'familyName', 'email', 'password'];
   return (
     <Frame home="/">
@@ -93,7 +87,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
             type="email"
             autoComplete="username"
             value={typed.email}
-            problem={problemOf('email')}
+            problem={problemAt('email')}
             onText={(text) => change({ email: text })}
           />
         ) : (
@@ -103,7 +97,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
               autoComplete="given-name"
               maxLength={120}
               value={typed.givenName}
-              problem={problemOf('givenName')}
+              problem={problemAt('givenName')}
               onText={(text) => change({ givenName: text })}
             />
             <Field
@@ -111,7 +105,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
               autoComplete="family-name"
               maxLength={120}
               value={typed.familyName}
-              problem={problemOf('familyName')}
+              problem={problemAt('familyName')}
               onText={(text) => change({ familyName: text })}
             />
           </>
@@ -123,12 +117,12 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
           autoComplete={has ? 'current-password' : 'new-password'}
           maxLength={200}
           value={typed.password}
-          problem={problemOf('password')}
+          problem={problemAt('password')}
           onText={(text) => change({ password: text })}
         />
-        {refused.problem && !named.includes(refused.field) ? (
+        {problem && !named.includes(field) ? (
           <p role="alert" className="problem">
-            {refused.problem}
+            {problem}
           </p>
         ) : null}
         <button className="btn go justify-self-start" disabled={busy}>

@@ -5,20 +5,17 @@ import { useState } from 'react';
 import { forgetPassword } from '../../contract/doors/forgetPassword';
 import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Frame } from './Frame';
 
 /** Asks for a link to a new password. What is said afterwards is the same whether or not there is an account. */
 export function ForgottenPassword() {
   const t = useTranslations('account.forgotten');
-  const refusal = useRefusal();
   const [email, setEmail] = useState('');
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const [sent, setSent] = useState(false);
   const askForLink = async () => {
-    const outcome = await ask(forgetPassword, { email });
-    setProblem(outcome.ok ? '' : refusal(outcome));
-    setSent(outcome.ok);
+    setSent((await wait(ask(forgetPassword, { email }))).ok);
   };
   return (
     <Frame home="/sign-in">
@@ -41,7 +38,9 @@ export function ForgottenPassword() {
             problem={problem}
             onText={setEmail}
           />
-          <button className="btn go justify-self-start">{t('send')}</button>
+          <button className="btn go justify-self-start" disabled={busy}>
+            {t('send')}
+          </button>
         </form>
       )}
     </Frame>

@@ -6,20 +6,17 @@ import { useState } from 'react';
 import { renewPassword } from '../../contract/doors/renewPassword';
 import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Frame } from './Frame';
 
 /** Chooses a new password by a link that was sent. */
 export function NewPassword({ token }: { readonly token: string }) {
   const t = useTranslations('account.newPassword');
-  const refusal = useRefusal();
   const [password, setPassword] = useState('');
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const [done, setDone] = useState(false);
   const choose = async () => {
-    const outcome = await ask(renewPassword, { token, password });
-    setProblem(outcome.ok ? '' : refusal(outcome));
-    setDone(outcome.ok);
+    setDone((await wait(ask(renewPassword, { token, password }))).ok);
   };
   return (
     <Frame home="/sign-in">
@@ -47,7 +44,9 @@ export function NewPassword({ token }: { readonly token: string }) {
             problem={problem}
             onText={setPassword}
           />
-          <button className="btn go justify-self-start">{t('choose')}</button>
+          <button className="btn go justify-self-start" disabled={busy}>
+            {t('choose')}
+          </button>
         </form>
       )}
     </Frame>

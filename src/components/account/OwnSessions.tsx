@@ -2,11 +2,11 @@
 
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import type { InputOf } from '../../contract/input';
 import { endSessions } from '../../contract/doors/endSessions';
 import { ask } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Frame } from './Frame';
 
 export interface OwnSessionsProps {
@@ -26,12 +26,10 @@ export interface OwnSessionsProps {
 /** Where somebody is signed in, and ending what should not be. */
 export function OwnSessions({ name, email, sessions, children }: OwnSessionsProps) {
   const t = useTranslations('account.sessions');
-  const refusal = useRefusal();
   const router = useRouter();
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const end = async (which: InputOf<typeof endSessions>) => {
-    const outcome = await ask(endSessions, which);
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    await wait(ask(endSessions, which));
     router.refresh();
   };
   return (
@@ -51,6 +49,7 @@ export function OwnSessions({ name, email, sessions, children }: OwnSessionsProp
               <button
                 type="button"
                 className="act"
+                disabled={busy}
                 aria-label={t('endOn', { device: one.device || t('someDevice') })}
                 onClick={() => void end({ id: one.id })}
               >
@@ -64,7 +63,7 @@ export function OwnSessions({ name, email, sessions, children }: OwnSessionsProp
         {problem}
       </p>
       {sessions.length > 1 ? (
-        <button type="button" className="btn mt-5" onClick={() => void end({ others: true })}>
+        <button type="button" className="btn mt-5" disabled={busy} onClick={() => void end({ others: true })}>
           {t('endOthers')}
         </button>
       ) : null}

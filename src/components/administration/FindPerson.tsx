@@ -10,37 +10,32 @@ import { searchPeople, type PersonFound as Found } from '../../contract/administ
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call, type Outcome, type Sent } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 type PersonFound = Sent<Found>;
 
 /** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
 export function FindPerson() {
   const t = useTranslations('install.people');
-  const refusal = useRefusal();
   const format = useFormatter();
   const [words, setWords] = useState('');
   const [found, setFound] = useState<readonly PersonFound[] | null>(null);
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const [asking, setAsking] = useState<{
     readonly person: PersonFound;
     readonly holdings: PersonHoldings;
   } | null>(null);
   const search = async () => {
-    const outcome = await call(searchPeople, { words });
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(searchPeople, { words }));
     setFound(outcome.ok ? outcome.value.people : null);
     setAsking(null);
   };
   const ask = async (person: PersonFound) => {
-    const outcome = await call(previewErasure, { personId: person.personId });
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(previewErasure, { personId: person.personId }));
     setAsking(outcome.ok ? { person, holdings: outcome.value } : null);
   };
   const act = async (doing: Promise<Outcome<unknown>>) => {
-    const outcome = await doing;
-    if (outcome.ok) await search();
-    else setProblem(refusal(outcome));
+    if ((await wait(doing)).ok) await search();
   };
   return (
     <section>
@@ -54,7 +49,9 @@ export function FindPerson() {
         }}
       >
         <Field label={t('label')} value={words} maxLength={120} autoComplete="off" onText={setWords} />
-        <button className="btn mt-[25px]">{t('search')}</button>
+        <button className="btn mt-[25px]" disabled={busy}>
+          {t('search')}
+        </button>
       </form>
       <p role="alert" className="problem">
         {problem}

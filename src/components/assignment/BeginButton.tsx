@@ -1,11 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { addressesOf } from '../../contract/addresses';
 import { beginPost } from '../../contract/posts/beginPost';
 import { call } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 interface BeginButtonProps {
   readonly classId: string;
@@ -17,15 +17,10 @@ interface BeginButtonProps {
 /** Begins a post for an assignment and opens the writing desk. */
 export function BeginButton({ classId, assignmentId, label, children }: BeginButtonProps) {
   const router = useRouter();
-  const refusal = useRefusal();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const begin = async () => {
-    setBusy(true);
-    const outcome = await call(beginPost, { assignmentId });
-    if (outcome.ok) return router.push(addressesOf(classId).post(outcome.value.postId));
-    setProblem(refusal(outcome));
-    return setBusy(false);
+    const outcome = await wait(call(beginPost, { assignmentId }), { leaves: true });
+    if (outcome.ok) router.push(addressesOf(classId).post(outcome.value.postId));
   };
   return (
     <span className="grid gap-1">

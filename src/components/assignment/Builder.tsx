@@ -4,11 +4,11 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useAddresses } from '../desk/useAddresses';
-import { useState } from 'react';
 import { setAssignment } from '../../contract/assignments/setAssignment';
 import { rubricPoints } from '../../core/assignments/rubric';
+import { useAddresses } from '../desk/useAddresses';
 import { call } from '../basics/call';
+import { useAsking } from '../basics/useAsking';
 import { useRefusal } from '../basics/useRefusal';
 import type { BuilderProps } from './builderProps';
 import { Adjustments } from './Adjustments';
@@ -35,17 +35,15 @@ export function Builder(props: BuilderProps) {
   // Once something was handed in, other requirements wait until the teacher has seen whose evidence they change.
   const { draft, change, held, apply, drop, dropped } = useHeldBack(saving, props);
   const trial = useTrial(draft, props);
-  const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
-  const refused = state.kind === 'refused' ? { field: state.field ?? '', text: refusal(state) } : problem;
-  const problemAt = (field: string) =>
-    refused && (refused.field === field || refused.field.startsWith(`${field}.`)) ? refused.text : '';
+  const { problem, field, say, wait } = useAsking();
+  const refused =
+    state.kind === 'refused' ? { field: state.field ?? '', text: refusal(state) } : { field, text: problem };
+  const problemAt = (at: string) =>
+    refused.field === at || refused.field.startsWith(`${at}.`) ? refused.text : '';
 
   const setIt = async () => {
-    setProblem(null);
-    if (!(await flush())) return;
-    const outcome = await call(setAssignment, { assignmentId });
-    if (outcome.ok) router.refresh();
-    else setProblem({ field: outcome.field ?? '', text: refusal(outcome) });
+    say('');
+    if ((await flush()) && (await wait(call(setAssignment, { assignmentId }))).ok) router.refresh();
   };
 
   return (
@@ -67,7 +65,7 @@ export function Builder(props: BuilderProps) {
             ) : state.kind === 'saved' ? (
               t(held ? 'held.waits' : 'saved')
             ) : (
-              <span className="problem">{refused?.text}</span>
+              <span className="problem">{refused.text}</span>
             )}
           </span>
         </p>
@@ -106,13 +104,7 @@ export function Builder(props: BuilderProps) {
           {props.drafts.length > 0 ? <DraftsSoFar drafts={props.drafts} /> : null}
         </section>
       </main>
-      <BuilderRailing
-        {...props}
-        draft={draft}
-        trial={trial}
-        problem={problem?.text ?? ''}
-        onSet={() => void setIt()}
-      />
+      <BuilderRailing {...props} draft={draft} trial={trial} problem={problem} onSet={() => void setIt()} />
     </>
   );
 }

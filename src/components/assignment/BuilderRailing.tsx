@@ -3,8 +3,8 @@
 import { useTranslations } from 'next-intl';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { slats } from '../../core/requirements/slats';
-import { Mark } from '../basics/Mark';
-import { Pickets } from '../railing/Pickets';
+import { StillBay } from '../railing/Bay';
+import { Gate } from '../railing/Gate';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 import type { BuilderProps } from './builderProps';
 import { TryStrip } from './TryStrip';
@@ -39,48 +39,44 @@ export function BuilderRailing({
           {answer.requirements.map((one, index) => {
             const requirement = draft.requirements[index]!;
             return (
-              <li key={one.id} className="bay">
-                <Pickets slats={slats(one, requirement.weight)} />
-                <b>{nameOf(requirement)}</b>
-                <small className={requirement.weight === 'bonus' ? 'bonus' : ''}>
-                  <RequirementLine answer={one} />
-                  {requirement.weight === 'advice' ? null : (
-                    <>
-                      {' '}
-                      <span className="block">
-                        {t('earned', { earned: one.earned, possible: one.possible })}
-                      </span>
-                    </>
-                  )}
-                </small>
-              </li>
+              <StillBay
+                key={one.id}
+                name={nameOf(requirement)}
+                slats={slats(one, requirement.weight)}
+                bonus={requirement.weight === 'bonus'}
+              >
+                <RequirementLine answer={one} />
+                {requirement.weight === 'advice' ? null : (
+                  <>
+                    {' '}
+                    <span className="block">
+                      {t('earned', { earned: one.earned, possible: one.possible })}
+                    </span>
+                  </>
+                )}
+              </StillBay>
             );
           })}
         </ul>
-        <section className="gate" aria-label={t('label')}>
-          <Mark id="gate-open" className="leaf" />
-          <div className="say">
-            <b>
-              {t('points', { points: answer.points.possible + rubricPoints(draft.rubric), group: groupName })}
-            </b>
-            <small>
-              {problem ? (
-                <span className="problem">{problem}</span>
-              ) : (
-                t('split', { bays: answer.points.possible, rubric: rubricPoints(draft.rubric) })
-              )}
-            </small>
-            {series ? (
-              <small className="!mt-2 font-semibold">{t('seriesSets')}</small>
-            ) : isSet ? (
-              <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
-            ) : (
-              <button type="button" className="sign" onClick={onSet}>
-                {t('set')}
-              </button>
-            )}
-          </div>
-        </section>
+        <Gate
+          label={t('label')}
+          stands={t('points', {
+            points: answer.points.possible + rubricPoints(draft.rubric),
+            group: groupName,
+          })}
+          problem={problem}
+          line={t('split', { bays: answer.points.possible, rubric: rubricPoints(draft.rubric) })}
+        >
+          {series ? (
+            <small className="!mt-2 font-semibold">{t('seriesSets')}</small>
+          ) : isSet ? (
+            <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
+          ) : (
+            <button type="button" className="sign" onClick={onSet}>
+              {t('set')}
+            </button>
+          )}
+        </Gate>
       </footer>
     </>
   );

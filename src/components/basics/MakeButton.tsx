@@ -2,12 +2,11 @@
 
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import { addressesOf } from '../../contract/addresses';
 import { makeAssignment } from '../../contract/assignments/makeAssignment';
 import { makePage } from '../../contract/pages/makePage';
 import { call, type Outcome } from './call';
-import { useRefusal } from './useRefusal';
+import { useAsking } from './useAsking';
 
 /** What can be begun, and where it stands then. */
 const MAKING = {
@@ -29,17 +28,15 @@ interface MakeButtonProps {
 
 /** Begins something new and opens it. */
 export function MakeButton({ label, what, classId }: MakeButtonProps) {
-  const refusal = useRefusal();
   const router = useRouter();
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const make = async () => {
-    const outcome = await MAKING[what](classId);
+    const outcome = await wait(MAKING[what](classId), { leaves: true });
     if (outcome.ok) router.push(outcome.value);
-    else setProblem(refusal(outcome));
   };
   return (
     <span className="grid justify-items-end gap-1">
-      <button type="button" className="btn go" onClick={() => void make()}>
+      <button type="button" className="btn go" disabled={busy} onClick={() => void make()}>
         <Plus aria-hidden="true" size={16} /> {label}
       </button>
       {problem ? (

@@ -1,9 +1,8 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { Outcome } from './call';
-import { noteSaved } from './savedVersion';
-import { useFreshPage } from './useFreshPage';
+import { useSaver, type Saver } from './useSaver';
 
 type AutosaveState =
   | { readonly kind: 'saved' }
@@ -11,88 +10,53 @@ type AutosaveState =
   | (Outcome<never> & { readonly ok: false; readonly kind: 'refused' });
 
 /** Something that saves itself. */
-export interface Autosave<Value> {
+export interface Autosave<Value> extends Pick<Saver<Value>, 'version' | 'flush'> {
   readonly draft: Value;
   readonly state: AutosaveState;
-  /** The version that the server has, which the next save is based on. */
-  readonly version: () => number;
   readonly change: (part: Partial<Value>) => void;
-  /** Saves now; true when the server has everything. */
-  readonly flush: () => Promise<boolean>;
 }
 
 type Save<Value> = (draft: Value, version: number) => Promise<Outcome<{ readonly version: number }>>;
 
 const PAUSE = 700;
+const LONGEST = 10_000;
 
 /**
  * Saves by itself after a pause; what is refused stays in the page, with what was wrong.
  * @param id of what is saved
- * @param save sends a draft that is based on a version; must stay the same function
+ * @param send sends a draft that is based on a version; must stay the same function
  */
 export function useAutosave<Value extends object>(
   id: string,
   first: Value,
   version: number,
-  save: Save<Value>,
+  send: Save<Value>,
 ): Autosave<Value> {
   const [draft, setDraft] = useState(first);
   const [state, setState] = useState<AutosaveState>({ kind: 'saved' });
   const latest = useRef(first);
-  const sent = useRef(first);
-  const based = useRef(version);
-  const running = useRef<Promise<boolean> | null>(null);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-
-  const saveLatest = useCallback(async (): Promise<boolean> => {
-    const draft = latest.current;
-    if (draft === sent.current) return true;
-    setState({ kind: 'saving' });
-    const outcome = await save(draft, based.current);
-    if (!outcome.ok) {
+  const save = useCallback(
+    async (value: Value, based: number) => {
+      setState({ kind: 'saving' });
+      const outcome = await send(value, based);
+      if (outcome.ok) return outcome.value.version;
       setState({ ...outcome, kind: 'refused' });
-      return false;
-    }
-    based.current = outcome.value.version;
-    noteSaved(id, based.current);
-    sent.current = draft;
-    if (latest.current !== draft) return saveLatest();
-    setState({ kind: 'saved' });
-    return true;
-  }, [id, save]);
-
-  const flush = useCallback((): Promise<boolean> => {
-    clearTimeout(timer.current);
-    running.current ??= saveLatest().finally(() => {
-      running.current = null;
-    });
-    return running.current;
-  }, [saveLatest]);
-
+      return null;
+    },
+    [send],
+  );
+  const onSaved = useCallback(() => setState({ kind: 'saved' }), []);
+  const saver = useSaver<Value>({ id, version, pause: PAUSE, longest: LONGEST, save, onSaved });
+  const { change: note } = saver;
   const change = useCallback(
     (part: Partial<Value>) => {
       latest.current = { ...latest.current, ...part };
       setDraft(latest.current);
       // What was refused stays said until it is sent again.
       setState((now) => (now.kind === 'saved' ? { kind: 'saving' } : now));
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => void flush(), PAUSE);
+      note(latest.current);
     },
-    [flush],
+    [note],
   );
-
-  useEffect(() => {
-    const hidden = () => {
-      if (document.visibilityState === 'hidden') void flush();
-    };
-    document.addEventListener('visibilitychange', hidden);
-    return () => {
-      document.removeEventListener('visibilitychange', hidden);
-      void flush();
-    };
-  }, [flush]);
-
-  useFreshPage(id, version);
-  const currentVersion = useCallback(() => based.current, []);
-  return { draft, state, version: currentVersion, change, flush };
+  return { draft, state, version: saver.version, change, flush: saver.flush };
 }

@@ -1,10 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { Deed } from '../../contract/deed';
 import { call } from './call';
-import { useRefusal } from './useRefusal';
+import { useAsking } from './useAsking';
 
 /** Does a deed; true when it was done. */
 export type Act = <Input, Output>(deed: Deed<Input, Output>, input: NoInfer<Input>) => Promise<boolean>;
@@ -15,25 +14,20 @@ interface Doing {
   readonly busy: boolean;
   /** What went wrong, in words, or nothing. */
   readonly problem: string;
-  /** The field that the problem is about. */
-  readonly field: string | null;
+  /** The field that the problem is about; empty where it is about none. */
+  readonly field: string;
 }
 
 /** Something that a button does on the server, with its refusal in words. */
 export function useDeed(): Doing {
   const router = useRouter();
-  const refusal = useRefusal();
-  const [busy, setBusy] = useState(false);
-  const [refused, setRefused] = useState<{ problem: string; field: string | null } | null>(null);
+  const { busy, problem, field, wait } = useAsking();
   return {
     busy,
-    problem: refused?.problem ?? '',
-    field: refused?.field ?? null,
+    problem,
+    field,
     act: async (deed, input) => {
-      setBusy(true);
-      const outcome = await call(deed, input);
-      setBusy(false);
-      setRefused(outcome.ok ? null : { problem: refusal(outcome), field: outcome.field ?? null });
+      const outcome = await wait(call(deed, input));
       if (outcome.ok) router.refresh();
       return outcome.ok;
     },

@@ -6,27 +6,22 @@ import { useState } from 'react';
 import { showPassphrase } from '../../contract/doors/showPassphrase';
 import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 /** Takes the passphrase of a class blog or post. It is sent in a request's body, never put into an address. */
 export function AskPassphrase() {
   const t = useTranslations('blog.passphrase');
-  const refusal = useRefusal();
   const [, , blog = '', post = ''] = usePathname().split('/');
   const [passphrase, setPassphrase] = useState('');
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const show = async () => {
-    setBusy(true);
     const input = {
       blog: decodeURIComponent(blog),
       passphrase,
       ...(post ? { post: decodeURIComponent(post) } : {}),
     };
-    const outcome = await ask(showPassphrase, input);
-    if (outcome.ok) return window.location.reload();
-    setBusy(false);
-    return setProblem(refusal(outcome));
+    const outcome = await wait(ask(showPassphrase, input), { leaves: true });
+    if (outcome.ok) window.location.reload();
   };
   return (
     <form

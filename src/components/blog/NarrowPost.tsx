@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { audiencesUpTo, type Audience } from '../../core/access/audience';
 import { call } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 interface NarrowPostProps {
   readonly postId: string;
@@ -19,16 +19,11 @@ interface NarrowPostProps {
 export function NarrowPost({ postId, audience, blog }: NarrowPostProps) {
   const t = useTranslations('blog.narrow');
   const names = useTranslations('audience');
-  const refusal = useRefusal();
   const router = useRouter();
   const [wanted, setWanted] = useState<Audience>('writerAndTeachers');
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const narrow = async () => {
-    setBusy(true);
-    const outcome = await call(narrowPost, { postId, audience: wanted });
-    setBusy(false);
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(narrowPost, { postId, audience: wanted }));
     if (!outcome.ok) return;
     if (wanted === 'writerAndTeachers') window.location.assign(blog);
     else router.refresh();

@@ -5,7 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useId, useState } from 'react';
 import { tellTeacher } from '../../contract/doors/tellTeacher';
 import { ask } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 interface TellTeacherProps {
   /** A comment that it is about, and whose that is; the post itself where there is none. */
@@ -16,12 +16,11 @@ interface TellTeacherProps {
 /** Under every post and comment: something is wrong here, tell a teacher. Nobody else sees what is told. */
 export function TellTeacher({ commentId, about }: TellTeacherProps) {
   const t = useTranslations('blog.tell');
-  const refusal = useRefusal();
   const id = useId();
   const [, , blog = '', post = ''] = usePathname().split('/');
   const [open, setOpen] = useState(false);
   const [words, setWords] = useState('');
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const [told, setTold] = useState(false);
   const tell = async () => {
     const input = {
@@ -30,9 +29,7 @@ export function TellTeacher({ commentId, about }: TellTeacherProps) {
       words,
       ...(commentId ? { comment: commentId } : {}),
     };
-    const outcome = await ask(tellTeacher, input);
-    setProblem(outcome.ok ? '' : refusal(outcome));
-    setTold(outcome.ok);
+    setTold((await wait(ask(tellTeacher, input))).ok);
   };
   if (told)
     return (
@@ -70,7 +67,9 @@ export function TellTeacher({ commentId, about }: TellTeacherProps) {
           <p id={`${id}-problem`} role="alert" className="problem">
             {problem}
           </p>
-          <button className="btn justify-self-start">{t('send')}</button>
+          <button className="btn justify-self-start" disabled={busy}>
+            {t('send')}
+          </button>
         </form>
       ) : null}
     </div>

@@ -6,7 +6,7 @@ import { deleteClass } from '../../contract/classes/deleteClass';
 import { previewClassDeletion, type ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 interface DeleteClassProps {
   readonly classId: string;
@@ -19,20 +19,17 @@ interface DeleteClassProps {
 /** The end of a class: rest, an archive, what would go, its title typed by hand; and then a month to change one's mind. */
 export function DeleteClass({ classId, title, resting, archived }: DeleteClassProps) {
   const t = useTranslations('classSettings.deleting');
-  const refusal = useRefusal();
   const [holdings, setHoldings] = useState<ClassHoldings | null>(null);
   const [typed, setTyped] = useState('');
   const [taken, setTaken] = useState(archived);
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const ask = async () => {
-    const outcome = await call(previewClassDeletion, { classId });
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(previewClassDeletion, { classId }));
     setHoldings(outcome.ok ? outcome.value : null);
   };
   const doIt = async () => {
-    const outcome = await call(deleteClass, { classId, title: typed });
-    if (outcome.ok) window.location.assign('/classes');
-    else setProblem(refusal(outcome));
+    const { ok } = await wait(call(deleteClass, { classId, title: typed }), { leaves: true });
+    if (ok) window.location.assign('/classes');
   };
   return (
     <section className="grid gap-3">
@@ -47,7 +44,7 @@ export function DeleteClass({ classId, title, resting, archived }: DeleteClassPr
         {t('archive')}
       </a>
       {resting && taken && !holdings ? (
-        <button type="button" className="act justify-self-start" onClick={() => void ask()}>
+        <button type="button" className="act justify-self-start" disabled={busy} onClick={() => void ask()}>
           {t('begin')}
         </button>
       ) : null}
@@ -64,7 +61,7 @@ export function DeleteClass({ classId, title, resting, archived }: DeleteClassPr
           <p className="text-ink-2">{t('month')}</p>
           <Field label={t('typeTitle', { title })} value={typed} autoComplete="off" onText={setTyped} />
           <span className="flex flex-wrap gap-3">
-            <button className="btn" disabled={typed.trim() === ''}>
+            <button className="btn" disabled={busy || typed.trim() === ''}>
               {t('do', { title })}
             </button>
             <button type="button" className="btn" onClick={() => setHoldings(null)}>

@@ -5,30 +5,20 @@ import { useState } from 'react';
 import { makeClass } from '../../contract/classes/makeClass';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 /** The first step of a class: what it is called. The rest is settled on its own pages, whenever there is time. */
 export function NewClassForm({ onMade }: { readonly onMade: (classId: string) => void }) {
   const t = useTranslations('classes.make');
-  const refusal = useRefusal();
   const [title, setTitle] = useState('');
   const [groupName, setGroupName] = useState('');
-  const [refused, setRefused] = useState<{ readonly field: string; readonly problem: string } | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, field, problemAt, say, wait } = useAsking();
   const make = async () => {
-    if (!title.trim()) return setRefused({ field: 'title', problem: t('noTitle') });
-    setBusy(true);
-    const outcome = await call(makeClass, {
-      title,
-      groupName,
-      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-      language: 'en-GB',
-    });
-    setBusy(false);
+    if (!title.trim()) return say(t('noTitle'), 'title');
+    const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+    const outcome = await wait(call(makeClass, { title, groupName, timeZone, language: 'en-GB' }));
     if (outcome.ok) onMade(outcome.value.classId);
-    else setRefused({ field: outcome.field ?? '', problem: refusal(outcome) });
   };
-  const problemOf = (field: string) => (refused?.field === field ? refused.problem : '');
   return (
     <form
       className="mt-10 grid max-w-[460px] gap-3"
@@ -43,19 +33,19 @@ export function NewClassForm({ onMade }: { readonly onMade: (classId: string) =>
         hint={t('titleHint')}
         value={title}
         maxLength={120}
-        problem={problemOf('title')}
+        problem={problemAt('title')}
         onText={setTitle}
       />
       <Field
         label={t('group')}
         value={groupName}
         maxLength={40}
-        problem={problemOf('groupName')}
+        problem={problemAt('groupName')}
         onText={setGroupName}
       />
-      {refused && refused.field !== 'title' && refused.field !== 'groupName' ? (
+      {problem && field !== 'title' && field !== 'groupName' ? (
         <p role="alert" className="problem">
-          {refused.problem}
+          {problem}
         </p>
       ) : null}
       <button className="btn go justify-self-start" disabled={busy}>

@@ -8,7 +8,7 @@ import { changePrivacy } from '../../contract/classes/changePrivacy';
 import { AUDIENCES, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { call } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { KeepLine } from './KeepLine';
 
@@ -36,11 +36,9 @@ export function Privacy(props: PrivacyProps) {
   const { classId, address, passphraseSince, published, examples, ...settings } = props;
   const t = useTranslations('privacy');
   const router = useRouter();
-  const refusal = useRefusal();
   const [chosen, setChosen] = useState<PrivacySettings>(settings);
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const [kept, setKept] = useState(false);
-  const [problem, setProblem] = useState('');
   const [drawnBack, setDrawnBack] = useState<readonly { readonly postId: string; readonly title: string }[]>(
     [],
   );
@@ -50,10 +48,7 @@ export function Privacy(props: PrivacyProps) {
     setChosen({ ...next, searchEngines: next.searchEngines && next.ceiling === 'everyone' });
   };
   const keep = async () => {
-    setBusy(true);
-    const outcome = await call(changePrivacy, { classId, ...chosen });
-    setBusy(false);
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(changePrivacy, { classId, ...chosen }));
     setKept(outcome.ok);
     if (outcome.ok) setDrawnBack(outcome.value.drawnBack);
     router.refresh();

@@ -22,7 +22,7 @@ export function YearForm(
   const changed = JSON.stringify(typed) !== JSON.stringify({ ...place, ...year });
   const change = (part: Partial<typeof typed>) => setTyped({ ...typed, ...part });
   const wrongSpan = (list: string) =>
-    field?.startsWith(`${list}.`) ? { at: Number(field.split('.')[1]), problem } : null;
+    field.startsWith(`${list}.`) ? { at: Number(field.split('.')[1]), problem } : null;
   return (
     <form
       id="year"
@@ -82,7 +82,7 @@ export function YearForm(
         wrong={wrongSpan('holidays')}
         onChange={(holidays) => change({ holidays })}
       />
-      <KeepLine busy={busy} changed={changed} kept={kept} problem={field?.includes('.') ? '' : problem} />
+      <KeepLine busy={busy} changed={changed} kept={kept} problem={field.includes('.') ? '' : problem} />
     </form>
   );
 }

@@ -1,9 +1,7 @@
 'use client';
-
-import { useState } from 'react';
 import { chooseClass } from '../../contract/doors/chooseClass';
 import { ask, send, type Outcome } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 interface OwnSession {
   /** Turns to another of one's classes, and goes to a page of it. */
@@ -15,15 +13,13 @@ interface OwnSession {
 
 /** What somebody does about being signed in. Each ends with a full load, so that nothing of before stays in the page. */
 export function useOwnSession(): OwnSession {
-  const refusal = useRefusal();
-  const [problem, setProblem] = useState('');
-  const andGo = (outcome: Outcome<unknown>, address: string) => {
-    if (outcome.ok) window.location.assign(address);
-    else setProblem(refusal(outcome));
+  const { problem, wait } = useAsking();
+  const andGo = async (answer: Promise<Outcome<unknown>>, address: string) => {
+    if ((await wait(answer, { leaves: true })).ok) window.location.assign(address);
   };
   return {
     problem,
-    turnTo: async (classId, address) => andGo(await ask(chooseClass, { classId }), address),
-    signOut: async () => andGo(await send('/api/session', 'DELETE'), '/sign-in'),
+    turnTo: (classId, address) => andGo(ask(chooseClass, { classId }), address),
+    signOut: () => andGo(send('/api/session', 'DELETE'), '/sign-in'),
   };
 }

@@ -2,24 +2,25 @@
 
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
-import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { erasePage } from '../../contract/pages/erasePage';
 import { takeUpRevision } from '../../contract/pages/takeUpRevision';
+import { useAddresses } from '../desk/useAddresses';
 import { call } from '../basics/call';
-import type { PageBase, PageDeskProps, Refused } from './pageDeskProps';
+import type { Asking } from '../basics/useAsking';
+import type { PageBase, PageDeskProps } from './pageDeskProps';
 
 interface PageRevisionsProps extends PageDeskProps {
   readonly flush: () => Promise<boolean>;
   readonly version: () => number;
-  readonly onProblem: (refused: Refused | null) => void;
+  readonly asking: Asking;
   readonly onBase: (base: PageBase) => void;
   readonly onLower: () => void;
 }
 
 /** What was kept of a page, to look at and to go on from; and, for teachers, erasing it all. */
 export function PageRevisions(props: PageRevisionsProps) {
-  const { page, revisions, resting, erases, flush, version, onProblem, onBase, onLower } = props;
+  const { page, revisions, resting, erases, flush, version, asking, onBase, onLower } = props;
   const t = useTranslations('pages.revisions');
   const addresses = useAddresses();
   const router = useRouter();
@@ -27,20 +28,16 @@ export function PageRevisions(props: PageRevisionsProps) {
   const [sure, setSure] = useState(false);
   const takeUp = async (revisionId: string) => {
     if (!(await flush())) return;
-    const outcome = await call(takeUpRevision, {
-      pageId: page.id,
-      revisionId,
-      version: version(),
-    });
+    const input = { pageId: page.id, revisionId, version: version() };
+    const outcome = await asking.wait(call(takeUpRevision, input));
     onLower();
-    if (!outcome.ok) return onProblem(outcome);
+    if (!outcome.ok) return;
     onBase(outcome.value);
     router.refresh();
   };
   const erase = async () => {
-    const outcome = await call(erasePage, { pageId: page.id });
-    if (outcome.ok) router.push(addresses.pages);
-    else onProblem(outcome);
+    const { ok } = await asking.wait(call(erasePage, { pageId: page.id }), { leaves: true });
+    if (ok) router.push(addresses.pages);
   };
   return (
     <>

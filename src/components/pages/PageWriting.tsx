@@ -4,17 +4,18 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useAddresses } from '../desk/useAddresses';
-import { useCallback, useState } from 'react';
+import { useCallback } from 'react';
 import { savePage } from '../../contract/pages/savePage';
+import { useAddresses } from '../desk/useAddresses';
 import { call } from '../basics/call';
 import { useAutosave } from '../basics/useAutosave';
+import { useAsking } from '../basics/useAsking';
 import { useRefusal } from '../basics/useRefusal';
 import type { PageBase, PageDeskProps } from './pageDeskProps';
 import { PageRailing } from './PageRailing';
 
 // The editor works in the browser alone.
-const LessonDesk = dynamic(() => import('../editor/lesson/LessonDesk'), { ssr: false });
+const LessonDesk = dynamic(() => import('../lesson/LessonDesk'), { ssr: false });
 
 interface PageWritingProps extends PageDeskProps {
   readonly base: PageBase;
@@ -39,7 +40,8 @@ export function PageWriting(props: PageWritingProps) {
     base.version,
     save,
   );
-  const [problem, setProblem] = useState<{ readonly field: string; readonly text: string } | null>(null);
+  const asking = useAsking();
+  const titleProblem = asking.problemAt('title');
   return (
     <>
       <div className="head">
@@ -76,27 +78,20 @@ export function PageWriting(props: PageWritingProps) {
             placeholder={t('titleHint')}
             maxLength={300}
             value={draft.title}
-            aria-invalid={problem?.field === 'title'}
+            aria-invalid={titleProblem !== ''}
             onChange={(event) => {
-              setProblem(null);
+              asking.say('');
               change({ title: event.target.value });
             }}
           />
-          {problem?.field === 'title' ? (
+          {titleProblem ? (
             <p className="problem mb-4" role="alert">
-              {problem.text}
+              {titleProblem}
             </p>
           ) : null}
         </LessonDesk>
       </main>
-      <PageRailing
-        {...props}
-        draft={draft}
-        problem={problem?.text ?? ''}
-        flush={flush}
-        version={version}
-        onProblem={(refused) => setProblem(refused && { field: refused.field ?? '', text: refusal(refused) })}
-      />
+      <PageRailing {...props} draft={draft} asking={asking} flush={flush} version={version} />
     </>
   );
 }

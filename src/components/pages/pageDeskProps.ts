@@ -1,9 +1,7 @@
 import type { PageAudience } from '../../core/access/audience';
 import type { DocumentJson } from '../../core/document/openDocument';
-import type { Outcome } from '../basics/call';
 
 /** What the server refused, with the reason. */
-export type Refused = Outcome<never> & { readonly ok: false };
 
 /** What was kept of a page. */
 interface PageRevisionShown {

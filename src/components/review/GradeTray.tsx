@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { setGrade } from '../../contract/reviews/setGrade';
-import { GradeLines } from './GradeLines';
+import { GradeLines } from '../feedback/GradeLines';
 import type { ReviewRailingProps } from './reviewProps';
 
 /** The grade line by line, and another figure with a reason in its place. */

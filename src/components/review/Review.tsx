@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { InputOf } from '../../contract/input';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
@@ -10,9 +10,9 @@ import { openHandIn } from '../../contract/reviews/openHandIn';
 import { writeNote } from '../../contract/reviews/writeNote';
 import { narrower, type Audience } from '../../core/access/audience';
 import { call, type Outcome } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Steps } from '../assignment/Steps';
-import { NotesInMargin } from '../editor/NotesInMargin';
+import { NotesInMargin } from '../feedback/NotesInMargin';
 import { ChangedText } from '../revisions/ChangedText';
 import { NewNote } from './NewNote';
 import { ReviewRailing } from './ReviewRailing';
@@ -22,10 +22,8 @@ import type { ActOnHandIn, ReviewProps } from './reviewProps';
 export function Review(props: ReviewProps) {
   const { postId, handInId, notes } = props;
   const t = useTranslations('review');
-  const refusal = useRefusal();
   const router = useRouter();
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const opened = useRef('');
 
   useEffect(() => {
@@ -35,23 +33,18 @@ export function Review(props: ReviewProps) {
     void call(openHandIn, { postId, handInId });
   }, [postId, handInId]);
 
-  const told = (outcome: Outcome<unknown>): boolean => {
-    if (!outcome.ok) setProblem(refusal(outcome));
-    else router.refresh();
-    return outcome.ok;
+  const told = async (answer: Promise<Outcome<unknown>>): Promise<boolean> => {
+    const { ok } = await wait(answer);
+    if (ok) router.refresh();
+    return ok;
   };
-  const act: ActOnHandIn = async (deed, more) => {
-    setBusy(true);
-    setProblem('');
+  const act: ActOnHandIn = (deed, more) =>
     // The compiler does not see that what is named and the rest are the whole.
-    const outcome = await call(deed, { postId, handInId, ...more } as InputOf<typeof deed>);
-    setBusy(false);
-    return told(outcome);
-  };
+    told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
   const letRead = async (audience: Audience) => {
     const { now } = props.readers;
     const narrows = now !== null && narrower(audience, now) === audience;
-    told(await call(narrows ? narrowPost : publish, { postId, audience }));
+    await told(call(narrows ? narrowPost : publish, { postId, audience }));
   };
 
   return (

@@ -1,31 +1,26 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, type KeyboardEvent } from 'react';
 import { judge } from '../../contract/reviews/judge';
 import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
 import { marks, weightOf } from '../../core/requirements/slats';
 import { PassphraseForm } from '../basics/PassphraseForm';
-import { Pickets } from '../railing/Pickets';
+import { Bay } from '../railing/Bay';
 import { Tray } from '../railing/Tray';
+import { useTrays } from '../railing/useTrays';
 import { CriterionBay } from './CriterionBay';
 import { EvidenceTray } from './EvidenceTray';
 import { GradeTray } from './GradeTray';
 import type { ReviewRailingProps } from './reviewProps';
 import { TeacherGate } from './TeacherGate';
 
-type TrayId = 'evidence' | 'grade' | 'passphrase';
-type Raised = { readonly id: TrayId; readonly above: HTMLElement } | null;
-
 /** The teacher's railing: evidence first, a bay for each criterion, the grade, the gate with the decision. */
 export function ReviewRailing(props: ReviewRailingProps) {
   const { answer, requirements, rubric, levels, grade, act } = props;
   const t = useTranslations('review');
-  const trayId = useId();
   const bays = useRef<HTMLDivElement>(null);
-  const [raised, setRaised] = useState<Raised>(null);
-  const lower = () => setRaised(null);
-  const toggle = (id: TrayId, above: HTMLElement) => setRaised(raised?.id === id ? null : { id, above });
+  const { raised, toggle, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase'>();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
   const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length + byEye;
@@ -45,17 +40,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
   return (
     <footer className="railing tall with-gate" aria-label={t('railing')}>
       <div className="bays" ref={bays} onKeyDown={moveBetweenBays}>
-        <button
-          type="button"
-          className="bay"
-          data-bay=""
-          aria-expanded={raised?.id === 'evidence'}
-          onClick={(event) => toggle('evidence', event.currentTarget)}
-        >
-          <Pickets slats={marks(answer.requirements, requirements)} />
-          <b>{t('whatItNeeded')}</b>
-          <small>{t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}</small>
-        </button>
+        <Bay name={t('whatItNeeded')} slats={marks(answer.requirements, requirements)} {...bay('evidence')}>
+          {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}
+        </Bay>
         {rubric.map((criterion) => (
           <CriterionBay
             key={criterion.id}
@@ -66,32 +53,22 @@ export function ReviewRailing(props: ReviewRailingProps) {
             onChoose={(level) => void act(judge, { criterionId: criterion.id, level })}
           />
         ))}
-        <button
-          type="button"
-          className="bay"
-          data-bay=""
-          aria-expanded={raised?.id === 'grade'}
-          onClick={(event) => toggle('grade', event.currentTarget)}
+        <Bay
+          name={t('grade')}
+          slats={
+            <span className="figure">
+              {grade.grade}{' '}
+              <small>{t(grade.provisional ? 'ofSoFar' : 'of', { possible: grade.possible })}</small>
+            </span>
+          }
+          {...bay('grade')}
         >
-          <span className="figure">
-            {grade.grade}{' '}
-            <small>{t(grade.provisional ? 'ofSoFar' : 'of', { possible: grade.possible })}</small>
-          </span>
-          <b>{t('grade')}</b>
-          <small>
-            {open > 0 ? t('toJudge', { count: open }) : t('lines', { count: grade.lines.length })}
-          </small>
-        </button>
+          {open > 0 ? t('toJudge', { count: open }) : t('lines', { count: grade.lines.length })}
+        </Bay>
       </div>
-      <TeacherGate {...props} open={open} onPassphrase={(above) => toggle('passphrase', above)} />
+      <TeacherGate {...props} open={open} onPassphrase={toggle('passphrase')} />
       {raised?.id === 'evidence' ? (
-        <Tray
-          id={trayId}
-          title={t('evidence', { met, of: answer.required.of })}
-          above={raised.above}
-          width={760}
-          onLower={lower}
-        >
+        <Tray {...tray} title={t('evidence', { met, of: answer.required.of })} width={760}>
           <EvidenceTray
             answer={answer}
             requirements={requirements}
@@ -101,18 +78,12 @@ export function ReviewRailing(props: ReviewRailingProps) {
         </Tray>
       ) : null}
       {raised?.id === 'grade' ? (
-        <Tray
-          id={trayId}
-          title={t('madeOf', { grade: grade.grade, possible: grade.possible })}
-          above={raised.above}
-          width={520}
-          onLower={lower}
-        >
+        <Tray {...tray} title={t('madeOf', { grade: grade.grade, possible: grade.possible })} width={520}>
           <GradeTray {...props} />
         </Tray>
       ) : null}
       {raised?.id === 'passphrase' ? (
-        <Tray id={trayId} title={t('passphrase.heading')} above={raised.above} width={520} onLower={lower}>
+        <Tray {...tray} title={t('passphrase.heading')} width={520}>
           <PassphraseForm opens={{ postId: props.postId }} since={props.readers.passphraseSince}>
             <p className="under">
               {props.readers.passphraseSince

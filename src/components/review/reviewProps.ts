@@ -8,7 +8,7 @@ import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { StepShown } from '../assignment/Steps';
-import type { NoteShown } from '../editor/composeProps';
+import type { NoteShown } from '../feedback/noteShown';
 
 /** Everything that a teacher sees of a handed-in post. */
 export interface ReviewProps {

@@ -3,14 +3,14 @@
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import Link from 'next/link';
-import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { importPeople } from '../../contract/people/importPeople';
 import { previewImport } from '../../contract/people/previewImport';
 import type { RosterSource } from '../../core/roster/rosterSource';
 import type { Choices } from '../../contract/people/importPlan';
+import { useAddresses } from '../desk/useAddresses';
 import { call, callWithProgress } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { ImportPreview } from './ImportPreview';
 import { PasteNames } from './PasteNames';
 import type { ImportPlan } from './importProps';
@@ -22,12 +22,11 @@ export function AddPeople({ classId }: { readonly classId: string }) {
   const t = useTranslations('roster.add');
   const addresses = useAddresses();
   const router = useRouter();
-  const refusal = useRefusal();
   const [text, setText] = useState('');
   const [source, setSource] = useState<RosterSource | null>(null);
   const [plan, setPlan] = useState<ImportPlan | null>(null);
   const [choices, setChoices] = useState(NO_CHOICES);
-  const [problem, setProblem] = useState('');
+  const { problem, say, wait } = useAsking();
   const [done, setDone] = useState<{
     readonly made: readonly string[];
     readonly joined: readonly string[];
@@ -37,8 +36,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
 
   const preview = async (from: RosterSource, answers: Choices) => {
     setDone(null);
-    const outcome = await call(previewImport, { classId, source: from, ...answers });
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(previewImport, { classId, source: from, ...answers }));
     if (!outcome.ok) return;
     setSource(from);
     setChoices(answers);
@@ -47,11 +45,12 @@ export function AddPeople({ classId }: { readonly classId: string }) {
   const make = async () => {
     if (!source) return;
     setProgress({ done: 0, of: 0 });
-    const outcome = await callWithProgress(importPeople, { classId, source, ...choices }, (count, of) =>
-      setProgress({ done: count, of }),
+    const outcome = await wait(
+      callWithProgress(importPeople, { classId, source, ...choices }, (count, of) =>
+        setProgress({ done: count, of }),
+      ),
     );
     setProgress(null);
-    setProblem(outcome.ok ? '' : refusal(outcome));
     if (!outcome.ok) return;
     setDone(outcome.value);
     // Lines that were refused stay, to be mended.
@@ -77,7 +76,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
           })
         }
         onMake={() => void make()}
-        onBack={() => (setPlan(null), setProblem(''))}
+        onBack={() => (setPlan(null), say(''))}
       />
     );
   return (
@@ -100,7 +99,7 @@ export function AddPeople({ classId }: { readonly classId: string }) {
         text={text}
         problem={problem}
         onText={setText}
-        onProblem={setProblem}
+        onProblem={say}
         onSource={(from) => void preview(from, NO_CHOICES)}
       />
     </>

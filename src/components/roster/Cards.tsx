@@ -7,7 +7,7 @@ import { makePasscodes, type Card } from '../../contract/people/makePasscodes';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { call } from '../basics/call';
 import { useNumberInWords } from '../basics/useNumberInWords';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { SignInCard } from './SignInCard';
 import { SignInChoice } from './SignInChoice';
 import { canHaveCard, type RosterStudent } from './rosterProps';
@@ -29,18 +29,13 @@ interface CardsProps {
 export function Cards({ students, chosen: first, ...props }: CardsProps) {
   const { classId, className, code, address } = props;
   const t = useTranslations('cards');
-  const refusal = useRefusal();
   const inWords = useNumberInWords();
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(first));
   const [cards, setCards] = useState<readonly Card[] | null>(null);
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const make = async () => {
-    setBusy(true);
     const personIds = students.filter((one) => chosen.has(one.personId)).map((one) => one.personId);
-    const outcome = await call(makePasscodes, { classId, personIds });
-    setBusy(false);
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(makePasscodes, { classId, personIds }));
     if (outcome.ok) setCards(outcome.value.cards);
   };
   if (cards)

@@ -13,6 +13,7 @@ import {
 } from '../../core/privacy/consent';
 import { call } from '../basics/call';
 import { Field } from '../basics/Field';
+import { useAsking } from '../basics/useAsking';
 import { useRefusal } from '../basics/useRefusal';
 import type { RosterStudent } from './rosterProps';
 
@@ -26,14 +27,12 @@ interface ConsentsProps {
 /** The consents of a student: written down, taken back, and what taking one back drew into the class again. */
 export function Consents({ classId, person, today }: ConsentsProps) {
   const t = useTranslations('roster.consent');
-  const refusal = useRefusal();
   const router = useRouter();
   const [drawnBack, setDrawnBack] = useState<readonly { postId: string; title: string }[] | null>(null);
-  const [problem, setProblem] = useState('');
+  const { busy, problem, wait } = useAsking();
   const withdraw = async (consentId: string) => {
     const input = { classId, personId: person.personId, consentId };
-    const outcome = await call(withdrawConsent, input);
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(call(withdrawConsent, input));
     if (outcome.ok) setDrawnBack(outcome.value.drawnBack);
     router.refresh();
   };
@@ -56,6 +55,7 @@ export function Consents({ classId, person, today }: ConsentsProps) {
               <button
                 type="button"
                 className="act self-start"
+                disabled={busy}
                 aria-label={t('withdrawOf', { by: one.givenBy })}
                 onClick={() => void withdraw(one.id)}
               >

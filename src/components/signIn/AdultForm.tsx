@@ -5,17 +5,15 @@ import Link from 'next/link';
 import { useId, useState } from 'react';
 import { signIn } from '../../contract/doors/signIn';
 import { ask } from '../basics/call';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 
 /** E-mail and password. What was typed stays when it was wrong, the password apart. */
 export function AdultForm() {
   const t = useTranslations('signIn');
-  const refusal = useRefusal();
   const id = useId();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const [shared, setShared] = useState(false);
   return (
     <form
@@ -23,12 +21,9 @@ export function AdultForm() {
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        setBusy(true);
-        const outcome = await ask(signIn, { as: 'adult', email, password, ownDevice: !shared });
-        if (outcome.ok) return window.location.assign('/today');
-        setProblem(refusal(outcome));
-        setPassword('');
-        return setBusy(false);
+        const asked = ask(signIn, { as: 'adult', email, password, ownDevice: !shared });
+        if ((await wait(asked, { leaves: true })).ok) window.location.assign('/today');
+        else setPassword('');
       }}
     >
       <h1 className="says">{t('welcomeBack')}</h1>

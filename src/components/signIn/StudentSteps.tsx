@@ -7,7 +7,7 @@ import { listNames, type NamesOfClass } from '../../contract/doors/listNames';
 import { signIn as signInDoor } from '../../contract/doors/signIn';
 import { ask } from '../basics/call';
 import { Mark } from '../basics/Mark';
-import { useRefusal } from '../basics/useRefusal';
+import { useAsking } from '../basics/useAsking';
 import { Passcode } from './Passcode';
 
 /** Who signs in: chosen from the list, where each name has a handle, or by a typed name. */
@@ -26,24 +26,21 @@ export function StudentSteps({
   readonly onSignedIn?: () => void;
 }) {
   const t = useTranslations('signIn');
-  const refusal = useRefusal();
   const [code, setCode] = useState(cardCode);
   const [names, setNames] = useState<NamesOfClass | null>(null);
   const [who, setWho] = useState<Who | null>(null);
-  const [problem, setProblem] = useState('');
+  const { problem, say, wait } = useAsking();
   const [ownDevice, setOwnDevice] = useState(false);
 
   const enterCode = async () => {
-    const outcome = await ask(listNames, { code });
-    setProblem(outcome.ok ? '' : refusal(outcome));
+    const outcome = await wait(ask(listNames, { code }));
     if (outcome.ok) setNames(outcome.value);
   };
   const signIn = async (passcode: string) => {
     const asWhom = who?.who ? { who: who.who } : { name: who?.name ?? '' };
-    const outcome = await ask(signInDoor, { as: 'student', code, ...asWhom, passcode, ownDevice });
-    if (outcome.ok) onSignedIn();
-    else setProblem(refusal(outcome));
-    return outcome.ok;
+    const { ok } = await wait(ask(signInDoor, { as: 'student', code, ...asWhom, passcode, ownDevice }));
+    if (ok) onSignedIn();
+    return ok;
   };
 
   return (
@@ -52,10 +49,10 @@ export function StudentSteps({
         <Done
           text={`${names.title} ${names.groupName}`}
           back={t('otherClass')}
-          onBack={() => (setNames(null), setWho(null), setProblem(''))}
+          onBack={() => (setNames(null), setWho(null), say(''))}
         />
       ) : null}
-      {who ? <Done text={who.name} back={t('notMe')} onBack={() => (setWho(null), setProblem(''))} /> : null}
+      {who ? <Done text={who.name} back={t('notMe')} onBack={() => (setWho(null), say(''))} /> : null}
       {!names ? (
         <CodeForm code={code} problem={problem} onChange={setCode} onSubmit={() => void enterCode()} />
       ) : who ? (

@@ -2,7 +2,8 @@ import type { RequirementAnswer } from './answer';
 import type { RequirementBase } from './requirement';
 
 /** How one picket of the railing stands. */
-export type Slat = 'met' | 'partly' | 'gap' | 'over' | 'unknown' | 'bonus' | 'bonusOffered' | 'waits';
+export const SLATS = ['met', 'partly', 'gap', 'over', 'unknown', 'bonus', 'bonusOffered', 'waits'] as const;
+export type Slat = (typeof SLATS)[number];
 
 type Weight = RequirementBase['weight'];
 

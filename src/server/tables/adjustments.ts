@@ -1,6 +1,7 @@
 import { adjusted, type Adjustment } from '../../core/assignments/adjustment';
 import type { Database } from '../ground/database/database';
 import type { AssignmentRow } from './assignments';
+import { adjustmentColumns } from './columns';
 
 export interface AdjustmentRow extends Adjustment {
   readonly personId: string;
@@ -93,7 +94,7 @@ export async function deleteAdjustment(
 function fromStored(row: Stored): AdjustmentRow {
   return {
     ...row,
-    leftOut: JSON.parse(row.leftOut) as readonly string[],
-    limits: JSON.parse(row.limits) as Adjustment['limits'],
+    leftOut: adjustmentColumns.leftOut(row.leftOut),
+    limits: adjustmentColumns.limits(row.limits),
   };
 }

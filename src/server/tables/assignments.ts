@@ -1,13 +1,7 @@
 import { settingsOf, type AssignmentSettings } from '../../core/assignments/assignmentSettings';
-import type { DocumentJson } from '../../core/document/openDocument';
-import type { Growing } from '../../core/assignments/growing';
-import type { ModelPost } from '../../core/assignments/lessonText';
 import type { SeriesRule } from '../../core/assignments/series';
-import type { StarterGroup } from '../../core/assignments/starters';
-import type { Criterion } from '../../core/assignments/rubric';
-import type { LateRule } from '../../core/grading/gradeInput';
-import type { Requirement } from '../../core/requirements/requirement';
 import type { Database } from '../ground/database/database';
+import { assignmentColumns, documentFrom, textsFrom } from './columns';
 
 export interface AssignmentRow extends AssignmentSettings {
   readonly id: string;
@@ -223,16 +217,16 @@ export async function deleteUnbegun(database: Database, id: string): Promise<num
 function fromStored(row: Stored): AssignmentRow {
   return {
     ...row,
-    instructions: JSON.parse(row.instructions) as DocumentJson,
-    model: row.model === null ? null : (JSON.parse(row.model) as ModelPost),
-    starters: JSON.parse(row.starters) as readonly StarterGroup[],
-    outline: JSON.parse(row.outline) as readonly string[],
-    requirements: JSON.parse(row.requirements) as readonly Requirement[],
-    rubric: JSON.parse(row.rubric) as readonly Criterion[],
-    lateRule: JSON.parse(row.lateRule) as LateRule,
+    instructions: documentFrom(row.instructions),
+    model: assignmentColumns.model(row.model),
+    starters: assignmentColumns.starters(row.starters),
+    outline: textsFrom(row.outline),
+    requirements: assignmentColumns.requirements(row.requirements),
+    rubric: assignmentColumns.rubric(row.rubric),
+    lateRule: assignmentColumns.lateRule(row.lateRule),
     draftsOpen: row.draftsOpen === 1,
-    series: row.series === null ? null : (JSON.parse(row.series) as SeriesRule),
-    growing: row.growing === null ? null : (JSON.parse(row.growing) as Growing),
+    series: assignmentColumns.series(row.series),
+    growing: assignmentColumns.growing(row.growing),
   };
 }
 

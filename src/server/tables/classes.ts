@@ -6,6 +6,7 @@ import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
 import type { Database } from '../ground/database/database';
+import { classColumns, textsFrom } from './columns';
 
 export interface ClassRow extends Look {
   readonly id: string;
@@ -127,16 +128,16 @@ type StoredClass = Omit<
 function classFromStored({ terms, holidays, schoolDays, ...row }: StoredClass): ClassRow {
   return {
     ...row,
-    words: JSON.parse(row.words) as readonly string[],
-    desk: { ...FIRST_DESK_RULES, ...(JSON.parse(row.desk) as Partial<DeskRules>) },
+    words: textsFrom(row.words),
+    desk: { ...FIRST_DESK_RULES, ...classColumns.desk(row.desk) },
     namesTyped: row.namesTyped === 1,
     editorsRead: row.editorsRead === 1,
     searchEngines: row.searchEngines === 1,
     consentNeeded: row.consentNeeded === 1,
     year: {
-      terms: JSON.parse(terms) as SchoolYear['terms'],
-      holidays: JSON.parse(holidays) as SchoolYear['holidays'],
-      schoolDays: JSON.parse(schoolDays) as SchoolYear['schoolDays'],
+      terms: classColumns.terms(terms),
+      holidays: classColumns.holidays(holidays),
+      schoolDays: classColumns.schoolDays(schoolDays),
     },
   };
 }

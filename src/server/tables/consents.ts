@@ -1,5 +1,6 @@
-import type { Consent, ConsentPurpose, ConsentRelation } from '../../core/privacy/consent';
+import type { Consent, ConsentRelation } from '../../core/privacy/consent';
 import type { Database } from '../ground/database/database';
+import { purposesFrom } from './columns';
 
 export interface ConsentRow extends Consent {
   readonly id: string;
@@ -17,7 +18,7 @@ const COLUMNS = `consents.id, person_id AS personId, given_by AS givenBy, relati
 function asStored(row: Stored): ConsentRow {
   return {
     ...row,
-    purposes: JSON.parse(row.purposes) as readonly ConsentPurpose[],
+    purposes: purposesFrom(row.purposes),
     withdrawn: row.withdrawnAt !== null,
   };
 }

@@ -1,5 +1,7 @@
 import type { Grade } from '../../core/grading/grade';
 import type { Database } from '../ground/database/database';
+import { maybe } from '../ground/input/column';
+import { gradeFrom } from './columns';
 
 export interface GradeRow {
   readonly overrideGrade: number | null;
@@ -28,7 +30,7 @@ export async function findGrade(database: Database, postId: string): Promise<Gra
   return {
     ...row,
     overrideGrade: row.overrideGrade === null ? null : Number(row.overrideGrade),
-    givenBack: row.givenBack === null ? null : (JSON.parse(row.givenBack) as Grade),
+    givenBack: maybe(gradeFrom)(row.givenBack),
   };
 }
 
@@ -44,7 +46,7 @@ export async function listGivenBack(
        WHERE last.post_id = grade_figures.post_id AND last.given_back_at IS NOT NULL)`,
     { ids: JSON.stringify(postIds) },
   );
-  return new Map(rows.map((row) => [row.postId, JSON.parse(row.givenBack) as Grade]));
+  return new Map(rows.map((row) => [row.postId, gradeFrom(row.givenBack)]));
 }
 
 /** Adds a figure of a teacher's own, or with null for it that the computed one holds again. The post is held by the caller. */

@@ -1,5 +1,6 @@
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
+import { evidenceFrom } from './columns';
 
 export interface HandInRow {
   readonly id: string;
@@ -69,5 +70,5 @@ export async function markTakenBack(database: Database, id: string, at: Date): P
 type StoredEvidence = Omit<HandInRow, 'evidence'> & { readonly evidence: string };
 
 function withEvidence(row: StoredEvidence): HandInRow {
-  return { ...row, evidence: JSON.parse(row.evidence) as Answer };
+  return { ...row, evidence: evidenceFrom(row.evidence) };
 }

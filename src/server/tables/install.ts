@@ -1,6 +1,7 @@
 import type { PersonFound } from '../../contract/administration/searchPeople';
 import type { AccountRole } from '../../core/access/may';
 import type { Database } from '../ground/database/database';
+import { classesFrom } from './columns';
 
 export interface AccountRow {
   readonly personId: string;
@@ -100,7 +101,7 @@ export async function findPeople(database: Database, words: string): Promise<rea
   return rows.map((row) => ({
     ...row,
     teaches: row.teaches === 1,
-    studentIn: JSON.parse(row.studentIn ?? '[]') as PersonFound['studentIn'],
+    studentIn: classesFrom(row.studentIn ?? '[]'),
   }));
 }
 

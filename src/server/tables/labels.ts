@@ -3,6 +3,7 @@ import type { LabelInSet, LabelNotes } from '../../core/posts/labelSet';
 import type { LabelChanges } from '../../core/posts/labels';
 import type { Database } from '../ground/database/database';
 import { newId } from '../ground/database/newId';
+import { textsFrom } from './columns';
 
 const NO_NOTES: LabelNotes = { meaning: '', drawing: null };
 
@@ -140,5 +141,5 @@ export async function listLabelsInUse(
      JOIN revisions ON revisions.id = hand_ins.revision_id WHERE posts.class_id = :classId`,
     { classId },
   );
-  return rows.map((row) => JSON.parse(row.labels) as readonly string[]);
+  return rows.map((row) => textsFrom(row.labels));
 }

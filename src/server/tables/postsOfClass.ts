@@ -3,6 +3,7 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { OF_NOBODY_DELETED, POST_COLUMNS, type PostRow } from './posts';
 import { type StoredWriting, fromStored } from './writings';
+import { evidenceFrom } from './columns';
 
 export interface StandingRow {
   readonly postId: string;
@@ -42,7 +43,7 @@ export async function listWaiting(database: Database, classId: string): Promise<
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
-  return rows.map((row) => ({ ...row, evidence: JSON.parse(row.evidence) as Answer }));
+  return rows.map((row) => ({ ...row, evidence: evidenceFrom(row.evidence) }));
 }
 
 /** How many posts were begun for each of some assignments; those without any are not named. */

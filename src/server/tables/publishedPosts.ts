@@ -2,8 +2,8 @@ import type { Audience } from '../../core/access/audience';
 import type { Beside } from '../../core/posts/beside';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import type { Database } from '../ground/database/database';
-import { coverOf, headingsOf } from './revisionCopies';
 import { besideOf } from './writings';
+import { coverFrom, headingsFrom, textsFrom } from './columns';
 
 /** A published post, without what it says. */
 export interface PublishedRow {
@@ -86,13 +86,13 @@ export async function findPublished(
      ORDER BY posts.address = :address DESC`,
     { classId, address },
   );
-  return row ? { ...cardFrom(row), html: row.html, headings: headingsOf(row.headings) } : null;
+  return row ? { ...cardFrom(row), html: row.html, headings: headingsFrom(row.headings) } : null;
 }
 
 function cardFrom(row: StoredCard): PublishedCard {
-  return { ...row, ...withLabels(row), beside: besideOf(row.beside), cover: coverOf(row.cover) };
+  return { ...row, ...withLabels(row), beside: besideOf(row.beside), cover: coverFrom(row.cover) };
 }
 
 function withLabels(row: Stored<PublishedRow>): PublishedRow {
-  return { ...row, labels: JSON.parse(row.labels) as readonly string[] };
+  return { ...row, labels: textsFrom(row.labels) };
 }

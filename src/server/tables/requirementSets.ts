@@ -1,5 +1,6 @@
 import type { Requirement } from '../../core/requirements/requirement';
 import type { Database } from '../ground/database/database';
+import { assignmentColumns } from './columns';
 
 export interface RequirementSetRow {
   readonly id: string;
@@ -30,7 +31,7 @@ export async function listRequirementSets(
   );
   return rows.map((row) => ({
     ...row,
-    requirements: JSON.parse(row.requirements) as readonly Requirement[],
+    requirements: assignmentColumns.requirements(row.requirements),
     shared: row.shared === 1,
   }));
 }

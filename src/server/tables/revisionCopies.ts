@@ -1,4 +1,3 @@
-import type { Beside } from '../../core/posts/beside';
 import { RENDERER, type RevisionCopy } from '../../core/posts/revisionCopy';
 import type { Database } from '../ground/database/database';
 
@@ -17,14 +16,4 @@ export async function upsertCopy(database: Database, revisionId: string, copy: R
       headings: JSON.stringify(copy.headings),
     },
   );
-}
-
-/** How a copy's cover is stored. */
-export function coverOf(stored: string | null): Beside['cover'] {
-  return stored === null ? null : (JSON.parse(stored) as Beside['cover']);
-}
-
-/** How a copy's headings are stored. */
-export function headingsOf(stored: string): RevisionCopy['headings'] {
-  return JSON.parse(stored) as RevisionCopy['headings'];
 }

@@ -1,4 +1,5 @@
 import { NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
+import { besideFrom, textsFrom } from './columns';
 
 /** What a writer writes: the draft, and what a revision keeps of it. `body` is the document as JSON text. */
 export interface Writing {
@@ -26,14 +27,14 @@ export type StoredWriting<Row> = Omit<Row, 'labels' | 'beside'> & {
 export function fromStored<Row extends Writing>(row: StoredWriting<Row>): Row {
   return {
     ...row,
-    labels: JSON.parse(row.labels) as readonly string[],
+    labels: textsFrom(row.labels),
     beside: besideOf(row.beside),
   } as unknown as Row;
 }
 
 /** What stands beside a post; posts from before have less of it. */
 export function besideOf(json: string): Beside {
-  return { ...NOTHING_BESIDE, ...(JSON.parse(json) as Partial<Beside>) };
+  return { ...NOTHING_BESIDE, ...besideFrom(json) };
 }
 
 export function asStored({ labels, beside }: Writing): { readonly labels: string; readonly beside: string } {

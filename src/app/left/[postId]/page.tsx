@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { LeftPost } from '@/components/editor/LeftPost';
+import { LeftPost } from '@/components/receipt/LeftPost';
 import { requireSession } from '@/server/http/desk';
 import { maybeLeftPost } from '@/server/views/writing/viewLeft';
 

@@ -8,10 +8,10 @@ import { useMemo, useState } from 'react';
 import { readersHtml } from '../../../core/document/html/readersHtml';
 import { saysSomething } from '../../../core/document/saysSomething';
 import { openDocument } from '../../../core/document/openDocument';
-import type { LessonDeskProps } from '../../editor/lesson/LessonDesk';
+import type { LessonDeskProps } from '../../lesson/LessonDesk';
 
 // The editor is large, and a builder is often opened to look.
-const LessonDesk = dynamic(() => import('../../editor/lesson/LessonDesk'), { ssr: false });
+const LessonDesk = dynamic(() => import('../../lesson/LessonDesk'), { ssr: false });
 
 interface LessonTextFieldProps extends LessonDeskProps {
   readonly problem: string;

@@ -3,8 +3,8 @@
 import { useTranslations } from 'next-intl';
 import { NO_INSTRUCTIONS, type ModelPost } from '../../../core/assignments/lessonText';
 import { Field } from '../../basics/Field';
+import type { LessonDeskProps } from '../../lesson/LessonDesk';
 import { CheckFill } from '../forms/fields';
-import type { LessonDeskProps } from '../../editor/lesson/LessonDesk';
 import { LessonTextField } from './LessonTextField';
 
 interface ModelPostFieldProps extends Omit<LessonDeskProps, 'label' | 'body' | 'onChange'> {

@@ -3,7 +3,7 @@ import { Plugin, PluginKey } from '@tiptap/pm/state';
 import { Decoration, DecorationSet } from '@tiptap/pm/view';
 import { links, maybeWebAddress } from '../../../core/document/links';
 import type { OpenResult } from '../../../core/requirements/post';
-import { sayingAside } from '../schema/sayingAside';
+import { sayingAside } from '../sayingAside';
 
 type Results = Readonly<Record<string, OpenResult>>;
 

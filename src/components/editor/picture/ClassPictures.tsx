@@ -4,12 +4,12 @@ import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
+import type { ClassPicture } from '../../../core/posts/classPicture';
 import { send } from '../../basics/call';
 import { Field } from '../../basics/Field';
-import { useRefusal } from '../../basics/useRefusal';
+import { useAsking } from '../../basics/useAsking';
 import { PictureFinder } from '../../pictures/PictureFinder';
 import { PictureLines } from '../../pictures/PictureLines';
-import type { ClassPicture } from '../../../core/posts/classPicture';
 import { useLooking } from '../addresses/LookingContext';
 import { UploadLine } from '../UploadLine';
 import type { PictureUpload } from '../usePictureUpload';
@@ -209,16 +209,12 @@ function FromAddress({
   readonly onDone: () => void;
 }) {
   const t = useTranslations('pictures');
-  const refusal = useRefusal();
   const { classId } = useLooking();
   const [address, setAddress] = useState('');
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, wait } = useAsking();
   const copy = async () => {
-    setBusy(true);
-    const outcome = await copyFromAddress(classId, address);
-    setBusy(false);
-    if (!outcome.ok) return setProblem(refusal(outcome));
+    const outcome = await wait(copyFromAddress(classId, address));
+    if (!outcome.ok) return undefined;
     know(outcome.value.pictureId, outcome.value.perceptualHash);
     onDone();
     return setTimeout(() => putPicture(editor, { src: outcome.value.pictureId, credit: address }));

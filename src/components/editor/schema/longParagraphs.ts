@@ -2,7 +2,7 @@ import { Extension } from '@tiptap/core';
 import { Plugin } from '@tiptap/pm/state';
 import { Decoration, DecorationSet } from '@tiptap/pm/view';
 import { wordsInBlock } from '../../../core/words/documentWords';
-import { sayingAside } from './sayingAside';
+import { sayingAside } from '../sayingAside';
 
 /** From so many words on a paragraph is tiring to read on a screen. */
 const LONG = 130;

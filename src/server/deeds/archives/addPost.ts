@@ -1,5 +1,4 @@
 import { escapeHtml, writeHtml } from '../../../core/document/html/writeHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
 import { addressFrom } from '../../../core/posts/address';
 import { findAssignment } from '../../tables/assignments';
@@ -15,6 +14,7 @@ import { findPublication } from '../../tables/publications';
 import { findGrade } from '../../tables/gradeFigures';
 import { listNotes } from '../../tables/notes';
 import { maybeReadPicture } from '../../ground/storage/pictureFiles';
+import { openStored } from '../../tables/columns';
 import { pictureIds } from '../evidence/writing';
 import type { Zipping } from './zipStream';
 
@@ -83,7 +83,7 @@ export async function addPage(
 }
 
 async function addWriting(zip: Zipping, folder: string, name: string, writing: Writing): Promise<void> {
-  const body = openDocument(JSON.parse(writing.body));
+  const body = openStored(writing.body);
   const { subtitle, teaser, cover } = writing.beside;
   for (const src of pictureIds(writing)) await addPicture(zip, folder, src);
   const title = escapeHtml(writing.title);

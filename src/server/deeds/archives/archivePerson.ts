@@ -1,6 +1,5 @@
 import { may } from '../../../core/access/may';
 import { writeHtml } from '../../../core/document/html/writeHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { addressFrom } from '../../../core/posts/address';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { findActor } from '../../ground/access/roles';
@@ -13,6 +12,7 @@ import { findPerson } from '../../tables/people';
 import { findMembership } from '../../tables/memberships';
 import { findStudentStanding } from '../../tables/standing';
 import { listPostsOf } from '../../tables/postsOfClass';
+import { openStored } from '../../tables/columns';
 import { addPost, folderOf, json } from './addPost';
 import { zipStream } from './zipStream';
 
@@ -60,7 +60,7 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
       await Promise.all(classes.map(({ id: classId }) => listPageWritingOf(database, { personId, classId })))
     )
       .flat()
-      .map((page) => ({ ...page, body: writeHtml(openDocument(JSON.parse(page.body))) })),
+      .map((page) => ({ ...page, body: writeHtml(openStored(page.body)) })),
   });
   for (const { id } of classes)
     await writeAuditLine(database, {

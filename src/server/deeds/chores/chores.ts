@@ -1,4 +1,4 @@
-import type { JobHandler, JobKind } from '../../ground/jobs/kinds';
+import { PAYLOADS, type JobHandler, type JobKind } from '../../ground/jobs/kinds';
 import { applyRetention } from './applyRetention';
 import { completeHandIn } from './completeHandIn';
 import { eraseClass } from './eraseClass';
@@ -7,13 +7,21 @@ import { openRepetition } from './openRepetition';
 import { sendMail } from './sendMail';
 import { tidyFiles } from './tidyFiles';
 
+/** Does a job of what is stored of it. */
+type Doing = (stored: string, jobId: string, now: Date) => Promise<void>;
+
 /** The work that is done beside the requests, by its kind. A handler may be run twice for the same job. */
-export const HANDLERS = {
-  sendMail,
-  erasePerson,
-  eraseClass,
-  applyRetention,
-  tidyFiles,
-  completeHandIn,
-  openRepetition,
-} as const satisfies { readonly [Kind in JobKind]: JobHandler<Kind> };
+export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
+  sendMail: given('sendMail', sendMail),
+  erasePerson: given('erasePerson', erasePerson),
+  eraseClass: given('eraseClass', eraseClass),
+  applyRetention: given('applyRetention', applyRetention),
+  tidyFiles: given('tidyFiles', tidyFiles),
+  completeHandIn: given('completeHandIn', completeHandIn),
+  openRepetition: given('openRepetition', openRepetition),
+};
+
+/** A handler that is given what its kind of job is told, read and checked. */
+function given<Kind extends JobKind>(kind: Kind, handler: JobHandler<Kind>): Doing {
+  return (stored, jobId, now) => handler(PAYLOADS[kind](stored), jobId, now);
+}

@@ -1,4 +1,3 @@
-import { openDocument } from '../../../core/document/openDocument';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { lookedAt, waitsForNetwork } from '../../../core/requirements/lookedAt';
 import { adjustedFor } from '../../tables/adjustments';
@@ -10,6 +9,7 @@ import { findPostOfAnybody } from '../../tables/posts';
 import { findRevision } from '../../tables/revisions';
 import type { JobPayloads } from '../../ground/jobs/kinds';
 import { insertJob } from '../../ground/jobs/queries';
+import { openStored } from '../../tables/columns';
 import { copyDocuments } from '../links/copyDocuments';
 import { lookAt } from '../links/lookAt';
 import { evidenceFor } from '../evidence/evidence';
@@ -32,7 +32,7 @@ export async function completeHandIn(
   const assignment = given && (await adjustedFor(database, given, post.writerId));
   const inClass = post && (await findClass(database, post.classId));
   if (!handIn || !revision || !assignment || !inClass) return;
-  const body = openDocument(JSON.parse(revision.body));
+  const body = openStored(revision.body);
   await lookAt(webAddresses(body), { askedBy: null, now });
   await copyDocuments(revision.id, body, now);
   if (!waitsForNetwork(handIn.evidence)) return;

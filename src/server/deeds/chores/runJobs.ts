@@ -1,6 +1,7 @@
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { log } from '../../ground/logging/log';
+import type { JobKind } from '../../ground/jobs/kinds';
 import { finishJob, postponeJob, takeJob, type JobRow } from '../../ground/jobs/queries';
 import { HANDLERS } from './chores';
 
@@ -41,8 +42,7 @@ async function maybeFailure(job: JobRow, now: Date): Promise<{ readonly problem:
   }
 }
 
-async function handle(job: JobRow, now: Date): Promise<void> {
-  const handler = Object.hasOwn(HANDLERS, job.kind) ? HANDLERS[job.kind as keyof typeof HANDLERS] : null;
-  if (!handler) throw new Error(`there is no handler for ${job.kind}`);
-  await handler(JSON.parse(job.payload ?? 'null') as never, job.id, now);
+async function handle({ id, kind, payload }: JobRow, now: Date): Promise<void> {
+  if (!Object.hasOwn(HANDLERS, kind)) throw new Error(`there is no handler for ${kind}`);
+  await HANDLERS[kind as JobKind](payload ?? 'null', id, now);
 }

@@ -10,7 +10,7 @@ export interface FilesLeft {
 }
 
 /** The files of pictures that no other class shows, by content hash. */
-export async function listClassPictureFiles(database: Database, classId: string): Promise<readonly string[]> {
+async function listClassPictureFiles(database: Database, classId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
     `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE class_id = :classId
        AND NOT EXISTS (SELECT 1 FROM pictures AS other
@@ -21,7 +21,7 @@ export async function listClassPictureFiles(database: Database, classId: string)
 }
 
 /** The files that the class gave out and that no assignment of another class has with it, by content hash. */
-export async function listClassHandoutFiles(database: Database, classId: string): Promise<readonly string[]> {
+async function listClassHandoutFiles(database: Database, classId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
     `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE class_id = :classId
        AND NOT EXISTS (SELECT 1 FROM handouts AS other

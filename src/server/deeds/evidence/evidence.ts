@@ -1,4 +1,3 @@
-import { openDocument } from '../../../core/document/openDocument';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { asksFor } from '../../../core/requirements/requirement';
 import type { Measured, Measuring } from '../../../workers/tasks/measure';
@@ -10,6 +9,7 @@ import { listPerceptualHashes } from '../../tables/pictures';
 import { work } from '../../ground/work/work';
 import { type PostRow } from '../../tables/posts';
 import { listOthersBodies } from '../../tables/postsOfClass';
+import { openStored } from '../../tables/columns';
 import { findOpenResults } from '../links/lookAt';
 import { assignmentToCheck } from './context';
 import { pictureIds } from './writing';
@@ -49,7 +49,7 @@ export async function evidenceFor(
         selfChecked,
         classWords: inClass.words,
         pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
-        openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
+        openResults: await findOpenResults(database, webAddresses(openStored(post.body))),
         ...(await commentsGiven(database, post, assignment, inClass)),
       },
       ...(await othersOf(database, post, assignment)),

@@ -1,9 +1,10 @@
 import type { SentWriting } from '../../../contract/posts/writing';
-import { maybeOpenDocument, openDocument } from '../../../core/document/openDocument';
+import { maybeOpenDocument } from '../../../core/document/openDocument';
 import { nodesOfType } from '../../../core/document/nodesOfType';
 import { pictures } from '../../../core/document/pictures';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
 import type { PictureNamed, Writing } from '../../tables/writings';
+import { openStored } from '../../tables/columns';
 
 /** What is stored of what was sent, or null where the document is none of our schema. */
 export function maybeWriting(sent: SentWriting): Writing | null {
@@ -24,7 +25,7 @@ export function pictureIds(writing: Writing): readonly string[] {
 
 /** The same pictures with what is said of them, each once: where it first stands. */
 export function picturesNamed({ body, beside }: Writing): readonly PictureNamed[] {
-  const document = openDocument(JSON.parse(body));
+  const document = openStored(body);
   const bare = (id: string, description = '') => ({ id, description, caption: '', credit: '', licence: '' });
   const named = [
     ...pictures(document).map(({ src, ...said }) => ({ ...bare(src), ...picked(said) })),

@@ -2,12 +2,12 @@ import { hidePage as hidePageDeed } from '../../../contract/pages/hidePage';
 import { showPage as showPageDeed } from '../../../contract/pages/showPage';
 import { audiencesUpTo, goesBeyondClass } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
-import type { DocumentJson } from '../../../core/document/openDocument';
 import { saysSomething } from '../../../core/document/saysSomething';
 import { findActor } from '../../ground/access/roles';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
 import { insertPageRevision, updateAsked, updatePageAudience } from '../../tables/pages';
+import { documentFrom } from '../../tables/columns';
 import { pageUseCase } from '../subjects/pageUseCase';
 import { noteWhatPageNames } from './uses';
 
@@ -16,7 +16,7 @@ export const showPage = pageUseCase(showPageDeed, {
   async run({ version, audience }, { page, inClass }, { database, personId, now }) {
     if (page.version !== version) return refused('page.changedMeanwhile');
     if (!page.title.trim()) return refused('page.noTitle', 'title');
-    if (!saysSomething(JSON.parse(page.body) as DocumentJson)) return refused('page.noWords', 'body');
+    if (!saysSomething(documentFrom(page.body))) return refused('page.noWords', 'body');
     if (!audiencesUpTo(inClass.ceiling).includes(audience)) return refused('page.tooWide', 'audience');
     const actor = await findActor(database, page.classId, personId);
     if (goesBeyondClass(audience) && !may(actor, 'page.open', {})) {

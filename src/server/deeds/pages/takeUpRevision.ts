@@ -1,7 +1,7 @@
 import { takeUpRevision as deed } from '../../../contract/pages/takeUpRevision';
-import type { DocumentJson } from '../../../core/document/openDocument';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
 import { findLatestShown, findPageRevision, updatePage } from '../../tables/pages';
+import { documentFrom } from '../../tables/columns';
 import { pageUseCase } from '../subjects/pageUseCase';
 import { keepAsItWas } from './savePage';
 import { noteWhatPageNames } from './uses';
@@ -17,6 +17,6 @@ export const takeUpRevision = pageUseCase(deed, {
     if ((await updatePage(database, changed)) !== 1) return refused('page.changedMeanwhile');
     const shown = page.audience === null ? null : await findLatestShown(database, page.id);
     await noteWhatPageNames(database, { ...changed, shown: shown && shown.body }, personId);
-    return done({ version: version + 1, title, body: JSON.parse(body) as DocumentJson });
+    return done({ version: version + 1, title, body: documentFrom(body) });
   },
 });

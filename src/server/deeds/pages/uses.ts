@@ -1,6 +1,7 @@
 import type { Audience } from '../../../core/access/audience';
 import { namedIn } from '../../../core/document/namedIn';
 import type { Database } from '../../ground/database/database';
+import { documentFrom } from '../../tables/columns';
 
 /** A page that names a picture or a file, as far as access asks for it. */
 export interface PageUse {
@@ -45,8 +46,8 @@ export async function noteWhatPageNames(
   },
   by: string,
 ): Promise<void> {
-  const written = namedIn([JSON.parse(page.body)]);
-  const shown = page.shown === null ? { handouts: [], pictures: [] } : namedIn([JSON.parse(page.shown)]);
+  const written = namedIn([documentFrom(page.body)]);
+  const shown = page.shown === null ? { handouts: [], pictures: [] } : namedIn([documentFrom(page.shown)]);
   const parameters = {
     pageId: page.id,
     classId: page.classId,

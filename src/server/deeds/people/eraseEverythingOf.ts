@@ -3,7 +3,7 @@ import { erasePersonFromPages } from '../pages/erasePersonFromPages';
 import { erasePosts } from '../posts/erasePost';
 
 /** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
-export async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
+async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
     `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE uploaded_by = :personId
        AND NOT EXISTS (SELECT 1 FROM pictures AS other
@@ -14,7 +14,7 @@ export async function listOwnPictureFiles(database: Database, personId: string):
 }
 
 /** The same for the files that they gave out. */
-export async function listOwnHandoutFiles(database: Database, personId: string): Promise<readonly string[]> {
+async function listOwnHandoutFiles(database: Database, personId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
     `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE uploaded_by = :personId
        AND NOT EXISTS (SELECT 1 FROM handouts AS other

@@ -2,7 +2,6 @@ import { randomInt } from 'node:crypto';
 import { handIn as deed } from '../../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { missingNow } from '../../../core/assignments/growing';
-import { openDocument } from '../../../core/document/openDocument';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { addressFrom, freeAddress } from '../../../core/posts/address';
 import { maybeReaches } from '../../../core/posts/release';
@@ -16,6 +15,7 @@ import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
 import { updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
+import { openStored } from '../../tables/columns';
 import { countingIn } from '../assignments/growingSteps';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
@@ -88,7 +88,7 @@ export const handIn = postUseCase(deed, {
     });
     await updateStage(database, post.id, next);
     // Other people's servers are not waited for while a child waits for the receipt.
-    if (webAddresses(openDocument(JSON.parse(body))).length > 0)
+    if (webAddresses(openStored(body)).length > 0)
       await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
     if (post.address === null) await giveAddress(database, post);
     await takeLabels(database, inClass, { postId: post.id, writerId: post.writerId, labels, now });

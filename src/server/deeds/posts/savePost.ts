@@ -1,5 +1,4 @@
 import { savePost as deed, type Saved } from '../../../contract/posts/savePost';
-import type { SentWriting } from '../../../contract/posts/writing';
 import { isWithinBounds } from '../../../core/document/bounds';
 import { type Context, done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
@@ -12,6 +11,7 @@ import {
   insertRevision,
 } from '../../tables/revisions';
 import { type Writing } from '../../tables/writings';
+import { documentFrom } from '../../tables/columns';
 import { draftUseCase } from '../subjects/draftUseCase';
 import { maybeWriting, picturesNamed } from '../evidence/writing';
 import { keepAsRevision } from './keepAsRevision';
@@ -62,7 +62,7 @@ async function branch(
     title: post.title,
     labels: post.labels,
     beside: post.beside,
-    body: JSON.parse(post.body) as SentWriting['body'],
+    body: documentFrom(post.body),
   };
   return { kind: 'branched', branchId: id, version: post.version, writing: stands };
 }

@@ -47,8 +47,8 @@ const change = async (requirements: readonly object[]) =>
 test('a list measures a draft once, and again when its words have changed', async () => {
   expect(await slats()).toEqual([['met', 'bonusOffered']]);
   const again = await countStatements(work);
-  await database.change('UPDATE post_standings SET slats = \'["kept"]\'');
-  expect(await slats()).toEqual([['kept']]);
+  await database.change('UPDATE post_standings SET slats = \'["waits"]\'');
+  expect(await slats()).toEqual([['waits']]);
   const changed = writing('<p>grey</p>', '2 · Skies', ['three-skies']);
   await succeeded(as(house, 'writer', savePost, { postId, version: 2, writing: changed }));
   expect(await slats()).toEqual([['partly', 'bonus']]);
@@ -74,9 +74,9 @@ test.each([
   ],
 ])('it is measured again when %s has changed', async (_, changed) => {
   await slats();
-  await database.change('UPDATE post_standings SET slats = \'["kept"]\'');
+  await database.change('UPDATE post_standings SET slats = \'["waits"]\'');
   await changed();
-  expect(await slats()).not.toEqual([['kept']]);
+  expect(await slats()).not.toEqual([['waits']]);
 });
 
 test('what other people do is looked at again after a while, and only where it is asked for', async () => {

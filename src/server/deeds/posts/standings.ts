@@ -7,6 +7,7 @@ import type { ClassRow } from '../../tables/classes';
 import { database, type Database } from '../../ground/database/database';
 import { listLabels } from '../../tables/labels';
 import { findPost } from '../../tables/posts';
+import { slatsFrom } from '../../tables/columns';
 import { checkedBy } from '../evidence/context';
 import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
 
@@ -71,7 +72,7 @@ export async function slatsOfPosts(
       (!OTHERS_CHANGE.some((kind) => asksFor(assignment.requirements, kind)) ||
         now.getTime() - last.measuredAt.getTime() < STANDS_FOR);
     const found = stands
-      ? (JSON.parse(last.slats) as readonly Slat[])
+      ? slatsFrom(last.slats)
       : await measureAnew(post, { assignment, inClass, measuredBy, now });
     if (found) slats.set(post.id, found);
   }

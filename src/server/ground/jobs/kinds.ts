@@ -1,3 +1,5 @@
+import { column } from '../input/column';
+
 /** What each kind of job is told; it is kept as text until the job is done. */
 export interface JobPayloads {
   readonly sendMail: { readonly to: string; readonly subject: string; readonly text: string };
@@ -14,6 +16,27 @@ export interface JobPayloads {
 }
 
 export type JobKind = keyof JobPayloads;
+
+const id = { type: 'string', maxLength: 16 } as const;
+const text = { type: 'string' } as const;
+const withAll = (properties: Readonly<Record<string, object>>) => ({
+  type: 'object',
+  required: Object.keys(properties),
+  additionalProperties: false,
+  properties,
+});
+const NOTHING = { type: 'null' } as const;
+
+/** How the payload of each kind is read again. */
+export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayloads[Kind] } = {
+  sendMail: column('mail', withAll({ to: text, subject: text, text })),
+  completeHandIn: column('hand-in', withAll({ handInId: id, round: { type: 'integer', minimum: 0 } })),
+  openRepetition: column('repetition', withAll({ assignmentId: id })),
+  erasePerson: column('person', withAll({ personId: id })),
+  eraseClass: column('class', withAll({ classId: id })),
+  applyRetention: column('retention', NOTHING),
+  tidyFiles: column('tidying', NOTHING),
+};
 
 /** What is done once a day, however many processes there are. */
 export const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly JobKind[];

@@ -2,11 +2,11 @@ import { addressesOf } from '../../../contract/addresses';
 import { narrower } from '../../../core/access/audience';
 import { may, type Actor } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { dateInWords } from '../../../core/timing/inWords';
 import type { ClassRow } from '../../tables/classes';
 import { database } from '../../ground/database/database';
 import { findShownToReaders, listShownTitles, type ShownPageRow } from '../../tables/pages';
+import { openStored } from '../../tables/columns';
 
 interface PageReader {
   readonly inClass: ClassRow;
@@ -35,7 +35,7 @@ export async function maybeReadablePage(reader: PageReader, address: string) {
   return {
     title: revision.title,
     address: `/blog/${inClass.address}/pages/${page.address}`,
-    html: readersHtml(openDocument(JSON.parse(revision.body)), { sameTab: inClass.desk.linksInSameTab }),
+    html: readersHtml(openStored(revision.body), { sameTab: inClass.desk.linksInSameTab }),
     changed: dateInWords(page.shownAt.getTime(), inClass.timeZone, inClass.language),
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',

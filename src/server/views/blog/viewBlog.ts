@@ -1,7 +1,6 @@
 import { addressesOf } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
 import { entryLinks } from '../../../core/posts/entryLinks';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
@@ -27,6 +26,7 @@ import {
   subjectOf,
   type Blog,
 } from '../../deeds/readers/openBlog';
+import { openStored } from '../../tables/columns';
 import { maybeComments } from '../comments/viewComments';
 import { listReadablePages, maybeReadablePage } from './readPages';
 
@@ -148,7 +148,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     blog: shownBlog(inClass),
     title: revision.title,
     lettering: revision.beside.lettering,
-    html: readersHtml(openDocument(JSON.parse(revision.body))),
+    html: readersHtml(openStored(revision.body)),
     writer: nameInClass(writer),
     handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, inClass.language),
     receipt: `${monogram(writer)} ${handIn.receipt}`,

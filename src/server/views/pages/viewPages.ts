@@ -1,13 +1,13 @@
 import { audiencesUpTo, PAGE_AUDIENCES, type PageAudience } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument, type DocumentJson } from '../../../core/document/openDocument';
 import { agoInWords, momentInWords } from '../../../core/timing/inWords';
 import { type ClassRow } from '../../tables/classes';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { shownInClass, type Desk } from '../../deeds/sessions/desk';
 import { findPage, listPageRevisions, listPages, listShownPages, type PageRow } from '../../tables/pages';
+import { documentFrom, openStored } from '../../tables/columns';
 
 /** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
 export async function maybePages({ personId, role, inClass, now }: Desk) {
@@ -41,7 +41,7 @@ export async function maybePageDesk({ personId, role, inClass }: Desk, pageId: s
     page: {
       id: pageId,
       title: page.title,
-      body: JSON.parse(page.body) as DocumentJson,
+      body: documentFrom(page.body),
       version: page.version,
       ...standing(page, shown),
       shownWhen: shown?.shownAt ? when(shown.shownAt) : null,
@@ -60,7 +60,7 @@ export async function maybePageDesk({ personId, role, inClass }: Desk, pageId: s
       when: when(revision.shownAt ?? revision.writtenAt),
       by: nameOf(revision.writtenBy),
       shown: revision.shownAt !== null,
-      html: readersHtml(openDocument(JSON.parse(revision.body))),
+      html: readersHtml(openStored(revision.body)),
     })),
   };
 }

@@ -6,6 +6,7 @@ import { findActor } from '../../ground/access/roles';
 import { done, NOT_THERE, type Result } from '../../ground/access/useCase';
 import { database } from '../../ground/database/database';
 import { listClassPictureRows } from '../../deeds/pictures/classPictures';
+import { textsFrom } from '../../tables/columns';
 
 /** The pictures of a class for somebody who belongs to it, the latest first. */
 export async function listClassPictures(
@@ -34,7 +35,7 @@ export async function listClassPictures(
       by: nameInClass({ ...row, penName: null }),
       own,
       choosable: own || mayBeReused(row.licence ?? ''),
-      labels: row.labels === null ? [] : (JSON.parse(row.labels) as readonly string[]),
+      labels: row.labels === null ? [] : textsFrom(row.labels),
       shownIn: title ? [title] : [],
     });
   }

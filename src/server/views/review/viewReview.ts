@@ -5,7 +5,6 @@ import { readersHtml } from '../../../core/document/html/readersHtml';
 import { headings } from '../../../core/document/headings';
 import { maybeWebAddress } from '../../../core/document/links';
 import { nodesOfType } from '../../../core/document/nodesOfType';
-import { openDocument } from '../../../core/document/openDocument';
 import { monogram, nameInClass, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
@@ -22,6 +21,7 @@ import type { Desks } from '../../deeds/sessions/desk';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
 import { listNotes } from '../../tables/notes';
+import { openStored } from '../../tables/columns';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
 export async function maybeReview(postId: string, desks: Desks) {
@@ -40,7 +40,7 @@ export async function maybeReview(postId: string, desks: Desks) {
   const writer = members.get(post.writerId);
   if (!latest || !revision || !writer) return null;
   const { timeZone, language } = inClass;
-  const body = openDocument(JSON.parse(revision.body));
+  const body = openStored(revision.body);
   const judgements = await listJudgements(database, postId);
   const grade = computeGrade(found.rows, judgements);
   return {

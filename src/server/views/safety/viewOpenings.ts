@@ -1,6 +1,5 @@
 import { may, type AccountRole } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { nameInClass, teacherName } from '../../../core/people/names';
 import { openingState } from '../../../core/privacy/opening';
 import { agoInWords, dateInWords, momentInWords } from '../../../core/timing/inWords';
@@ -19,6 +18,7 @@ import {
   listOpeningsFor,
   listOpeningsOf,
 } from '../../tables/openings';
+import { openStored } from '../../tables/columns';
 
 /** What the teachers of a class asked to open, and what could be asked for; null for everybody else. */
 export async function maybeOpenings({ personId, role, inClass, now }: Desk) {
@@ -101,7 +101,7 @@ export async function maybeOpenedDraft(openingId: string, personId: string, now:
   const { timeZone, language } = inClass;
   return {
     title: post.title,
-    html: readersHtml(openDocument(JSON.parse(post.body))),
+    html: readersHtml(openStored(post.body)),
     writer: nameInClass(writer),
     assignment: opening.assignmentTitle,
     saved: momentInWords(post.savedAt.getTime(), timeZone, language),

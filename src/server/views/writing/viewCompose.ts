@@ -1,7 +1,6 @@
 import { showLesson } from '../../../core/assignments/lessonText';
 import { cappedAudience, narrower } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
-import { openDocument, type DocumentJson } from '../../../core/document/openDocument';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
@@ -25,6 +24,7 @@ import { listNotes } from '../../tables/notes';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { pictureIds } from '../../deeds/evidence/writing';
+import { documentFrom, openStored } from '../../tables/columns';
 import { listOpeningsToTell } from '../safety/viewOpenings';
 import { maybeOwnPost } from './maybeOwnPost';
 import { listDraftReaders } from './viewDraft';
@@ -53,7 +53,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
       title: post.title,
       labels: post.labels,
       beside: post.beside,
-      body: JSON.parse(post.body) as DocumentJson,
+      body: documentFrom(post.body),
     },
     assignment: {
       ...context,
@@ -92,7 +92,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
     oneNextThing: inClass.desk.oneNextThing,
     readers: readersOf(found, teachers),
     classWords: inClass.words,
-    openResults: await findOpenResults(database, webAddresses(openDocument(JSON.parse(post.body)))),
+    openResults: await findOpenResults(database, webAddresses(openStored(post.body))),
     hashes: await listPerceptualHashes(database, pictureIds(post)),
     grade:
       readsGrade && found.grade?.givenBack

@@ -1,6 +1,5 @@
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { nameInClass, teacherName } from '../../../core/people/names';
 import { dateInWords, momentInWords } from '../../../core/timing/inWords';
 import { listReadersOf, writeAuditLine } from '../../ground/access/auditLog';
@@ -9,6 +8,7 @@ import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
 import { findPerson } from '../../tables/people';
 import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
+import { openStored } from '../../tables/columns';
 
 const USE_CASE = 'readDraft';
 
@@ -32,7 +32,7 @@ export async function maybeDraft(postId: string, { personId, role, inClass: own,
   });
   return {
     title: post.title,
-    html: readersHtml(openDocument(JSON.parse(post.body))),
+    html: readersHtml(openStored(post.body)),
     writer: nameInClass(writer),
     assignment: assignment.title,
     saved: momentInWords(post.savedAt.getTime(), inClass.timeZone, inClass.language),

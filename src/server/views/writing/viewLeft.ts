@@ -1,6 +1,5 @@
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
-import { openDocument } from '../../../core/document/openDocument';
 import { teacherName } from '../../../core/people/names';
 import { dateInWords, momentInWords } from '../../../core/timing/inWords';
 import { findActor } from '../../ground/access/roles';
@@ -8,6 +7,7 @@ import { database } from '../../ground/database/database';
 import { listNotes } from '../../tables/notes';
 import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
 import { listLeftPosts } from '../../tables/postsOfClass';
+import { openStored } from '../../tables/columns';
 
 /** What somebody wrote in classes that they have left since, the latest first. */
 export async function listLeftWriting(personId: string) {
@@ -30,7 +30,7 @@ export async function maybeLeftPost(postId: string, personId: string, now: Date)
   const { timeZone, language } = inClass;
   return {
     title: post.title,
-    html: readersHtml(openDocument(JSON.parse(post.body))),
+    html: readersHtml(openStored(post.body)),
     assignment: assignment.title,
     inClass: inClass.title,
     saved: momentInWords(post.savedAt.getTime(), timeZone, language),

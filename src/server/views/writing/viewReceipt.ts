@@ -1,6 +1,5 @@
 import { cappedAudience } from '../../../core/access/audience';
 import { links, maybeWebAddress } from '../../../core/document/links';
-import { openDocument } from '../../../core/document/openDocument';
 import { pictures } from '../../../core/document/pictures';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
@@ -17,6 +16,7 @@ import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { type HandInRow } from '../../tables/handIns';
 import { findRevision } from '../../tables/revisions';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
+import { openStored } from '../../tables/columns';
 import { listWithoutComment } from '../blog/viewBlog';
 import { maybeOwnPost } from './maybeOwnPost';
 
@@ -32,7 +32,7 @@ export async function maybeReceipt(postId: string, desk: Desk) {
   const writer = members.find((member) => member.personId === personId);
   if (!handIn || !revision || !writer) return null;
   const { timeZone, language } = inClass;
-  const body = openDocument(JSON.parse(revision.body));
+  const body = openStored(revision.body);
   return {
     postId,
     title: revision.title,

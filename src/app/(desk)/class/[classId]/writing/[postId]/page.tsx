@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { Compose } from '@/components/editor/Compose';
+import { Compose } from '@/components/compose/Compose';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { maybeCompose } from '@/server/views/writing/viewCompose';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { Receipt } from '@/components/editor/Receipt';
+import { Receipt } from '@/components/receipt/Receipt';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { maybeReceipt } from '@/server/views/writing/viewReceipt';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';

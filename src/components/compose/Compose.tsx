@@ -1,0 +1,137 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { LookingContext } from '../editor/addresses/LookingContext';
+import { GradeGivenBack } from '../feedback/GradeGivenBack';
+import { NotesInMargin } from '../feedback/NotesInMargin';
+import { ClassPictures } from '../editor/picture/ClassPictures';
+import { WriterNameContext } from '../editor/picture/WriterNameContext';
+import { SpellingBubble } from './SpellingBubble';
+import { useSpelt } from '../editor/spelling/useSpelt';
+import { Tools } from '../editor/tools/Tools';
+import { AsReadersSeeIt } from './AsReadersSeeIt';
+import { ComposeHead } from './ComposeHead';
+import type { ComposeProps } from './composeProps';
+import { useAnswer } from './useAnswer';
+import { useHandIn } from './useHandIn';
+import { useWritingDesk } from './useWritingDesk';
+import { WhatGoesOn } from './WhatGoesOn';
+import { WhatIsAsked } from './WhatIsAsked';
+import { WritingRailing } from './WritingRailing';
+import { WritingSheet } from './WritingSheet';
+
+/** The writing desk: the text, the railing that fills as it is written, and the gate. */
+export function Compose(props: ComposeProps) {
+  const { post, assignment, writer } = props;
+  const t = useTranslations('editor');
+  const [asReaders, setAsReaders] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const [source, setSource] = useState(false);
+  const [spelt, setSpelt] = useSpelt();
+  const desk = useWritingDesk(props);
+  const { editor, writing, change, changeBeside, pictures } = desk;
+  const gate = useHandIn(post.id, desk.saving, props.readers.audience, assignment.requirements);
+  const { answer, misspelt, suggest } = useAnswer({
+    spelt,
+    assignment,
+    writing,
+    hashes: pictures.hashes,
+    openResults: desk.looking.results,
+    classWords: props.classWords,
+  });
+  return (
+    <LookingContext value={desk.looking}>
+      <WriterNameContext value={writer.nameOutside}>
+        <ComposeHead
+          assignment={assignment}
+          due={props.due}
+          steps={props.steps}
+          asReaders={asReaders}
+          onTurn={() => setAsReaders(!asReaders)}
+        />
+        {editor && !asReaders ? (
+          <Tools
+            editor={editor}
+            onPictures={() => setChoosing(true)}
+            onDocument={desk.bringIn.open}
+            onSource={() => setSource(true)}
+            language={assignment.language}
+            few={props.oneNextThing}
+            spelling={{ on: spelt, onTurn: setSpelt }}
+            lettering={{
+              chosen: writing.beside.lettering,
+              onChoose: (lettering) => changeBeside({ lettering }),
+            }}
+          />
+        ) : (
+          <div className="tools" aria-hidden="true" />
+        )}
+        <main className="leafpage" id="main">
+          <div className="spread">
+            <aside className="margin-start" aria-label={t('instructions')}>
+              <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
+            </aside>
+            <div className="sheet-text">
+              <WhatGoesOn {...props} desk={desk} />
+              {asReaders ? (
+                <AsReadersSeeIt writing={writing} writer={writer} audience={gate.audience} />
+              ) : (
+                <WritingSheet desk={desk} source={source} onLeaveSource={() => setSource(false)} />
+              )}
+              {editor && spelt && !asReaders && !source ? (
+                <SpellingBubble editor={editor} misspelt={misspelt} body={writing.body} suggest={suggest} />
+              ) : null}
+            </div>
+            <aside className="margin-end" aria-label={t('fromTeachers')}>
+              {props.grade ? <GradeGivenBack {...props.grade} /> : null}
+              <NotesInMargin notes={props.notes} />
+            </aside>
+          </div>
+        </main>
+        {editor ? (
+          <>
+            <WritingRailing
+              answer={answer}
+              assignment={assignment}
+              writer={writer}
+              editor={editor}
+              title={writing.title}
+              labels={writing.labels}
+              setTitle={(title) => change({ title })}
+              setLabels={(labels) => change({ labels })}
+              beside={writing.beside}
+              setBeside={changeBeside}
+              addPictureBeside={pictures.addBeside}
+              addPictures={() => setChoosing(true)}
+              oneNextThing={props.oneNextThing}
+              counting={props.counting}
+              gate={{
+                readers: { ...props.readers, audience: gate.audience },
+                writer,
+                teachers: props.teachers,
+                due: props.due,
+                steps: props.steps,
+                handIns: post.handIns,
+                place: { ...props.place, postId: post.id, title: writing.title },
+                busy: gate.busy,
+                problem: gate.problem,
+                onHandIn: () => void gate.handIn(),
+                onAudience: (chosen) => void gate.chooseAudience(chosen),
+              }}
+            />
+            <ClassPictures
+              editor={editor}
+              pictures={pictures}
+              open={choosing}
+              onClose={() => setChoosing(false)}
+              firstWidth={assignment.pictureWidth}
+            />
+          </>
+        ) : (
+          <footer className="railing min-h-[110px]" aria-busy="true" />
+        )}
+      </WriterNameContext>
+    </LookingContext>
+  );
+}

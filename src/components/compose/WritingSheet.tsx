@@ -1,0 +1,84 @@
+'use client';
+
+import { EditorContent } from '@tiptap/react';
+import { useTranslations } from 'next-intl';
+import dynamic from 'next/dynamic';
+import { useId, useState } from 'react';
+import { letteringProperties } from '../../core/looks/looks';
+import { editorContent } from '../editor/useWritingEditor';
+import type { WritingDesk } from './useWritingDesk';
+
+// The source view brings an editor of its own, which few writers need.
+const SourceView = dynamic(() => import('../editor/source/SourceView'), { ssr: false });
+
+/** Characters of a title, as Unicode counts them. */
+const LONGEST_TITLE = 300;
+
+interface WritingSheetProps {
+  readonly desk: WritingDesk;
+  /** Whether the text is shown as HTML. */
+  readonly source: boolean;
+  readonly onLeaveSource: () => void;
+}
+
+/** Title, subtitle and text. */
+export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps) {
+  const { editor, writing, change, changeBeside } = desk;
+  const t = useTranslations('editor');
+  const id = useId();
+  const [cut, setCut] = useState(false);
+  // What is too long for a title, as a whole text that was pasted there, goes on in the text: nothing is lost.
+  const setTitle = (typed: string) => {
+    const signs = Array.from(typed);
+    const rest = signs.slice(LONGEST_TITLE).join('').trim();
+    change({ title: signs.slice(0, LONGEST_TITLE).join('') });
+    setCut(rest !== '');
+    if (rest !== '')
+      editor?.commands.insertContentAt(0, { type: 'paragraph', content: [{ type: 'text', text: rest }] });
+  };
+  return (
+    <>
+      <textarea
+        dir="auto"
+        className="post-title mb-2 block w-full resize-none overflow-hidden bg-transparent [field-sizing:content]"
+        aria-label={t('titleLabel')}
+        placeholder={t('titleHint')}
+        rows={1}
+        value={writing.title}
+        aria-describedby={`${id}-long`}
+        onChange={(event) => setTitle(event.target.value.replace(/\n/g, ' '))}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return;
+          event.preventDefault();
+          editor?.commands.focus('start');
+        }}
+      />
+      <p id={`${id}-long`} className="problem" role="alert">
+        {cut ? t('titleCut', { most: LONGEST_TITLE }) : ''}
+      </p>
+      <input
+        dir="auto"
+        className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
+        aria-label={t('subtitle')}
+        placeholder={t('subtitle')}
+        maxLength={300}
+        value={writing.beside.subtitle}
+        onChange={(event) => changeBeside({ subtitle: event.target.value })}
+      />
+      {source ? (
+        <SourceView
+          body={writing.body}
+          onLeave={onLeaveSource}
+          onUse={(body) => {
+            onLeaveSource();
+            editor?.commands.setContent(editorContent(body));
+          }}
+        />
+      ) : (
+        <div style={letteringProperties(writing.beside.lettering)}>
+          <EditorContent editor={editor} />
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import type { Editor } from '@tiptap/react';
+import { useCallback, useMemo, useRef, useState } from 'react';
+import type { Beside } from '../../core/posts/beside';
+import type { Looking } from '../editor/addresses/LookingContext';
+import { useOpenResults } from '../editor/addresses/useOpenResults';
+import { useBringIn, type BringIn } from '../editor/bringIn/useBringIn';
+import { usePictureUpload, type PictureUpload } from '../editor/usePictureUpload';
+import { useEditorAtWork } from '../editor/useEditorAtWork';
+import { editorContent } from '../editor/useWritingEditor';
+import type { ComposeProps, Writing } from './composeProps';
+import { useSaving, type Saving } from './useSaving';
+import { useUnsavedWords } from './useUnsavedWords';
+
+/** A post at work: its text and what stands beside it, and everything that goes on while it is written. */
+export interface WritingDesk {
+  readonly editor: Editor | null;
+  readonly writing: Writing;
+  readonly change: (part: Partial<Writing>) => void;
+  readonly changeBeside: (part: Partial<Beside>) => void;
+  /** Puts another version in the place of this one, without saving it. */
+  readonly replaceBy: (writing: Writing) => void;
+  readonly saving: Saving;
+  readonly pictures: PictureUpload;
+  readonly bringIn: BringIn;
+  readonly looking: Looking;
+  /** The stored text does not fit the editor: nothing may be saved over it. */
+  readonly unfitting: boolean;
+}
+
+/** Holds a post that is being written together with its editor, its saving, its pictures and its addresses. */
+export function useWritingDesk(props: ComposeProps): WritingDesk {
+  const { post, assignment, writer, classId } = props;
+  const [writing, setWriting] = useState<Writing>({
+    title: post.title,
+    labels: post.labels,
+    beside: post.beside,
+    body: post.body,
+  });
+  const latest = useRef(writing);
+  const [unfitting, setUnfitting] = useState(false);
+  const saved = useSaving({
+    personId: writer.id,
+    postId: post.id,
+    version: post.version,
+    savedAt: post.savedAt,
+  });
+  const pictures = usePictureUpload(classId, props.hashes, assignment.pictureWidth);
+  const change = useCallback(
+    (part: Partial<Writing>) => {
+      if (unfitting) return;
+      latest.current = { ...latest.current, ...part };
+      setWriting(latest.current);
+      saved.change(latest.current);
+    },
+    [saved, unfitting],
+  );
+  const changeBeside = useCallback(
+    (part: Partial<Beside>) => change({ beside: { ...latest.current.beside, ...part } }),
+    [change],
+  );
+  const editorRef = useRef<Editor | null>(null);
+  const bringIn = useBringIn({
+    editor: editorRef,
+    writingId: post.id,
+    classId,
+    addPicture: pictures.addBeside,
+  });
+  const { editor, handOver } = useEditorAtWork(post.body, editorRef, {
+    pictures,
+    bringIn,
+    onChange: (body) => change({ body }),
+    onUnfitting: () => setUnfitting(true),
+  });
+  const hold = useCallback((chosen: Writing) => {
+    latest.current = chosen;
+    setWriting(chosen);
+  }, []);
+  // What was typed last is part of what is saved.
+  const saving = useMemo(
+    () => ({
+      ...saved,
+      flush: () => {
+        handOver();
+        return saved.flush();
+      },
+    }),
+    [saved, handOver],
+  );
+  useUnsavedWords(editor, props, saving, hold);
+  const looking = useOpenResults({
+    writingId: post.id,
+    classId,
+    editor,
+    body: writing.body,
+    known: props.openResults,
+  });
+  const replaceBy = (chosen: Writing) => {
+    handOver();
+    hold(chosen);
+    editor?.commands.setContent(editorContent(chosen.body), { emitUpdate: false });
+  };
+  return { editor, writing, change, changeBeside, replaceBy, saving, pictures, bringIn, looking, unfitting };
+}

@@ -1,0 +1,134 @@
+import { adjustmentFields, type Adjustment } from '../../core/assignments/adjustment';
+import type { AssignmentSettings } from '../../core/assignments/assignmentSettings';
+import { growingSchema, type Growing } from '../../core/assignments/growing';
+import { rubricSchema } from '../../core/assignments/rubric';
+import { seriesSchema, type SeriesRule } from '../../core/assignments/series';
+import { promptFields } from '../../core/assignments/starters';
+import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
+import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
+import { openDocument, type DocumentJson } from '../../core/document/openDocument';
+import type { Grade } from '../../core/grading/grade';
+import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
+import { besideSchema, type Beside } from '../../core/posts/beside';
+import type { RevisionCopy } from '../../core/posts/revisionCopy';
+import { CONSENT_PURPOSES, type ConsentPurpose } from '../../core/privacy/consent';
+import type { Answer } from '../../core/requirements/answer';
+import type { Requirement } from '../../core/requirements/requirement';
+import { requirementSchema } from '../../core/requirements/requirementSchema';
+import { SLATS, type Slat } from '../../core/requirements/slats';
+import { column, maybe } from '../ground/input/column';
+
+const text = { type: 'string' } as const;
+const number = { type: 'number' } as const;
+const texts = { type: 'array', items: text } as const;
+
+/** An object with at least these properties. */
+const withAll = (properties: Readonly<Record<string, object>>) => ({
+  type: 'object',
+  required: Object.keys(properties),
+  properties,
+});
+
+/** Names of labels, or words, one after the other. */
+export const textsFrom = column<readonly string[]>('texts', texts);
+
+const documentSchema = {
+  type: 'object',
+  required: ['type'],
+  properties: { type: { const: 'doc' } },
+} as const;
+
+/** A document as it is sent. What it holds is checked where it is opened. */
+export const documentFrom = column<DocumentJson>('document', documentSchema);
+
+/** A document to read. @throws RangeError where it does not check */
+export const openStored = (stored: string) => openDocument(documentFrom(stored));
+
+export const besideFrom = column<Partial<Beside>>('beside', { ...besideSchema, required: [] });
+
+export const coverFrom = maybe(
+  column<NonNullable<Beside['cover']>>('cover', withAll({ src: text, description: text })),
+);
+
+export const headingsFrom = column<RevisionCopy['headings']>('headings', {
+  type: 'array',
+  items: withAll({ id: text, text }),
+});
+
+export const slatsFrom = column<readonly Slat[]>('slats', { type: 'array', items: { enum: SLATS } });
+
+export const evidenceFrom = column<Answer>(
+  'evidence',
+  withAll({
+    ready: { type: 'boolean' },
+    required: withAll({ met: number, of: number }),
+    points: withAll({ earned: number, possible: number, bonus: number }),
+    provisional: { type: 'boolean' },
+    requirements: {
+      type: 'array',
+      items: withAll({
+        id: text,
+        kind: text,
+        state: { enum: ['met', 'partly', 'unmet', 'over', 'unknown'] },
+        target: { type: 'object' },
+        share: number,
+        earned: number,
+        possible: number,
+        message: withAll({ key: text, values: { type: 'object' } }),
+        places: { type: 'array' },
+      }),
+    },
+  }),
+);
+
+export const gradeFrom = column<Grade>(
+  'grade',
+  withAll({
+    grade: number,
+    computed: number,
+    possible: number,
+    provisional: { type: 'boolean' },
+    daysLate: number,
+    deduction: number,
+    bonus: number,
+    lines: { type: 'array', items: withAll({ kind: text }) },
+  }),
+);
+
+/** What a teacher decided about an assignment, column by column. */
+export const assignmentColumns = {
+  model: maybe(
+    column<NonNullable<AssignmentSettings['model']>>('model', withAll({ title: text, body: documentSchema })),
+  ),
+  starters: column<AssignmentSettings['starters']>('starters', promptFields.starters),
+  requirements: column<readonly Requirement[]>('requirements', { type: 'array', items: requirementSchema }),
+  rubric: column<AssignmentSettings['rubric']>('rubric', rubricSchema),
+  lateRule: column<LateRule>('late rule', lateRuleSchema),
+  series: maybe(column<SeriesRule>('series', seriesSchema)),
+  growing: maybe(column<Growing>('growing', growingSchema)),
+};
+
+/** What is asked of one student otherwise, column by column. */
+export const adjustmentColumns = {
+  leftOut: column<Adjustment['leftOut']>('left out', adjustmentFields.leftOut),
+  limits: column<Adjustment['limits']>('limits', adjustmentFields.limits),
+};
+
+/** What a class decided, column by column. */
+export const classColumns = {
+  desk: column<Partial<DeskRules>>('desk rules', { type: 'object', properties: deskRuleFields }),
+  terms: column<SchoolYear['terms']>('terms', schoolYearFields.terms),
+  holidays: column<SchoolYear['holidays']>('holidays', schoolYearFields.holidays),
+  schoolDays: column<SchoolYear['schoolDays']>('days of school', schoolYearFields.schoolDays),
+};
+
+export const purposesFrom = column<readonly ConsentPurpose[]>('purposes', {
+  type: 'array',
+  items: { enum: CONSENT_PURPOSES },
+});
+
+/** Classes by name, as a query puts them together. */
+export const classesFrom = column<readonly { readonly id: string; readonly title: string }[]>('classes', {
+  type: 'array',
+  items: withAll({ id: text, title: text }),
+});
