@@ -1,4 +1,4 @@
-import type { LabelDrawing } from '../../src/core/posts/labelSet';
+import type { LabelDrawing } from '../../src/core/labels/labelSet';
 import type { DemoAssignment } from './demoAssignment';
 import { INSTRUMENT } from './instrument';
 import { LOG } from './log';

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { ACCESS } from '../core/access/table';
 import { HANDLERS } from '../server/deeds/chores/chores';
-import { LABEL_DRAWINGS } from '../core/posts/labelSet';
+import { LABEL_DRAWINGS } from '../core/labels/labelSet';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';
 

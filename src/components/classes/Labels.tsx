@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { addLabel } from '../../contract/labels/addLabel';
 import { changeLabel } from '../../contract/labels/changeLabel';
 import { decideLabel } from '../../contract/labels/decideLabel';
-import type { LabelInSet } from '../../core/posts/labelSet';
+import type { LabelInSet } from '../../core/labels/labelSet';
 import type { DeskRules } from '../../core/classes/deskRules';
 import { useDeed, type Act } from '../basics/useDeed';
 import { DrawingPicker } from '../labels/DrawingPicker';

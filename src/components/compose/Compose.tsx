@@ -92,18 +92,20 @@ export function Compose(props: ComposeProps) {
         {editor ? (
           <>
             <WritingRailing
+              work={{
+                assignment,
+                writer,
+                editor,
+                title: writing.title,
+                labels: writing.labels,
+                beside: writing.beside,
+                setTitle: (title) => change({ title }),
+                setLabels: (labels) => change({ labels }),
+                setBeside: changeBeside,
+                addPictureBeside: pictures.addBeside,
+                addPictures: () => setChoosing(true),
+              }}
               answer={answer}
-              assignment={assignment}
-              writer={writer}
-              editor={editor}
-              title={writing.title}
-              labels={writing.labels}
-              setTitle={(title) => change({ title })}
-              setLabels={(labels) => change({ labels })}
-              beside={writing.beside}
-              setBeside={changeBeside}
-              addPictureBeside={pictures.addBeside}
-              addPictures={() => setChoosing(true)}
               oneNextThing={props.oneNextThing}
               counting={props.counting}
               gate={{

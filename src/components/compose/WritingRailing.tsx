@@ -20,9 +20,10 @@ import { NextThing } from './NextThing';
 import type { GateTrayProps } from './gate/gateProps';
 import { GateTray } from './gate/GateTray';
 import { TRAYS } from './trays/trays';
-import type { TrayContentProps } from './trays/trayProps';
+import type { PostAtWork } from './trays/trayProps';
 
-interface WritingRailingProps extends Omit<TrayContentProps, 'requirement' | 'answer' | 'lower'> {
+interface WritingRailingProps {
+  readonly work: PostAtWork;
   readonly answer: Answer;
   /** Whether it begins with the next thing alone. */
   readonly oneNextThing: boolean;
@@ -42,21 +43,21 @@ const GATE = 'gate';
 const ALL = 'all';
 
 /** The writer's railing: a bay for each requirement, their trays, and the gate. */
-export function WritingRailing({ answer, counting, gate, oneNextThing, ...content }: WritingRailingProps) {
+export function WritingRailing({ work, answer, counting, gate, oneNextThing }: WritingRailingProps) {
   const t = useTranslations('railing');
   const nameOf = useRequirementName();
   const inWords = useNumberInWords();
   const { raised, raise, toggle, lower, bay, tray } = useTrays<string>();
   const [alone, setAlone] = useState(oneNextThing);
   const [later, setLater] = useState<readonly string[]>([]);
-  const requirements = content.assignment.requirements;
+  const requirements = work.assignment.requirements;
   const missing = missingNow(answer, requirements, counting);
   const toFinish = missing.length;
-  const isShut = toFinish > 0 && content.assignment.missing === 'stops';
+  const isShut = toFinish > 0 && work.assignment.missing === 'stops';
   const open = missingNow(answer, requirements);
   // What was put off comes last, and is not forgotten.
   const next = open.find((each) => !later.includes(each.id)) ?? open[0];
-  const asked = useAsked(next, content);
+  const asked = useAsked(next, work);
   const marks = answer.requirements.map((one, index) => mark(one, requirements[index]?.weight ?? 'advice'));
   return (
     <>
@@ -124,7 +125,7 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
           const Content = TRAYS[one.kind];
           return raised?.id === one.id && Content ? (
             <Tray key={one.id} {...tray} title={nameOf(requirement)} says={<RequirementLine answer={one} />}>
-              <Content {...content} requirement={requirement} answer={one} lower={lower} />
+              <Content {...work} requirement={requirement} answer={one} lower={lower} />
             </Tray>
           ) : null;
         })}
@@ -162,10 +163,10 @@ export function WritingRailing({ answer, counting, gate, oneNextThing, ...conten
           <Tray {...tray} title={t('gate')} wide>
             <GateTray
               {...gate}
-              assignment={content.assignment}
+              assignment={work.assignment}
               answer={answer}
               missing={missing}
-              shownAt={(place) => placeShown(content.editor, place)}
+              shownAt={(place) => placeShown(work.editor, place)}
               onLower={lower}
               onOpenBay={(id) => raise(id, raised.above)}
             />

@@ -5,7 +5,7 @@ import type { LessonShown } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Release } from '../../core/posts/release';
 import type { Beside } from '../../core/posts/beside';
-import type { LabelInSet } from '../../core/posts/labelSet';
+import type { LabelInSet } from '../../core/labels/labelSet';
 import type { Stage } from '../../core/posts/stage';
 import type { OpenResult } from '../../core/requirements/post';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';

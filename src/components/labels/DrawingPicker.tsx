@@ -4,7 +4,7 @@ import { ImageOff } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Popover, RadioGroup } from 'radix-ui';
 import { useState } from 'react';
-import { LABEL_DRAWINGS, type LabelDrawing as Drawing } from '../../core/posts/labelSet';
+import { LABEL_DRAWINGS, type LabelDrawing as Drawing } from '../../core/labels/labelSet';
 import { LabelDrawing } from './LabelDrawing';
 
 interface DrawingPickerProps {

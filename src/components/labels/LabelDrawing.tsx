@@ -52,7 +52,7 @@ import {
   Wind,
   type LucideIcon,
 } from 'lucide-react';
-import type { LabelDrawing as Drawing } from '../../core/posts/labelSet';
+import type { LabelDrawing as Drawing } from '../../core/labels/labelSet';
 
 const ICONS: Readonly<Record<Drawing, LucideIcon>> = {
   sun: Sun,

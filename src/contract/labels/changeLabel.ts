@@ -1,4 +1,4 @@
-import { LABEL_DRAWINGS } from '../../core/posts/labelSet';
+import { LABEL_DRAWINGS } from '../../core/labels/labelSet';
 import { deed } from '../deed';
 import { labelSchema } from './labelSchema';
 

@@ -1,5 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { maybePictureAddress, readersHtml } from '../document/html/readersHtml';
+import { links, maybeWebAddress } from '../document/links';
+import { nodesOfType } from '../document/nodesOfType';
 import { pictures } from '../document/pictures';
 import { plainText } from '../document/plainText';
 import { teaserFrom } from '../document/teaser';
@@ -11,7 +13,7 @@ import { headingLinks, type EntryLink } from './entryLinks';
  * The number of what is made here. Whoever changes what a copy holds for the same revision gives it the next one: copies of another
  * number are made again before the house opens.
  */
-export const RENDERER = 1;
+export const RENDERER = 2;
 
 /**
  * What is needed of a revision again and again, made once: a revision never changes. It depends on the revision alone; names,
@@ -29,6 +31,18 @@ export interface RevisionCopy {
   readonly cover: Beside['cover'];
   /** Every heading with the name of its place. */
   readonly headings: readonly EntryLink[];
+  /** How many pictures stand in it. */
+  readonly pictures: number;
+  /** How many web addresses its links lead to, each counted once. */
+  readonly links: number;
+  /** The shared documents that it names, in their order. */
+  readonly documents: readonly DocumentNamed[];
+}
+
+/** A shared document as a post names it. */
+interface DocumentNamed {
+  readonly address: string;
+  readonly title: string;
 }
 
 export function copyOfRevision(
@@ -43,6 +57,16 @@ export function copyOfRevision(
     words: countDocumentWords(body),
     cover: cover ?? (first ? { src: first.src, description: first.description } : null),
     headings: headingLinks(body),
+    pictures: pictures(body).length,
+    links: new Set(
+      links(body)
+        .map((link) => maybeWebAddress(link.href))
+        .filter(Boolean),
+    ).size,
+    documents: nodesOfType(body, 'sharedDocument').map(({ node }) => ({
+      address: String(node.attrs['address']),
+      title: String(node.attrs['title']),
+    })),
   };
 }
 

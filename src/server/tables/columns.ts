@@ -55,6 +55,11 @@ export const headingsFrom = column<RevisionCopy['headings']>('headings', {
   items: withAll({ id: text, text }),
 });
 
+export const documentsFrom = column<RevisionCopy['documents']>('documents', {
+  type: 'array',
+  items: withAll({ address: text, title: text }),
+});
+
 export const slatsFrom = column<readonly Slat[]>('slats', { type: 'array', items: { enum: SLATS } });
 
 export const evidenceFrom = column<Answer>(

@@ -1,6 +1,6 @@
-import { labelKey } from '../../core/requirements/kinds/labels';
-import type { LabelInSet, LabelNotes } from '../../core/posts/labelSet';
-import type { LabelChanges } from '../../core/posts/labels';
+import { labelKey } from '../../core/labels/labelKey';
+import type { LabelInSet, LabelNotes } from '../../core/labels/labelSet';
+import type { LabelChanges } from '../../core/labels/shownLabels';
 import type { Database } from '../ground/database/database';
 import { newId } from '../ground/database/newId';
 import { textsFrom } from './columns';

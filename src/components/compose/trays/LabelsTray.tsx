@@ -3,9 +3,9 @@
 import { X } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import type { LabelInSet } from '../../../core/posts/labelSet';
-import { labelsSaid } from '../../../core/posts/labelsSaid';
-import { labelKey } from '../../../core/requirements/kinds/labels';
+import type { LabelInSet } from '../../../core/labels/labelSet';
+import { labelsSaid } from '../../../core/labels/labelsSaid';
+import { labelKey } from '../../../core/labels/labelKey';
 import { LabelDrawing } from '../../labels/LabelDrawing';
 import type { TrayContentProps } from './trayProps';
 

@@ -1,4 +1,4 @@
-import { fold, alike } from '../../text/alike';
+import { labelKey } from '../../labels/labelKey';
 import { known, messageOfNothing, ofEach, withinLimits, type Condition } from '../condition';
 import type { RequirementKind } from '../kind';
 import { count, flag, labelList } from '../settings';
@@ -40,11 +40,6 @@ export const labels: RequirementKind<LabelsSettings> = {
     };
   },
 };
-
-/** A label as it is compared: alike, without a leading `#`, spaces, hyphens and underscores ignored. */
-export function labelKey(label: string): string {
-  return alike(fold(label).trim().replace(/^#+/, '')).replace(/[\s\-_\u2010\u2011]/gu, '');
-}
 
 function conditionsOf(
   settings: LabelsSettings,

@@ -15,7 +15,7 @@ import { findGrade } from '../../tables/gradeFigures';
 import { listNotes } from '../../tables/notes';
 import { maybeReadPicture } from '../../ground/storage/pictureFiles';
 import { openStored } from '../../tables/columns';
-import { pictureIds } from '../evidence/writing';
+import { picturesIn } from '../evidence/writing';
 import type { Zipping } from './zipStream';
 
 interface Adding {
@@ -85,7 +85,7 @@ export async function addPage(
 async function addWriting(zip: Zipping, folder: string, name: string, writing: Writing): Promise<void> {
   const body = openStored(writing.body);
   const { subtitle, teaser, cover } = writing.beside;
-  for (const src of pictureIds(writing)) await addPicture(zip, folder, src);
+  for (const { id: src } of picturesIn(body, writing.beside)) await addPicture(zip, folder, src);
   const title = escapeHtml(writing.title);
   const lines = [
     '<!doctype html>',

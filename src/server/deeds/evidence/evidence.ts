@@ -10,12 +10,18 @@ import { work } from '../../ground/work/work';
 import { type PostRow } from '../../tables/posts';
 import { listOthersBodies } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
+import type { PictureNamed } from '../../tables/writings';
 import { findOpenResults } from '../links/lookAt';
 import { assignmentToCheck } from './context';
-import { pictureIds } from './writing';
+import { picturesIn } from './writing';
 
 /** How a post stands against its assignment; at a hand-in this alone counts. */
-export type Evidence = Measured;
+export interface Evidence extends Measured {
+  /** The pictures that it shows, with what is said of them. */
+  readonly pictures: readonly PictureNamed[];
+  /** Whether it leads to other people's servers. */
+  readonly leadsOut: boolean;
+}
 
 /** A post that is too much to be measured: who wrote it is told. */
 export class TooMuchToMeasure extends Error {
@@ -36,6 +42,9 @@ export async function evidenceFor(
   { copied = false }: { readonly copied?: boolean } = {},
 ): Promise<Evidence> {
   const { teaser, cover, selfChecked } = post.beside;
+  const document = openStored(post.body);
+  const pictures = picturesIn(document, post.beside);
+  const addresses = webAddresses(document);
   const measured = await work(
     'measure',
     {
@@ -48,8 +57,11 @@ export async function evidenceFor(
         cover,
         selfChecked,
         classWords: inClass.words,
-        pictureHashes: await listPerceptualHashes(database, pictureIds(post)),
-        openResults: await findOpenResults(database, webAddresses(openStored(post.body))),
+        pictureHashes: await listPerceptualHashes(
+          database,
+          pictures.map(({ id }) => id),
+        ),
+        openResults: await findOpenResults(database, addresses),
         ...(await commentsGiven(database, post, assignment, inClass)),
       },
       ...(await othersOf(database, post, assignment)),
@@ -60,7 +72,7 @@ export async function evidenceFor(
     post.writerId,
   );
   if (!measured.ok) throw new TooMuchToMeasure(measured.why);
-  return measured.value;
+  return { ...measured.value, pictures, leadsOut: addresses.length > 0 };
 }
 
 async function commentsGiven(

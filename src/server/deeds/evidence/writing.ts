@@ -1,8 +1,9 @@
+import type { Node } from 'prosemirror-model';
 import type { SentWriting } from '../../../contract/posts/writing';
 import { maybeOpenDocument } from '../../../core/document/openDocument';
 import { nodesOfType } from '../../../core/document/nodesOfType';
 import { pictures } from '../../../core/document/pictures';
-import { NOTHING_BESIDE } from '../../../core/posts/beside';
+import { NOTHING_BESIDE, type Beside } from '../../../core/posts/beside';
 import type { PictureNamed, Writing } from '../../tables/writings';
 import { openStored } from '../../tables/columns';
 
@@ -18,14 +19,16 @@ export function maybeWriting(sent: SentWriting): Writing | null {
   };
 }
 
-/** The ids of the pictures that a stored writing shows, its cover and the stills of its videos among them. */
-export function pictureIds(writing: Writing): readonly string[] {
-  return picturesNamed(writing).map((picture) => picture.id);
+/**
+ * The pictures that a stored writing shows, its cover and the stills of its videos among them, with what is said of them; each
+ * once: where it first stands.
+ */
+export function picturesNamed({ body, beside }: Writing): readonly PictureNamed[] {
+  return picturesIn(openStored(body), beside);
 }
 
-/** The same pictures with what is said of them, each once: where it first stands. */
-export function picturesNamed({ body, beside }: Writing): readonly PictureNamed[] {
-  const document = openStored(body);
+/** The same for a document that is open. */
+export function picturesIn(document: Node, beside: Beside): readonly PictureNamed[] {
   const bare = (id: string, description = '') => ({ id, description, caption: '', credit: '', licence: '' });
   const named = [
     ...pictures(document).map(({ src, ...said }) => ({ ...bare(src), ...picked(said) })),

@@ -1,7 +1,7 @@
 import { addLabel as addLabelDeed } from '../../../contract/labels/addLabel';
 import { changeLabel as changeLabelDeed } from '../../../contract/labels/changeLabel';
 import { decideLabel as decideLabelDeed } from '../../../contract/labels/decideLabel';
-import { labelKey } from '../../../core/requirements/kinds/labels';
+import { labelKey } from '../../../core/labels/labelKey';
 import { done, refused } from '../../ground/access/useCase';
 import {
   deleteLabel,

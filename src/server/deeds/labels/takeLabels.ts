@@ -1,5 +1,5 @@
-import { shownLabels } from '../../../core/posts/labels';
-import { labelKey } from '../../../core/requirements/kinds/labels';
+import { shownLabels } from '../../../core/labels/shownLabels';
+import { labelKey } from '../../../core/labels/labelKey';
 import type { ClassRow } from '../../tables/classes';
 import type { Database } from '../../ground/database/database';
 import { findLabelChanges, insertLabel, insertProposal, listLabels } from '../../tables/labels';

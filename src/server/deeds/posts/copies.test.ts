@@ -1,4 +1,5 @@
 import { beforeEach, expect, test } from 'vitest';
+import { RENDERER } from '../../../core/posts/revisionCopy';
 import { countStatements } from '../../../../tests/server/countStatements';
 import {
   acceptedPost,
@@ -35,7 +36,7 @@ const read = () => maybePost('wind', '2-skies', readerOf(null), NOW);
 
 test('a hand-in is copied when it is made; other revisions are not', async () => {
   await keepAsRevision(database, (await findPost(database, postId))!, NOW);
-  expect(await copies()).toEqual([{ renderer: 1, html: '<p>grey all day long</p>' }]);
+  expect(await copies()).toEqual([{ renderer: RENDERER, html: '<p>grey all day long</p>' }]);
   expect(await front()).toMatchObject({ posts: [{ teaser: 'grey all day long', words: 4 }] });
 });
 

@@ -2,7 +2,6 @@ import { randomInt } from 'node:crypto';
 import { handIn as deed } from '../../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { missingNow } from '../../../core/assignments/growing';
-import { webAddresses } from '../../../core/document/webAddresses';
 import { addressFrom, freeAddress } from '../../../core/posts/address';
 import { maybeReaches } from '../../../core/posts/release';
 import { maybeNextStage } from '../../../core/posts/stage';
@@ -15,13 +14,11 @@ import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
 import { updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
-import { openStored } from '../../tables/columns';
 import { countingIn } from '../assignments/growingSteps';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import { postUseCase } from '../subjects/postUseCase';
 import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
-import { pictureIds, picturesNamed } from '../evidence/writing';
 
 /** The same version, handed in again within so many milliseconds, is the same hand-in. */
 const AT_ONCE = 30_000;
@@ -48,7 +45,7 @@ export const handIn = postUseCase(deed, {
     if (version !== post.version) return refused('post.changedMeanwhile');
     // A teacher has changed what is asked for while it was measured.
     if (assignment.version !== assignmentVersion) return refused('sameMoment');
-    if (!post.title.trim() && pictureIds(post).length === 0 && !/"text":/.test(post.body))
+    if (!post.title.trim() && evidence.pictures.length === 0 && !/"text":/.test(post.body))
       return refused('post.empty');
     const { answer, words, copy } = evidence;
     if (assignment.missing === 'stops') {
@@ -70,7 +67,7 @@ export const handIn = postUseCase(deed, {
       body,
       createdAt: now,
     } as const;
-    await insertRevision(database, revision, picturesNamed(post));
+    await insertRevision(database, revision, evidence.pictures);
     if (copy) await upsertCopy(database, revision.id, copy);
     const receipt = await newReceipt(database);
     const handInId = newId();
@@ -88,7 +85,7 @@ export const handIn = postUseCase(deed, {
     });
     await updateStage(database, post.id, next);
     // Other people's servers are not waited for while a child waits for the receipt.
-    if (webAddresses(openStored(body)).length > 0)
+    if (evidence.leadsOut)
       await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });
     if (post.address === null) await giveAddress(database, post);
     await takeLabels(database, inClass, { postId: post.id, writerId: post.writerId, labels, now });

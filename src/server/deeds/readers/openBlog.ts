@@ -1,9 +1,9 @@
 import { narrower, type Audience } from '../../../core/access/audience';
 import { SEEN_AS } from '../../../core/access/eyes';
 import { may, type Actor, type Subject } from '../../../core/access/may';
-import { shownLabels } from '../../../core/posts/labels';
+import { shownLabels } from '../../../core/labels/shownLabels';
 import { widestWith, type Appearance } from '../../../core/privacy/consent';
-import { labelKey } from '../../../core/requirements/kinds/labels';
+import { labelKey } from '../../../core/labels/labelKey';
 import type { Reader } from '../../ground/access/reader';
 import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';

@@ -1,6 +1,5 @@
 import { addressesOf } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
-import { readersHtml } from '../../../core/document/html/readersHtml';
 import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
 import { entryLinks } from '../../../core/posts/entryLinks';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
@@ -14,7 +13,6 @@ import { listCommentedPosts } from '../../tables/comments';
 import { database } from '../../ground/database/database';
 import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
 import { findHandInByReceipt } from '../../tables/handIns';
-import { findRevision } from '../../tables/revisions';
 import { findPassphraseSince } from '../../tables/passphrases';
 import { listCards, listPublished, type PublishedCard, type PublishedRow } from '../../tables/publishedPosts';
 import type { Reader } from '../../ground/access/reader';
@@ -26,9 +24,9 @@ import {
   subjectOf,
   type Blog,
 } from '../../deeds/readers/openBlog';
-import { openStored } from '../../tables/columns';
 import { maybeComments } from '../comments/viewComments';
 import { listReadablePages, maybeReadablePage } from './readPages';
+import { findHandedInText } from '../../tables/revisionCopies';
 
 const WEEKS_SHOWN = 12;
 const DAY = 86_400_000;
@@ -139,7 +137,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   const { subject } = found;
   // A hand-in that was taken back belongs to its writer alone again.
   if (!may(actor, handIn.takenBackAt ? 'post.write' : 'post.readHandIn', subject)) return null;
-  const revision = await findRevision(database, handIn.revisionId);
+  const revision = await findHandedInText(database, handIn.revisionId);
   const writer = (await listEverMembers(database, inClass.id)).find(
     (member) => member.personId === found.rows.post.writerId,
   );
@@ -148,7 +146,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     blog: shownBlog(inClass),
     title: revision.title,
     lettering: revision.beside.lettering,
-    html: readersHtml(openStored(revision.body)),
+    html: htmlForReaders(revision, { sameTab: false }),
     writer: nameInClass(writer),
     handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, inClass.language),
     receipt: `${monogram(writer)} ${handIn.receipt}`,

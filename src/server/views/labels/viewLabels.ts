@@ -1,7 +1,7 @@
 import { may } from '../../../core/access/may';
 import { nameInClass } from '../../../core/people/names';
-import { shownLabels } from '../../../core/posts/labels';
-import { labelKey } from '../../../core/requirements/kinds/labels';
+import { shownLabels } from '../../../core/labels/shownLabels';
+import { labelKey } from '../../../core/labels/labelKey';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
 import { findLabelChanges, listLabelSet, listLabelsInUse, listProposals } from '../../tables/labels';

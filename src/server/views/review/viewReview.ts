@@ -1,10 +1,6 @@
-import type { Node } from 'prosemirror-model';
 import { cappedAudience, narrower } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
-import { readersHtml } from '../../../core/document/html/readersHtml';
-import { headings } from '../../../core/document/headings';
 import { maybeWebAddress } from '../../../core/document/links';
-import { nodesOfType } from '../../../core/document/nodesOfType';
 import { monogram, nameInClass, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
@@ -16,12 +12,12 @@ import { findPostPassphraseSince } from '../../tables/passphrases';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
-import { findRevision } from '../../tables/revisions';
 import type { Desks } from '../../deeds/sessions/desk';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
 import { listNotes } from '../../tables/notes';
-import { openStored } from '../../tables/columns';
+import { htmlForReaders } from '../../../core/posts/revisionCopy';
+import { findHandedInText, type HandedInText } from '../../tables/revisionCopies';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
 export async function maybeReview(postId: string, desks: Desks) {
@@ -33,14 +29,13 @@ export async function maybeReview(postId: string, desks: Desks) {
   if (!may({ personId, role }, 'post.review', found.subject)) return null;
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
   const latest = handIns.at(-1);
-  const revision = latest && (await findRevision(database, latest.revisionId));
+  const revision = latest && (await findHandedInText(database, latest.revisionId));
   const members = new Map(
     (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const writer = members.get(post.writerId);
   if (!latest || !revision || !writer) return null;
   const { timeZone, language } = inClass;
-  const body = openStored(revision.body);
   const judgements = await listJudgements(database, postId);
   const grade = computeGrade(found.rows, judgements);
   return {
@@ -48,11 +43,11 @@ export async function maybeReview(postId: string, desks: Desks) {
     classId: inClass.id,
     handInId: latest.id,
     title: revision.title,
-    html: readersHtml(body),
+    html: htmlForReaders(revision, { sameTab: false }),
     changed: await changedOf(handIns, inClass),
     steps: standingsIn(assignment, inClass, handIns, now),
-    documents: await documentsOf(revision.id, body, inClass),
-    parts: headings(body).map((heading) => heading.text),
+    documents: await documentsOf(revision, inClass),
+    parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
     writer: { name: nameInClass(writer), monogram: monogram(writer) },
     assignmentTitle: assignment.title,
@@ -109,16 +104,19 @@ async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: 
 }
 
 /** The shared documents of a hand-in, each with what it said then, where a stranger could read it. */
-async function documentsOf(revisionId: string, body: Node, { timeZone, language }: PostFacts['inClass']) {
+async function documentsOf(
+  { revisionId, documents }: HandedInText,
+  { timeZone, language }: PostFacts['inClass'],
+) {
+  if (documents.length === 0) return [];
   const copies = new Map(
     (await listDocumentCopies(database, revisionId)).map((copy) => [copy.address, copy]),
   );
-  return nodesOfType(body, 'sharedDocument').map(({ node }) => {
-    const address = String(node.attrs['address']);
+  return documents.map(({ address, title }) => {
     const copy = copies.get(maybeWebAddress(address) ?? '');
     return {
       address,
-      title: String(node.attrs['title']),
+      title,
       text: copy?.text ?? null,
       when: copy ? momentInWords(copy.copiedAt.getTime(), timeZone, language) : null,
     };

@@ -23,7 +23,7 @@ import { listPerceptualHashes } from '../../tables/pictures';
 import { listNotes } from '../../tables/notes';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
-import { pictureIds } from '../../deeds/evidence/writing';
+import { picturesIn } from '../../deeds/evidence/writing';
 import { documentFrom, openStored } from '../../tables/columns';
 import { listOpeningsToTell } from '../safety/viewOpenings';
 import { maybeOwnPost } from './maybeOwnPost';
@@ -41,6 +41,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
   if (!writer) return null;
   const readsGrade = may({ personId, role }, 'grade.read', found.subject);
   const context = await assignmentToCheck(database, assignment, inClass);
+  const body = openStored(post.body);
   return {
     classId: inClass.id,
     classCode: inClass.code,
@@ -92,8 +93,11 @@ export async function maybeCompose(postId: string, desk: Desk) {
     oneNextThing: inClass.desk.oneNextThing,
     readers: readersOf(found, teachers),
     classWords: inClass.words,
-    openResults: await findOpenResults(database, webAddresses(openStored(post.body))),
-    hashes: await listPerceptualHashes(database, pictureIds(post)),
+    openResults: await findOpenResults(database, webAddresses(body)),
+    hashes: await listPerceptualHashes(
+      database,
+      picturesIn(body, post.beside).map(({ id }) => id),
+    ),
     grade:
       readsGrade && found.grade?.givenBack
         ? { grade: found.grade.givenBack, rubric: assignment.rubric }

@@ -1,6 +1,4 @@
 import { cappedAudience } from '../../../core/access/audience';
-import { links, maybeWebAddress } from '../../../core/document/links';
-import { pictures } from '../../../core/document/pictures';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
 import { daysLate } from '../../../core/grading/daysLate';
@@ -14,11 +12,10 @@ import { database } from '../../ground/database/database';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { type HandInRow } from '../../tables/handIns';
-import { findRevision } from '../../tables/revisions';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
-import { openStored } from '../../tables/columns';
 import { listWithoutComment } from '../blog/viewBlog';
 import { maybeOwnPost } from './maybeOwnPost';
+import { findHandedInText } from '../../tables/revisionCopies';
 
 /** The receipt of a post's latest hand-in, for its writer; null where there is none or for anybody else. */
 export async function maybeReceipt(postId: string, desk: Desk) {
@@ -27,12 +24,11 @@ export async function maybeReceipt(postId: string, desk: Desk) {
   const { personId, now } = desk;
   const { post, assignment, inClass, handIns, readBy } = found;
   const handIn = handIns.at(-1);
-  const revision = handIn && (await findRevision(database, handIn.revisionId));
+  const revision = handIn && (await findHandedInText(database, handIn.revisionId));
   const members = await listMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
   if (!handIn || !revision || !writer) return null;
   const { timeZone, language } = inClass;
-  const body = openStored(revision.body);
   return {
     postId,
     title: revision.title,
@@ -47,12 +43,8 @@ export async function maybeReceipt(postId: string, desk: Desk) {
     words: handIn.words,
     /** Words that came and went since the hand-in before; null for the first. */
     since: (await changesSinceLast(database, handIns))?.changes.words ?? null,
-    pictures: pictures(body).length,
-    links: new Set(
-      links(body)
-        .map((link) => maybeWebAddress(link.href))
-        .filter(Boolean),
-    ).size,
+    pictures: revision.pictures,
+    links: revision.links,
     answer: handIn.evidence,
     requirements: assignment.requirements,
     slats: marks(handIn.evidence.requirements, assignment.requirements),

@@ -481,6 +481,9 @@ CREATE TABLE revision_copies (
   words INT NOT NULL,
   cover TEXT NULL COMMENT 'The picture that stands for it, as JSON text; null where there is none',
   headings MEDIUMTEXT NOT NULL COMMENT 'Its headings with the names of their places, as JSON text',
+  pictures INT NOT NULL,
+  links INT NOT NULL COMMENT 'Web addresses that its links lead to, each counted once',
+  documents MEDIUMTEXT NOT NULL COMMENT 'The shared documents that it names, as JSON text',
   FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
 ) COMMENT 'What is read often of a revision that was handed in; made of the revision alone';
 

@@ -1,4 +1,4 @@
-import { labelKey } from '../requirements/kinds/labels';
+import { labelKey } from './labelKey';
 
 /** What a label is called now; null for one that was taken away. */
 export type LabelChanges = ReadonlyMap<string, string | null>;

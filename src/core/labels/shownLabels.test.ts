@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { labelKey } from '../requirements/kinds/labels';
-import { shownLabels } from './labels';
+import { labelKey } from './labelKey';
+import { shownLabels } from './shownLabels';
 
 test.each<[string, readonly string[], Record<string, string | null>, readonly string[], string]>([
   ['nothing changed', ['rain', 'wind'], {}, [], 'rain, wind'],
