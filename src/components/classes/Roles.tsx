@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { changeRole } from '../../contract/people/changeRole';
 import { removeMember } from '../../contract/people/removeMember';
 import type { ClassRole } from '../../core/access/may';
-import { ACCESS, ACTIONS, RELATIONS } from '../../core/access/table';
+import { ACCESS, ACTIONS, RELATIONS_NOW } from '../../core/access/table';
 import { useDeed } from '../basics/useDeed';
 
 interface Named {
@@ -97,7 +97,7 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
           <thead>
             <tr>
               <th scope="col">{t('what')}</th>
-              {RELATIONS.map((relation) => (
+              {RELATIONS_NOW.map((relation) => (
                 <th key={relation} scope="col">
                   {t(`relations.${relation}`)}
                 </th>
@@ -110,7 +110,7 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
                 <th scope="row" className="!font-semibold text-ink">
                   {t(`actions.${action.replace('.', '-')}`)}
                 </th>
-                {RELATIONS.map((relation, column) => {
+                {RELATIONS_NOW.map((relation, column) => {
                   const condition = ACCESS[action][column] ?? 'never';
                   return (
                     <td key={relation} className={condition === 'never' ? '' : 'text-ink'}>

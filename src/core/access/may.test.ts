@@ -7,6 +7,7 @@ import {
   ACCESS,
   ACTIONS,
   RELATIONS,
+  RELATIONS_NOW,
   RELATIONS_TO_COME,
   type Action,
   type Condition,
@@ -14,7 +15,7 @@ import {
 } from './table';
 
 /** The relations that somebody can stand in by now. */
-type Standing = Exclude<Relation, (typeof RELATIONS_TO_COME)[number]>;
+type Standing = (typeof RELATIONS_NOW)[number];
 
 const ACTORS: Readonly<Record<Standing, Actor>> = {
   visitor: { personId: null, role: null },
@@ -29,8 +30,6 @@ const ACTORS: Readonly<Record<Standing, Actor>> = {
 };
 
 /** Whose post it is that a relation is about. */
-const STANDING = Object.keys(ACTORS) as Standing[];
-
 const writerFor = (relation: Standing) => ({ writerId: relation === 'leaver' ? 'left' : 'writer' });
 
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
@@ -50,53 +49,52 @@ const HOLDS: Readonly<
 };
 
 describe.each(ACTIONS)('%s', (action) => {
-  test.each(STANDING.map((relation) => [relation, ACCESS[action][RELATIONS.indexOf(relation)]!] as const))(
-    '%s: %s',
-    (relation, condition) => {
-      const writing = writerFor(relation);
-      if (condition === 'never' || condition === 'always') {
-        const everything: Subject = {
-          ...writing,
-          assignmentIsSet: true,
-          draftsOpen: true,
-          handedIn: true,
-          accepted: true,
-          editorsRead: true,
-          publishedTo: 'everyone',
-          gradeGivenBack: true,
-          ceiling: 'everyone',
-          openedFor: ['admin', 'teacher', 'mate'],
-        };
-        expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
-          condition === 'always',
-        );
-        return;
-      }
-      if (condition === 'staff') {
-        for (const account of ['administrator', 'teacher', null] as const)
-          expect(may({ ...ACTORS[relation], account }, action, {})).toBe(account !== null);
-        return;
-      }
-      if (condition === 'runsIt') {
-        expect(may(ACTORS[relation], action, writing)).toBe(true);
-        expect(may({ ...ACTORS[relation], role: 'coTeacher' }, action, writing)).toBe(false);
-        return;
-      }
-      const [so, notSo] = HOLDS[condition];
-      expect(may(ACTORS[relation], action, { ...writing, ...so })).toBe(true);
-      expect(may(ACTORS[relation], action, { ...writing, ...notSo })).toBe(false);
-    },
-  );
+  test.each(
+    RELATIONS_NOW.map((relation) => [relation, ACCESS[action][RELATIONS.indexOf(relation)]!] as const),
+  )('%s: %s', (relation, condition) => {
+    const writing = writerFor(relation);
+    if (condition === 'never' || condition === 'always') {
+      const everything: Subject = {
+        ...writing,
+        assignmentIsSet: true,
+        draftsOpen: true,
+        handedIn: true,
+        accepted: true,
+        editorsRead: true,
+        publishedTo: 'everyone',
+        gradeGivenBack: true,
+        ceiling: 'everyone',
+        openedFor: ['admin', 'teacher', 'mate'],
+      };
+      expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
+        condition === 'always',
+      );
+      return;
+    }
+    if (condition === 'staff') {
+      for (const account of ['administrator', 'teacher', null] as const)
+        expect(may({ ...ACTORS[relation], account }, action, {})).toBe(account !== null);
+      return;
+    }
+    if (condition === 'runsIt') {
+      expect(may(ACTORS[relation], action, writing)).toBe(true);
+      expect(may({ ...ACTORS[relation], role: 'coTeacher' }, action, writing)).toBe(false);
+      return;
+    }
+    const [so, notSo] = HOLDS[condition];
+    expect(may(ACTORS[relation], action, { ...writing, ...so })).toBe(true);
+    expect(may(ACTORS[relation], action, { ...writing, ...notSo })).toBe(false);
+  });
 });
 
 test.each([
   ['writerAndTeachers', ['leaver', 'writer', 'teacher']],
   ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher']],
   ['passphrase', ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher']],
-  ['everyone', STANDING],
+  ['everyone', [...RELATIONS_NOW]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
   expect(
-    STANDING.filter((relation) =>
+    RELATIONS_NOW.filter((relation) =>
       may(ACTORS[relation], 'post.read', { ...writerFor(relation), publishedTo }),
     ),
   ).toEqual(readers);

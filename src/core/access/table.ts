@@ -13,7 +13,7 @@ export const RELATIONS_TO_COME = [
 ] as const;
 
 /** What a person is to the thing acted on. A co-teacher stands as a teacher here. */
-export const RELATIONS = [
+export const RELATIONS_NOW = [
   'visitor',
   'stranger',
   'administrator',
@@ -23,8 +23,10 @@ export const RELATIONS = [
   'writer',
   'editor',
   'teacher',
-  ...RELATIONS_TO_COME,
 ] as const;
+
+/** All of them, in the order of the table's columns. */
+export const RELATIONS = [...RELATIONS_NOW, ...RELATIONS_TO_COME] as const;
 export type Relation = (typeof RELATIONS)[number];
 
 /** What must be true of the thing, or of who acts, besides; each is decided in `may.ts`. */
