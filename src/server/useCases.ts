@@ -13,6 +13,7 @@ import { changeAssignment } from './deeds/assignments/changeAssignment';
 import { makeAssignment } from './deeds/assignments/makeAssignment';
 import { dropRequirementSet, keepRequirementSet } from './deeds/assignments/keepRequirementSet';
 import { previewEvidence, reviseEvidence } from './deeds/evidence/reviseEvidence';
+import { readRequirements } from './deeds/assignments/readRequirements';
 import { tryRequirements } from './deeds/evidence/tryRequirements';
 import { adjustAssignment, dropAdjustment } from './deeds/assignments/adjustAssignment';
 import { giveAssignment, partAssignment } from './deeds/assignments/giveAssignment';
@@ -165,6 +166,7 @@ export const USE_CASES = {
   endSeries,
   adjustAssignment,
   dropAdjustment,
+  readRequirements,
   tryRequirements,
   previewEvidence,
   reviseEvidence,

@@ -4,7 +4,10 @@ import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { dropRequirementSet } from '../../contract/assignments/dropRequirementSet';
 import { keepRequirementSet } from '../../contract/assignments/keepRequirementSet';
+import { readRequirements } from '../../contract/assignments/readRequirements';
 import type { Requirement } from '../../core/requirements/requirement';
+import { call } from '../basics/call';
+import { useAsking } from '../basics/useAsking';
 import { useDeed } from '../basics/useDeed';
 import type { BuilderProps } from './builderProps';
 
@@ -13,7 +16,7 @@ interface RequirementSetsProps extends BuilderProps {
 }
 
 /** Requirements from elsewhere: kept sets and other assignments; and keeping these to be used again. */
-export function RequirementSets({ classId, sets, others, draft, onUse }: RequirementSetsProps) {
+export function RequirementSets({ assignmentId, classId, sets, others, draft, onUse }: RequirementSetsProps) {
   const t = useTranslations('builder.sets');
   const id = useId();
   const { act, busy, problem } = useDeed();
@@ -21,9 +24,11 @@ export function RequirementSets({ classId, sets, others, draft, onUse }: Require
   const [shared, setShared] = useState(false);
   const [keeping, setKeeping] = useState(false);
   const own = sets.filter((set) => set.from === null);
-  const use = (value: string) => {
-    const found = [...sets, ...others].find((one) => one.id === value);
-    if (found) onUse(found.requirements);
+  const copying = useAsking();
+  const use = async (id: string) => {
+    const from = sets.some((one) => one.id === id) ? 'set' : 'assignment';
+    const outcome = await copying.wait(call(readRequirements, { assignmentId, from, id }));
+    if (outcome.ok) onUse(outcome.value.requirements);
   };
   const keep = async () => {
     const kept = await act(keepRequirementSet, {
@@ -44,7 +49,8 @@ export function RequirementSets({ classId, sets, others, draft, onUse }: Require
             id={`${id}-from`}
             className="field !w-auto max-w-full"
             value=""
-            onChange={(event) => use(event.target.value)}
+            disabled={copying.busy}
+            onChange={(event) => void use(event.target.value)}
           >
             <option value="">{t('choose')}</option>
             {sets.length ? (
@@ -124,7 +130,7 @@ export function RequirementSets({ classId, sets, others, draft, onUse }: Require
         </ul>
       ) : null}
       <p className="problem" role="alert">
-        {problem}
+        {problem || copying.problem}
       </p>
     </section>
   );

@@ -2,7 +2,6 @@ import type { Audience } from '../../core/access/audience';
 import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { SeriesRule } from '../../core/assignments/series';
 import type { Adjustment } from '../../core/assignments/adjustment';
-import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
 
 /** What is asked of one student otherwise; `dueSaid` is the due time in words. */
@@ -70,7 +69,7 @@ export interface BuilderProps {
   } | null;
   /** The series that it is a repetition of. */
   readonly seriesOf: { readonly assignmentId: string; readonly title: string } | null;
-  /** What was handed in in this class before. */
+  /** What was handed in last in this class. */
   readonly earlier: readonly {
     readonly postId: string;
     readonly writer: string;
@@ -80,7 +79,6 @@ export interface BuilderProps {
   readonly sets: readonly {
     readonly id: string;
     readonly title: string;
-    readonly requirements: readonly Requirement[];
     readonly shared: boolean;
     readonly from: string | null;
   }[];
@@ -89,6 +87,5 @@ export interface BuilderProps {
     readonly id: string;
     readonly title: string;
     readonly group: string;
-    readonly requirements: readonly Requirement[];
   }[];
 }

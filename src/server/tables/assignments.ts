@@ -205,6 +205,19 @@ export async function updateRepetition(
   );
 }
 
+/** The assignments of some classes that ask for something, by class and number, without what they ask. */
+export async function listAskingTitles(
+  database: Database,
+  classIds: readonly string[],
+): Promise<readonly { readonly id: string; readonly classId: string; readonly title: string }[]> {
+  return database.rows(
+    `SELECT assignments.id, class_id AS classId, title FROM assignments
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (place FOR ORDINALITY, id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+     WHERE JSON_LENGTH(requirements) > 0 ORDER BY asked.place, number, created_at`,
+    { ids: JSON.stringify(classIds) },
+  );
+}
+
 /** Deletes an assignment that nobody has begun; how many went, 0 or 1. */
 export async function deleteUnbegun(database: Database, id: string): Promise<number> {
   return database.change(

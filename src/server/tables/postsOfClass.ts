@@ -29,6 +29,35 @@ export async function listStandings(database: Database, classId: string): Promis
   );
 }
 
+/** What was handed in last in a class, the latest first, with its assignment's title. */
+export async function listLatestHandedIn(
+  database: Database,
+  classId: string,
+  most: number,
+): Promise<readonly { readonly postId: string; readonly writerId: string; readonly assignment: string }[]> {
+  return database.rows(
+    `SELECT posts.id AS postId, writer_id AS writerId, assignments.title AS assignment
+     FROM posts JOIN assignments ON assignments.id = assignment_id
+     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED}
+     ORDER BY handed_in_at DESC, posts.id LIMIT :most`,
+    { classId, most },
+  );
+}
+
+/** The posts of an assignment, but those of people deleted: whose, and how far. */
+export async function listStagesOf(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly Pick<StandingRow, 'postId' | 'writerId' | 'stage'>[]> {
+  return database.rows(
+    `SELECT id AS postId, writer_id AS writerId, stage FROM posts
+     WHERE assignment_id = :assignmentId AND ${OF_NOBODY_DELETED} ORDER BY begun_at, id`,
+    { assignmentId },
+  );
+}
+
 /** A hand-in that waits to be read, with what it was measured to be. */
 export interface WaitingRow extends StandingRow {
   readonly handedInAt: Date;

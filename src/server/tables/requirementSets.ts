@@ -10,30 +10,43 @@ export interface RequirementSetRow {
   readonly shared: boolean;
 }
 
-/** The sets that a teacher may use: their own, and those that others share. */
+const MAY_USE = '(owner_id = :teacherId OR shared)';
+
+/** The sets that a teacher may use, without what is in them: their own, and those that others share. */
 export async function listRequirementSets(
   database: Database,
   teacherId: string,
-): Promise<readonly (RequirementSetRow & { readonly givenName: string; readonly familyName: string })[]> {
+): Promise<
+  readonly (Omit<RequirementSetRow, 'requirements'> & {
+    readonly givenName: string;
+    readonly familyName: string;
+  })[]
+> {
   const rows = await database.rows<
     Omit<RequirementSetRow, 'requirements' | 'shared'> & {
-      readonly requirements: string;
       readonly shared: number;
       readonly givenName: string;
       readonly familyName: string;
     }
   >(
-    `SELECT requirement_sets.id, owner_id AS ownerId, title, requirements, shared, given_name AS givenName,
-       family_name AS familyName
+    `SELECT requirement_sets.id, owner_id AS ownerId, title, shared, given_name AS givenName, family_name AS familyName
      FROM requirement_sets JOIN people ON people.id = owner_id
-     WHERE owner_id = :teacherId OR shared ORDER BY title, requirement_sets.id`,
+     WHERE ${MAY_USE} ORDER BY title, requirement_sets.id`,
     { teacherId },
   );
-  return rows.map((row) => ({
-    ...row,
-    requirements: assignmentColumns.requirements(row.requirements),
-    shared: row.shared === 1,
-  }));
+  return rows.map((row) => ({ ...row, shared: row.shared === 1 }));
+}
+
+/** What is in a set that a teacher may use; null where there is none. */
+export async function findSetRequirements(
+  database: Database,
+  { id, teacherId }: { readonly id: string; readonly teacherId: string },
+): Promise<readonly Requirement[] | null> {
+  const [row] = await database.rows<{ readonly requirements: string }>(
+    `SELECT requirements FROM requirement_sets WHERE id = :id AND ${MAY_USE}`,
+    { id, teacherId },
+  );
+  return row ? assignmentColumns.requirements(row.requirements) : null;
 }
 
 export async function insertRequirementSet(

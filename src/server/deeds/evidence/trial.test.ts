@@ -17,6 +17,7 @@ import { maybeBuilder } from '../../views/assignments/viewBuilder';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { dropRequirementSet, keepRequirementSet } from '../assignments/keepRequirementSet';
 import { previewEvidence, reviseEvidence } from './reviseEvidence';
+import { readRequirements } from '../assignments/readRequirements';
 import { tryRequirements } from './tryRequirements';
 
 const house = freshHouse();
@@ -80,6 +81,10 @@ test('a set is kept, shared with the teachers of the install, and let go by its 
   expect(await seenBy('coTeacher')).toEqual([]);
   await keep(true);
   expect(await seenBy('coTeacher')).toEqual([['Cloud diary', 'Tess Example']]);
+  const used = (who: 'teacher' | 'coTeacher') =>
+    as(house, who, readRequirements, { assignmentId, from: 'set', id: setId });
+  expect(await succeeded(used('teacher'))).toEqual({ requirements: words(8) });
+  expect(await used('coTeacher')).toMatchObject({ code: 'notThere' });
   expect(await as(house, 'coTeacher', dropRequirementSet, { classId, setId })).toMatchObject({
     code: 'assignment.notYourSet',
   });
@@ -93,4 +98,9 @@ test('the builder offers what the teacher’s other assignments ask, and nobody 
   expect((await maybeBuilder(second, desk))?.others).toMatchObject([{ id: assignmentId, group: '8B' }]);
   await addMember(house.people.teacher, (await deskFor(house, 'stranger')).inClass.id, 'reader');
   expect((await maybeBuilder(second, desk))?.others).toHaveLength(1);
+  const asked = (who: 'teacher' | 'stranger', id = assignmentId, of = second) =>
+    as(house, who, readRequirements, { assignmentId: of, from: 'assignment', id });
+  expect((await succeeded(asked('teacher'))).requirements).not.toEqual([]);
+  expect(await asked('stranger')).toMatchObject({ code: 'notThere' });
+  expect(await asked('teacher', 'nosuchassignment')).toMatchObject({ code: 'notThere' });
 });

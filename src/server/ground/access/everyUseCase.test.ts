@@ -195,6 +195,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   partAssignment: ({ assignmentId }) => ({ assignmentId }),
   repeatAssignment: ({ assignmentId }) => ({ assignmentId, series: SERIES }),
   endSeries: ({ assignmentId }) => ({ assignmentId }),
+  readRequirements: ({ assignmentId }) => ({ assignmentId, from: 'assignment', id: assignmentId }),
   // A draft cannot be tried on; whether it may be asked at all is what the table says.
   tryRequirements: ({ assignmentId, triedPostId }) => ({
     assignmentId,
@@ -339,6 +340,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'endSeries',
   'adjustAssignment',
   'dropAdjustment',
+  'readRequirements',
   'tryRequirements',
   'previewEvidence',
   'reviseEvidence',

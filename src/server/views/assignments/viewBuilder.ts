@@ -7,18 +7,21 @@ import { listClassesOf, type ClassRow } from '../../tables/classes';
 import { listMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listLabels } from '../../tables/labels';
-import { countBegun, listStandings } from '../../tables/postsOfClass';
+import { countBegun, listLatestHandedIn, listStagesOf } from '../../tables/postsOfClass';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { listAdjustments } from '../../tables/adjustments';
 import {
   findAssignment,
-  listAssignments,
+  listAskingTitles,
   listRepetitions,
   listSiblings,
   type AssignmentRow,
 } from '../../tables/assignments';
 import { taughtOf } from '../../deeds/assignments/taughtSiblings';
 import { listRequirementSets } from '../../tables/requirementSets';
+
+/** So many posts are offered to try requirements on. */
+const MOST_TO_TRY_ON = 60;
 
 /** The builder of an assignment, for the teachers of its class; null for everybody else. */
 export async function maybeBuilder(assignmentId: string, { personId, role, inClass, now }: Desk) {
@@ -30,27 +33,21 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
   const members = await listMembers(database, inClass.id);
   const students = members.filter((member) => isStudent(member.role));
   const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
-  const standings = await listStandings(database, inClass.id);
-  const handedIn = standings.filter((one) => one.handInId !== null);
-  const assignments = await listAssignments(database, inClass.id, now);
-  const titles = new Map(assignments.map((one) => [one.id, one.title]));
+  const posts = await listStagesOf(database, assignmentId);
   return {
     assignmentId,
     classId: inClass.id,
     version: assignment.version,
     isSet: assignment.setAt !== null,
-    handedIn: standings.filter((one) => one.assignmentId === assignmentId && one.stage !== 'draft').length,
+    handedIn: posts.filter((one) => one.stage !== 'draft').length,
     draft: {
       ...settingsOf(assignment),
       due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
     },
     /** What teachers may read while it is written: whose it is, never a word of it here. */
     drafts: assignment.draftsOpen
-      ? standings
-          .filter(
-            (one) =>
-              one.assignmentId === assignmentId && one.stage !== 'accepted' && one.writerId !== personId,
-          )
+      ? posts
+          .filter((one) => one.stage !== 'accepted' && one.writerId !== personId)
           .map((one) => ({ postId: one.postId, writer: names.get(one.writerId) ?? '' }))
           .filter((one) => one.writer !== '')
       : [],
@@ -62,11 +59,10 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     ceiling: inClass.ceiling,
     year: inClass.year,
     classLabels: await listLabels(database, inClass.id),
-    /** What requirements can be tried on: what was handed in in this class. */
-    earlier: handedIn.map((one) => ({
-      postId: one.postId,
-      writer: names.get(one.writerId) ?? '',
-      assignment: titles.get(one.assignmentId) ?? '',
+    /** What requirements can be tried on: what was handed in last in this class. */
+    earlier: (await listLatestHandedIn(database, inClass.id, MOST_TO_TRY_ON)).map(({ writerId, ...one }) => ({
+      ...one,
+      writer: names.get(writerId) ?? '',
     })),
     people: students.map((member) => ({
       id: member.personId,
@@ -82,7 +78,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     sets: await setsFor(personId),
     ...(await givenTo(assignment, taught, now)),
     ...(await repeated(assignment, inClass, now)),
-    others: await othersOf(taught, assignmentId, now),
+    others: await othersOf(taught, assignmentId),
   };
 }
 
@@ -150,19 +146,15 @@ async function setsFor(personId: string) {
   return sets.map((set) => ({
     id: set.id,
     title: set.title,
-    requirements: set.requirements,
     shared: set.shared,
     from: set.ownerId === personId ? null : teacherName({ ...set, penName: null }),
   }));
 }
 
 /** The other assignments of the classes that a person teaches, those with requirements. */
-async function othersOf(taught: readonly TaughtClass[], assignmentId: string, now: Date) {
-  const found = [];
-  for (const one of taught) {
-    for (const { id, title, requirements } of await listAssignments(database, one.id, now))
-      if (id !== assignmentId && requirements.length > 0)
-        found.push({ id, title, group: one.groupName || one.title, requirements });
-  }
-  return found;
+async function othersOf(taught: readonly TaughtClass[], assignmentId: string) {
+  const classes = new Map(taught.map((one) => [one.id, one.groupName || one.title]));
+  return (await listAskingTitles(database, [...classes.keys()]))
+    .filter(({ id }) => id !== assignmentId)
+    .map(({ id, title, classId }) => ({ id, title, group: classes.get(classId) ?? '' }));
 }
