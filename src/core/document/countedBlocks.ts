@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import { alike } from '../text/alike';
 import { sameString } from '../text/remember';
-import type { TextRead } from './blockRead';
+import type { BlockRead, TextRead } from './blockRead';
 import { reading, type Reading } from './reading';
 
 /** A block whose text is counted, and where it begins (a document position). */
@@ -56,6 +56,21 @@ export function ofCountedTexts<Value>(
   { name, options, find }: TextColumn<Value>,
 ): readonly Value[] {
   return read.column(name, countKey(options), ({ texts }) => find(chosenOf(texts, options)));
+}
+
+/** The sum of something of the texts that count. @param of stands for `amount` */
+export function totalOfCountedTexts<Value>(
+  read: Reading,
+  { name, options, find }: TextColumn<Value>,
+  of: string,
+  amount: (value: Value) => number,
+): number {
+  const column = {
+    name,
+    by: countKey(options),
+    find: ({ texts }: BlockRead) => find(chosenOf(texts, options)),
+  };
+  return read.total(column, of, amount);
 }
 
 /** Those lists of `ofCountedTexts` that have something in them, the very same while they do not change. */

@@ -16,6 +16,23 @@ type Columns = Map<string, Map<string, readonly unknown[]>>;
 /** Lists that stand in a column, each with something in it. */
 type Filled<Value> = readonly (readonly Value[])[];
 type Fills = Map<string, Filled<unknown>>;
+/** Sums of columns, by what they are of. */
+type Totals = Map<string, number>;
+
+/** A heading that is a block of the document, with the blocks that stand under it: all up to `end`, which is none of them. */
+export interface SectionBlocks {
+  readonly block: number;
+  readonly end: number;
+  readonly level: number;
+  readonly text: string;
+}
+
+/** What was found out about each section, by what it goes by; of a document whose headings are all blocks of it. */
+interface Outline {
+  /** The very same list for as long as no heading comes, goes, moves or changes. */
+  readonly sections: readonly SectionBlocks[];
+  readonly columns: Map<string, readonly unknown[]>;
+}
 
 /**
  * A document as requirements read it: its blocks, and columns of what was found out about each. A document that somebody
@@ -24,14 +41,14 @@ type Fills = Map<string, Filled<unknown>>;
  */
 export class Reading {
   readonly blocks: readonly BlockRead[];
-  /** Where each block begins, as a document position. */
-  readonly starts: readonly number[];
   readonly children: readonly Node[];
   readonly columns: Columns = new Map();
   readonly fills: Fills = new Map();
+  readonly totals: Totals = new Map();
   private readonly known = new Map<string, unknown>();
   private readonly holding: ReadonlyMap<Aspect, readonly BlockRead[]>;
   private readonly before: Takeover | null;
+  private outlined: Outline | null | undefined;
 
   /** @param before the reading before, if of a document that may be much like this one */
   constructor(document: Node, before: Reading | null) {
@@ -42,7 +59,6 @@ export class Reading {
       before && this.before
         ? spliced(before.blocks, this.before, children, readBlock)
         : children.map((block) => readBlock(block));
-    this.starts = startsOf(children);
     const same = before && this.before && holdNothing(before.blocks, this.blocks, this.before);
     this.holding = same ? before.holding : holdingOf(this.blocks);
   }
@@ -63,6 +79,38 @@ export class Reading {
     if (named) named.set(by, column);
     else this.columns.set(name, new Map([[by, column]]));
     return column;
+  }
+
+  /**
+   * The sum of a column: what came is added to the one before, what went is taken off.
+   * @param of stands for `amount`
+   */
+  total<Value>(
+    {
+      name,
+      by,
+      find,
+    }: { readonly name: string; readonly by: string; readonly find: (block: BlockRead) => Value },
+    of: string,
+    amount: (value: Value) => number,
+  ): number {
+    const key = `${name}\n${by}\n${of}`;
+    const own = this.totals.get(key);
+    if (own !== undefined) return own;
+    const { before } = this;
+    const column = this.column(name, by, find);
+    const earlier = before?.columns.get(name)?.get(by) as readonly Value[] | undefined;
+    const known = before?.totals.get(key);
+    let sum = 0;
+    if (before && earlier && known !== undefined) {
+      sum = known;
+      for (let index = before.first; index < earlier.length - before.last; index += 1)
+        sum -= amount(earlier[index]!);
+      for (let index = before.first; index < column.length - before.last; index += 1)
+        sum += amount(column[index]!);
+    } else for (const value of column) sum += amount(value);
+    this.totals.set(key, sum);
+    return sum;
   }
 
   /**
@@ -97,12 +145,61 @@ export class Reading {
     return this.holding.get(aspect) ?? NONE;
   }
 
+  /** Where each block begins, as a document position. */
+  get starts(): readonly number[] {
+    return this.remembered('starts', ({ children }) => startsOf(children));
+  }
+
+  /** The sections by their blocks; null where a heading stands within another block. */
+  get outline(): Outline | null {
+    if (this.outlined === undefined) this.outlined = this.outlineNow();
+    return this.outlined;
+  }
+
+  /**
+   * What is found out about each section of `outline` by itself; those that hold none of the blocks that came or went keep it.
+   * @param key of what `find` finds and of all that it goes by
+   */
+  ofSections<Value>(
+    { sections, columns }: Outline,
+    key: string,
+    find: (section: SectionBlocks, read: Reading) => Value,
+  ): readonly Value[] {
+    const own = columns.get(key);
+    if (own) return own as readonly Value[];
+    const { before } = this;
+    const earlier =
+      before?.outline?.sections === sections
+        ? (before.outline.columns.get(key) as readonly Value[] | undefined)
+        : undefined;
+    const values = earlier?.slice() ?? [];
+    const first = earlier && before ? before.first : 0;
+    const last = earlier && before ? this.children.length - before.last : this.children.length;
+    for (let index = 0; index < sections.length; index += 1) {
+      const section = sections[index]!;
+      if (section.block < last && section.end > first) values[index] = find(section, this);
+    }
+    columns.set(key, values);
+    return values;
+  }
+
+  private outlineNow(): Outline | null {
+    const { before, blocks } = this;
+    const earlier = before?.outline;
+    if (earlier && before.blocks.length === blocks.length && !hasHeadingBetween(before, blocks))
+      return { sections: earlier.sections, columns: new Map() };
+    const sections = sectionsByBlocks(blocks);
+    return sections && { sections, columns: new Map() };
+  }
+
   get texts(): readonly TextRead[] {
     return this.remembered('texts', gatherTexts);
   }
 
   /** What is found out about each heading's text, in order. @param name as for `column` */
   ofHeadings<Value>(name: string, by: string, find: (text: string) => Value): readonly Value[] {
+    const { outline } = this;
+    if (outline) return foundOfTexts(outline.sections, `${name}\n${by}`, find);
     const column = this.column(name, by, ({ headings }) => headings.map(({ text }) => find(text)));
     const all: Value[] = [];
     for (const inBlock of column) for (const one of inBlock) all.push(one);
@@ -153,21 +250,61 @@ interface Takeover {
   readonly last: number;
   readonly columns: Columns;
   readonly fills: Fills;
+  readonly totals: Totals;
+  readonly blocks: readonly BlockRead[];
+  /** Absent where nobody asked for it. */
+  readonly outline: Outline | null;
 }
 
-function takeover({ children: before, columns, fills }: Earlier, now: readonly Node[]): Takeover | null {
+function takeover(earlier: Reading, now: readonly Node[]): Takeover | null {
+  const { children: before, columns, fills, totals, blocks } = earlier;
   const most = Math.min(before.length, now.length);
   let first = 0;
   while (first < most && before[first] === now[first]) first += 1;
   let last = 0;
   while (last < most - first && before[before.length - 1 - last] === now[now.length - 1 - last]) last += 1;
-  return first + last > 0 ? { first, last, columns, fills } : null;
+  return first + last > 0 ? { first, last, columns, fills, totals, blocks, outline: earlier.outline } : null;
 }
 
-interface Earlier {
-  readonly children: readonly Node[];
-  readonly columns: Columns;
-  readonly fills: Fills;
+/** Whether a heading is among the blocks that came or went. */
+function hasHeadingBetween({ blocks: before, first, last }: Takeover, now: readonly BlockRead[]): boolean {
+  for (let index = first; index < before.length - last; index += 1)
+    if (before[index]!.headings.length > 0) return true;
+  for (let index = first; index < now.length - last; index += 1)
+    if (now[index]!.headings.length > 0) return true;
+  return false;
+}
+
+function sectionsByBlocks(blocks: readonly BlockRead[]): readonly SectionBlocks[] | null {
+  const found: SectionBlocks[] = [];
+  // From the end: the block of the next heading of each level.
+  const next = new Map<number, number>();
+  for (let block = blocks.length - 1; block >= 0; block -= 1) {
+    const { headings, node } = blocks[block]!;
+    if (headings.length === 0) continue;
+    if (node.type.name !== 'heading') return null;
+    const { level, text } = headings[0]!;
+    let end = blocks.length;
+    for (const [other, begins] of next) if (other <= level) end = Math.min(end, begins);
+    found.push({ block, end, level, text });
+    next.set(level, block);
+  }
+  return found.reverse();
+}
+
+/** What was found out about the texts of some headings, for as long as these stay as they are. */
+const OF_TEXTS = new WeakMap<readonly SectionBlocks[], Map<string, readonly unknown[]>>();
+
+function foundOfTexts<Value>(
+  sections: readonly SectionBlocks[],
+  key: string,
+  find: (text: string) => Value,
+): readonly Value[] {
+  const known = OF_TEXTS.get(sections) ?? new Map<string, readonly unknown[]>();
+  OF_TEXTS.set(sections, known);
+  const found = (known.get(key) as readonly Value[] | undefined) ?? sections.map(({ text }) => find(text));
+  known.set(key, found);
+  return found;
 }
 
 /** Whether the lists that came and went with their blocks are all empty. */
@@ -260,15 +397,25 @@ function gatherListed({ blocks, starts }: Reading, name: ListedName): readonly N
   return all;
 }
 
-/** The latest readings, of whatever documents: the same document is asked about again and again, and the next is like it. */
+/**
+ * The latest reading of each of a few documents that somebody writes in: the same document is asked about again and again, and
+ * the next is like it, and takes its place.
+ */
 const latest: { readonly document: Node; readonly reading: Reading }[] = [];
 const MOST_LATEST = 4;
 
 /** A document's reading. */
 export function reading(document: Node): Reading {
   for (const known of latest) if (known.document === document) return known.reading;
-  const made = new Reading(document, latest[0]?.reading ?? null);
+  const before = latest.findIndex((known) => mayBeLike(known.document, document));
+  const made = new Reading(document, latest[before]?.reading ?? null);
+  if (before >= 0) latest.splice(before, 1);
   latest.unshift({ document, reading: made });
   if (latest.length > MOST_LATEST) latest.pop();
   return made;
+}
+
+/** Whether two documents begin or end with the very same block. */
+function mayBeLike(one: Node, other: Node): boolean {
+  return one.firstChild === other.firstChild || one.lastChild === other.lastChild;
 }

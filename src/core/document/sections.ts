@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model';
-import type { HeadingInPost, TextRead } from './blockRead';
-import { countedTexts, countKey, type CountOptions } from './countedBlocks';
-import { reading } from './reading';
+import type { BlockRead, HeadingInPost, TextRead } from './blockRead';
+import { countedTexts, countKey, ofCountedTexts, type CountOptions } from './countedBlocks';
+import { reading, type Reading, type SectionBlocks } from './reading';
 
 /** A heading with all that stands under it. */
 export interface Section extends HeadingInPost {
@@ -28,6 +28,55 @@ function sectionsOf(headings: readonly HeadingInPost[], size: number): readonly 
     next.set(level, position);
   }
   return found.reverse();
+}
+
+/** What stands under a heading. */
+export interface SectionRead {
+  readonly level: number;
+  /** Without the heading's own. */
+  readonly words: number;
+  readonly hasPicture: boolean;
+}
+
+/** What stands under each heading, in the order of `sections`; the very same for a section that nobody wrote in. */
+export function sectionReads(document: Node, options: CountOptions = {}): readonly SectionRead[] {
+  const read = reading(document);
+  const { outline } = read;
+  if (!outline) return readByPositions(document, read, options);
+  return read.ofSections(outline, countKey(options), (section, now) => readByBlocks(section, now, options));
+}
+
+function readByBlocks(
+  { block, end, level }: SectionBlocks,
+  read: Reading,
+  options: CountOptions,
+): SectionRead {
+  const column = ofCountedTexts(read, { name: 'words', options, find: wordsOfTexts });
+  let words = 0;
+  for (let index = block + 1; index < end; index += 1) words += column[index]!;
+  return { level, words, hasPicture: hasPictures(read.blocks, block, end) };
+}
+
+function hasPictures(blocks: readonly BlockRead[], from: number, to: number): boolean {
+  for (let index = from; index < to; index += 1) if (blocks[index]!.pictures.length > 0) return true;
+  return false;
+}
+
+/** The same where headings stand within other blocks. */
+function readByPositions(document: Node, read: Reading, options: CountOptions): readonly SectionRead[] {
+  const words = wordCounter(document, options);
+  const shown = read.picturePositions;
+  return sections(document).map(({ level, position, end }) => ({
+    level,
+    // The heading's own words stand at its position; what is under it begins after.
+    words: words(position + 1, end),
+    hasPicture: placeBefore(shown, end) > placeBefore(shown, position),
+  }));
+}
+
+/** How many words count in the texts of a block. */
+export function wordsOfTexts(texts: readonly TextRead[]): number {
+  return texts.reduce((sum, text) => sum + text.words, 0);
 }
 
 /**
@@ -62,7 +111,7 @@ function counterFor(
 }
 
 /** How many of some rising positions stand before one. */
-export function placeBefore(positions: readonly number[], position: number): number {
+function placeBefore(positions: readonly number[], position: number): number {
   let [low, high] = [0, positions.length];
   while (low < high) {
     const middle = (low + high) >> 1;

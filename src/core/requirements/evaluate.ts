@@ -54,12 +54,13 @@ function evaluateOne(
   const kind = findRequirementKind(requirement.kind);
   if (!kind) throw new RangeError(`no requirement kind is called ${requirement.kind}`);
   const seen = kind.seen?.(requirement, post, assignment) ?? null;
-  const last = LAST.get(requirement);
-  if (seen && last?.assignment === assignment && isSame(last.seen, seen)) return last.answer;
+  const last = LAST.get(requirement) ?? NONE;
+  if (seen)
+    for (const one of last) if (one.assignment === assignment && isSame(one.seen, seen)) return one.answer;
   const answer = answerOf(requirement, kind.measure(requirement, post, assignment));
   // Places move with what is written before them.
-  if (seen && answer.places.length === 0) LAST.set(requirement, { assignment, seen, answer });
-  else LAST.delete(requirement);
+  if (seen && answer.places.length === 0)
+    LAST.set(requirement, [{ assignment, seen, answer }, ...last.slice(0, MOST_LAST - 1)]);
   return answer;
 }
 
@@ -69,8 +70,11 @@ interface Answered {
   readonly answer: RequirementAnswer;
 }
 
-/** The last answer for each requirement: while somebody types, most are the same after each key. */
-const LAST = new WeakMap<Requirement, Answered>();
+/** The last answers for each requirement: while somebody types, most are the same after each key. */
+const LAST = new WeakMap<Requirement, readonly Answered[]>();
+/** So many posts may be written in turns. */
+const MOST_LAST = 2;
+const NONE: readonly Answered[] = [];
 
 function isSame(one: readonly unknown[], other: readonly unknown[]): boolean {
   return one.length === other.length && one.every((thing, index) => thing === other[index]);

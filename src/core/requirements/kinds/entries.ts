@@ -1,10 +1,10 @@
+import type { Node } from 'prosemirror-model';
 import { reading } from '../../document/reading';
-import { placeBefore, sections, wordCounter, type Section } from '../../document/sections';
+import { sectionReads, sections } from '../../document/sections';
 import type { Place } from '../answer';
 import { known, messageOfNothing, ofEach, targetOf, withinLimits, type Condition } from '../condition';
 import { entryNumberReader } from '../entryNumber';
 import type { RequirementKind } from '../kind';
-import type { PostToCheck } from '../post';
 import type { AssignmentContext } from '../requirement';
 import { count, flag } from '../settings';
 
@@ -23,8 +23,10 @@ interface EntriesSettings {
 
 type Lack = 'picture' | 'title' | 'words';
 
-interface Entry {
-  readonly section: Section;
+/** An entry that lacks something. */
+interface Lacking {
+  /** Which of the headings it is. */
+  readonly at: number;
   readonly number: number;
   readonly lacks: readonly Lack[];
 }
@@ -34,30 +36,36 @@ export const entries: RequirementKind<EntriesSettings> = {
   kind: 'entries',
   settings: { min: count, max: count, picture: flag, title: flag, minWords: count, sequential: flag },
   measure(settings, post, assignment) {
-    const all = entriesOf(settings, post, assignment);
-    let complete = 0;
-    for (const entry of all) if (entry.lacks.length === 0) complete += 1;
-    const numbering = numberingOf(all.map((entry) => entry.number));
-    const first = all.find((entry) => entry.lacks.length > 0);
+    const { body } = post;
+    const { places: at, numbers, numbering } = numberedOf(body, assignment.language);
+    const lacking = lackingOf(settings, body, assignment);
+    const all = numbers.length;
+    const complete = all - lacking.length;
+    const [first] = lacking;
     const { min = 0, max } = settings;
-    const found = { all: all.length, complete, numbering };
+    const found = { all, complete, numbering };
     const conditions = conditionsOf(settings, found);
     const key = messageKey(settings, found) ?? messageOfNothing(conditions);
     return {
       measured: complete,
       target: targetOf(settings),
       conditions,
-      places: [...lacking(all), ...(settings.sequential && numbering.share < 1 ? numberedTwice(all) : [])],
+      places: [
+        ...lacking.flatMap(({ at: place, lacks }) => lacks.map((reason) => placeOf(body, place, reason))),
+        ...(settings.sequential && numbering.share < 1
+          ? twice(numbers).map((index) => placeOf(body, at[index]!, 'twice'))
+          : []),
+      ],
       message: {
         key,
         values: {
           measured: complete,
-          all: all.length,
+          all,
           min,
           max: max ?? 0,
           toGo: Math.max(0, min - complete),
           number: key === 'incomplete' ? (first?.number ?? 0) : numbering.number,
-          tooMany: Math.max(0, all.length - (max ?? all.length)),
+          tooMany: Math.max(0, all - (max ?? all)),
           lack: key === 'incomplete' && first ? first.lacks[0]! : key,
         },
       },
@@ -65,36 +73,61 @@ export const entries: RequirementKind<EntriesSettings> = {
   },
 };
 
-/** Most entries lack nothing: at every key they share this. */
-const NOTHING: readonly Lack[] = [];
+/** The numbered headings of a document. */
+interface Numbered {
+  /** Which of the headings are entries: the numbered ones at the level of the first. */
+  readonly places: readonly number[];
+  /** Their numbers. */
+  readonly numbers: readonly number[];
+  readonly numbering: Numbering;
+}
 
-function entriesOf(
-  settings: EntriesSettings,
-  { body }: PostToCheck,
-  { language, outline }: AssignmentContext,
-): readonly Entry[] {
-  const numbers = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
-  const shown = settings.picture ? reading(body).picturePositions : [];
-  const words = wordCounter(body, { outline });
-  const entries: Entry[] = [];
+/** For what was read of the headings: for as long as none of them changes, so is their numbering the same. */
+const NUMBERED = new WeakMap<readonly unknown[], Numbered>();
+
+function numberedOf(body: Node, language: string): Numbered {
+  const read = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
+  const known = NUMBERED.get(read);
+  if (known) return known;
+  const places: number[] = [];
+  const numbers: number[] = [];
   let level: number | null = null;
-  const all = sections(body);
-  for (let index = 0; index < all.length; index += 1) {
-    const section = all[index]!;
-    const found = numbers[index];
+  for (const [at, section] of sectionReads(body).entries()) {
+    const found = read[at];
     if (!found) continue;
     level ??= section.level;
     if (section.level !== level) continue;
-    const { position, end } = section;
-    let lacks = NOTHING;
-    if (settings.title && !found.titled) lacks = [...lacks, 'title'];
-    if (settings.picture && placeBefore(shown, end) <= placeBefore(shown, position))
-      lacks = [...lacks, 'picture'];
-    if (settings.minWords !== undefined && words(position + 1, end) < settings.minWords)
-      lacks = [...lacks, 'words'];
-    entries.push({ section, number: found.number, lacks });
+    places.push(at);
+    numbers.push(found.number);
   }
-  return entries;
+  const numbered = { places, numbers, numbering: numberingOf(numbers) };
+  NUMBERED.set(read, numbered);
+  return numbered;
+}
+
+/** The entries that lack something of what is asked of each. */
+function lackingOf(
+  { title = false, picture = false, minWords = 0 }: EntriesSettings,
+  body: Node,
+  { language, outline }: AssignmentContext,
+): readonly Lacking[] {
+  const titles = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
+  const { places, numbers } = numberedOf(body, language);
+  const sectionsRead = sectionReads(body, { outline });
+  const lacking: Lacking[] = [];
+  for (let index = 0; index < places.length; index += 1) {
+    const at = places[index]!;
+    const { hasPicture, words } = sectionsRead[at]!;
+    const untitled = title && !titles[at]?.titled;
+    const [bare, short] = [picture && !hasPicture, words < minWords];
+    if (!untitled && !bare && !short) continue;
+    const lacks: Lack[] = [];
+    if (untitled) lacks.push('title');
+    if (bare) lacks.push('picture');
+    if (short) lacks.push('words');
+    lacking.push({ at, number: numbers[index]!, lacks });
+  }
+  return lacking;
 }
 
 interface Found {
@@ -125,17 +158,15 @@ function messageKey(
   return all === 0 ? null : 'enough';
 }
 
-function lacking(all: readonly Entry[]): readonly Place[] {
-  const places: Place[] = [];
-  for (const { section, lacks } of all)
-    for (const reason of lacks) places.push({ from: section.position, to: section.end, reason });
-  return places;
+/** Which of some numbers stand there before. */
+function twice(numbers: readonly number[]): readonly number[] {
+  return numbers.flatMap((number, index) => (numbers.indexOf(number) < index ? [index] : []));
 }
 
-function numberedTwice(all: readonly Entry[]): readonly Place[] {
-  return all
-    .filter((entry, index) => all.findIndex((other) => other.number === entry.number) < index)
-    .map(({ section }) => ({ from: section.position, to: section.end, reason: 'twice' }));
+/** Where a section stands. Only asked for what lacks something: most keys move all of them. */
+function placeOf(body: Node, at: number, reason: string): Place {
+  const { position, end } = sections(body)[at]!;
+  return { from: position, to: end, reason };
 }
 
 interface Numbering {

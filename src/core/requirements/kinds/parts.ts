@@ -1,5 +1,5 @@
 import { reading } from '../../document/reading';
-import { sections, wordCounter, type Section } from '../../document/sections';
+import { sectionReads, sections } from '../../document/sections';
 import { alike } from '../../text/alike';
 import { rememberByText } from '../../text/remember';
 import { known } from '../condition';
@@ -20,7 +20,8 @@ type Lack = 'missing' | 'misplaced' | 'short';
 
 interface Part {
   readonly wanted: WantedHeading;
-  readonly section: Section | null;
+  /** Which of the headings it is; null where there is none. */
+  readonly at: number | null;
   readonly words: number;
   readonly share: number;
   readonly lack: Lack | null;
@@ -44,26 +45,28 @@ export const parts: RequirementKind<PartsSettings> = {
   },
   required: ['headings'],
   measure({ headings: wanted, inOrder = false }, post, assignment) {
-    const all = sections(post.body);
     const keys = reading(post.body).ofHeadings('heading keys', '', headingKey);
-    const found = wanted.map(({ text }) => all[keys.indexOf(headingKey(text))] ?? null);
+    const found = wanted.map(({ text }) => {
+      const at = keys.indexOf(headingKey(text));
+      return at < 0 ? null : at;
+    });
     const placed = inOrder ? longestRisingRun(found) : null;
-    const wordsBetween = wordCounter(post.body, { outline: assignment.outline });
-    const checked = wanted.map((heading, index) =>
-      checkPart(heading, found[index] ?? null, {
-        isPlaced: placed?.has(index) ?? true,
-        wordsBetween,
-      }),
-    );
+    const reads = sectionReads(post.body, assignment);
+    const checked = wanted.map((heading, index) => {
+      const at = found[index] ?? null;
+      const words = at === null ? 0 : (reads[at]?.words ?? 0);
+      return checkPart(heading, { at, words, isPlaced: placed?.has(index) ?? true });
+    });
     const fulfilled = checked.filter((part) => part.share === 1).length;
     const first = checked.find((part) => part.lack !== null);
     return {
       measured: fulfilled,
       target: { min: wanted.length },
       conditions: checked.map((part) => known(part.share)),
-      places: checked.flatMap(({ section, lack }) =>
-        section && lack ? [{ from: section.position, to: section.end, reason: lack }] : [],
-      ),
+      places: checked.flatMap(({ at, lack }) => {
+        const section = at !== null && lack ? sections(post.body)[at] : undefined;
+        return section && lack ? [{ from: section.position, to: section.end, reason: lack }] : [];
+      }),
       message: {
         key: first?.lack ?? 'enough',
         values: {
@@ -88,35 +91,29 @@ export const headingKey = rememberByText((text) => {
 
 function checkPart(
   wanted: WantedHeading,
-  section: Section | null,
-  {
-    isPlaced,
-    wordsBetween,
-  }: { readonly isPlaced: boolean; readonly wordsBetween: (from: number, to: number) => number },
+  { at, words, isPlaced }: { readonly at: number | null; readonly words: number; readonly isPlaced: boolean },
 ): Part {
-  if (!section) return { wanted, section, words: 0, share: 0, lack: 'missing' };
-  // The heading's own words stand at its position; what is under it begins after.
-  const words = wordsBetween(section.position + 1, section.end);
-  if (!isPlaced) return { wanted, section, words, share: 0, lack: 'misplaced' };
+  if (at === null) return { wanted, at, words: 0, share: 0, lack: 'missing' };
+  if (!isPlaced) return { wanted, at, words, share: 0, lack: 'misplaced' };
   const share = wanted.minWords ? Math.min(1, words / wanted.minWords) : 1;
-  return { wanted, section, words, share, lack: share < 1 ? 'short' : null };
+  return { wanted, at, words, share, lack: share < 1 ? 'short' : null };
 }
 
 /**
  * Which of the headings stand in the order that is asked for: the longest run that rises; of equally long ones that whose
  * headings come first in the list.
  */
-function longestRisingRun(found: readonly (Section | null)[]): ReadonlySet<number> {
+function longestRisingRun(found: readonly (number | null)[]): ReadonlySet<number> {
   // best[i]: the longest run that begins with heading i. Looking from the end, the first of equals comes first in the list.
   const best: (readonly number[])[] = [];
   for (let index = found.length - 1; index >= 0; index -= 1) {
-    const here = found[index];
-    if (!here) continue;
+    const here = found[index] ?? null;
+    if (here === null) continue;
     let tail: readonly number[] = [];
     for (let later = index + 1; later < found.length; later += 1) {
-      const next = found[later];
+      const next = found[later] ?? null;
       const run = best[later];
-      if (next && run && next.position > here.position && run.length > tail.length) tail = run;
+      if (next !== null && run && next > here && run.length > tail.length) tail = run;
     }
     best[index] = [index, ...tail];
   }

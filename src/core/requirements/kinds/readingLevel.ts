@@ -1,6 +1,6 @@
 import { syllable } from 'syllable';
 import type { TextRead } from '../../document/blockRead';
-import { ofCountedTexts } from '../../document/countedBlocks';
+import { totalOfCountedTexts } from '../../document/countedBlocks';
 import { reading } from '../../document/reading';
 import { rememberByText } from '../../text/remember';
 import { countWords } from '../../words/countWords';
@@ -57,17 +57,10 @@ function notKnown(unknown: UnknownReason, target: Target): Measurement {
 
 /** Years of age that a post's text is for, or null for one that is too short to say. */
 function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
-  let [words, sentences, syllables] = [0, 0, 0];
-  const measures = ofCountedTexts(reading(post.body), {
-    name: 'readingLevel',
-    options: { outline },
-    find: measuresOf,
-  });
-  for (const block of measures) {
-    words += block.words;
-    sentences += block.sentences;
-    syllables += block.syllables;
-  }
+  const column = { name: 'readingLevel', options: { outline }, find: measuresOf };
+  const sum = (of: 'words' | 'sentences' | 'syllables') =>
+    totalOfCountedTexts(reading(post.body), column, of, (measures) => measures[of]);
+  const [words, sentences, syllables] = [sum('words'), sum('sentences'), sum('syllables')];
   if (words < LEAST_WORDS) return null;
   return 0.39 * (words / sentences) + 11.8 * (syllables / words) - 15.59 + YEARS_BEFORE_SCHOOL;
 }
