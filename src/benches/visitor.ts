@@ -13,6 +13,13 @@ export class Visitor {
     return this.ask(path, {});
   }
 
+  /** The text of a page or a file. @throws Error where it is not there */
+  async read(path: string): Promise<string> {
+    const response = await this.get(path);
+    if (response.status !== 200) throw new Error(`${path}: ${response.status}`);
+    return response.text();
+  }
+
   /** Sends something to a door; the JSON of the answer, and its status. */
   async send(
     path: string,

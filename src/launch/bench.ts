@@ -8,16 +8,17 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|writing|hostile|load|kills`: measurements as lines of JSON. */
+/** `./porch bench core|roster|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster') return benchOnDatabase(root);
   if (part === 'writing') return benchInBrowser();
   if (part === 'hostile') return benchHouse(({ benchHostileHouse }) => benchHostileHouse());
   if (part === 'load') return benchHouse(({ benchLoadHouse }) => benchLoadHouse());
+  if (part === 'weight') return benchHouse(({ benchWeightHouse }) => benchWeightHouse(root));
   if (part === 'kills') return benchHouse(({ benchKillsHouse }) => benchKillsHouse(roundsOf(args)));
   if (part !== 'core')
     throw new Failure(
-      `There is no benchmark ${part}; there are core, roster, writing, hostile, load and kills.`,
+      `There is no benchmark ${part}; there are core, roster, writing, first-letter, weight, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   for (const line of benchCore()) console.log(JSON.stringify(line));

@@ -1,8 +1,11 @@
 import { STUDENTS, TEACHERS } from '../../demo/people';
 import { benchHostile } from '../../src/benches/hostile';
+import { startBareApplication } from '../../src/benches/bareApplication';
 import { benchKills } from '../../src/benches/kills';
 import { benchLoad, LOAD_WRITERS, type Writer } from '../../src/benches/load';
 import { Visitor } from '../../src/benches/visitor';
+import { weightLine, weightOf } from '../../src/benches/weight';
+import { addressesOf, reviewAddress } from '../../src/contract/addresses';
 import { perform } from '../../src/server/ground/access/perform';
 import { findClassByAddress } from '../../src/server/tables/classes';
 import { listMembers } from '../../src/server/tables/memberships';
@@ -69,6 +72,57 @@ export function benchKillsHouse(rounds: number) {
       return new Map(rows.map((row) => [row.id, row.version]));
     };
     return [await benchKills(house, writers, { rounds, held })];
+  });
+}
+
+/** What the main pages of the demo class weigh, against the framework's empty page. */
+export function benchWeightHouse(root: string) {
+  return inHouse(async (origin) => {
+    const [runs, writes] = [TEACHERS[0], STUDENTS.find((one) => one.hasCard)];
+    if (!runs?.password || !writes) throw new Error('the demo class is not as it was');
+    const teacher = await new Visitor(origin).signInAdult(runs.email, runs.password);
+    const student = await new Visitor(origin, '192.0.2.2').signInStudent(
+      CODE,
+      writes.givenName,
+      writes.passcode,
+    );
+    const [first] = await database.rows<
+      Record<'classId' | 'blog' | 'assignmentId' | 'waits' | 'shown', string>
+    >(
+      `SELECT classes.id AS classId, classes.address AS blog,
+         (SELECT id FROM assignments WHERE class_id = classes.id AND set_at IS NOT NULL ORDER BY number LIMIT 1) AS assignmentId,
+         (SELECT id FROM posts WHERE class_id = classes.id AND stage = 'handedIn' ORDER BY id LIMIT 1) AS waits,
+         (SELECT posts.address FROM posts JOIN publications ON post_id = posts.id AND until IS NULL
+          WHERE class_id = classes.id AND publications.audience = 'everyone' ORDER BY posts.id LIMIT 1) AS shown
+       FROM classes WHERE code = :code`,
+      { code: CODE },
+    );
+    const [own] = await database.rows<{ readonly id: string }>(
+      `SELECT posts.id FROM posts JOIN people ON people.id = writer_id
+       WHERE given_name = :name AND class_id = :classId ORDER BY posts.id LIMIT 1`,
+      { name: writes.givenName, classId: first?.classId ?? '' },
+    );
+    if (!first || !own) throw new Error('the demo class is not as it was');
+    const at = addressesOf(first.classId);
+    const pages: readonly (readonly [string, Visitor, string])[] = [
+      ['sign-in', new Visitor(origin), '/sign-in'],
+      ['today', teacher, '/today'],
+      ['builder', teacher, at.assignment(first.assignmentId)],
+      ['desk', student, at.post(own.id)],
+      ['review', teacher, reviewAddress(first.waits)],
+      ['front', new Visitor(origin), `/blog/${first.blog}`],
+      ['post', new Visitor(origin), `/blog/${first.blog}/${first.shown}`],
+    ];
+    const bare = await startBareApplication(root);
+    try {
+      const empty = await weightOf((path) => new Visitor(bare.origin).read(path), '/');
+      const lines = [];
+      for (const [name, visitor, path] of pages)
+        lines.push(weightLine(name, await weightOf((asked) => visitor.read(asked), path), empty));
+      return lines;
+    } finally {
+      await bare.stop();
+    }
   });
 }
 
