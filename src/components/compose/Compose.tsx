@@ -5,12 +5,10 @@ import { useState } from 'react';
 import { LookingContext } from '../editor/addresses/LookingContext';
 import { GradeGivenBack } from '../feedback/GradeGivenBack';
 import { NotesInMargin } from '../feedback/NotesInMargin';
-import { ClassPictures } from '../editor/picture/ClassPictures';
 import { WriterNameContext } from '../editor/picture/WriterNameContext';
 import { SpellingBubble } from './SpellingBubble';
 import { useSpelt } from '../editor/spelling/useSpelt';
 import { Tools } from '../editor/tools/Tools';
-import { AsReadersSeeIt } from './AsReadersSeeIt';
 import { ComposeHead } from './ComposeHead';
 import type { ComposeProps } from './composeProps';
 import { useAnswer } from './useAnswer';
@@ -20,6 +18,11 @@ import { WhatGoesOn } from './WhatGoesOn';
 import { WhatIsAsked } from './WhatIsAsked';
 import { WritingRailing } from './WritingRailing';
 import { WritingSheet } from './WritingSheet';
+import { onDemand } from '../basics/onDemand';
+
+const AsReadersSeeIt = onDemand(async () => (await import('./AsReadersSeeIt')).AsReadersSeeIt);
+
+const ClassPictures = onDemand(async () => (await import('../editor/picture/ClassPictures')).ClassPictures);
 
 /** The writing desk: the text, the railing that fills as it is written, and the gate. */
 export function Compose(props: ComposeProps) {
@@ -89,7 +92,7 @@ export function Compose(props: ComposeProps) {
             </aside>
           </div>
         </main>
-        {editor ? (
+        {editor && answer ? (
           <>
             <WritingRailing
               work={{

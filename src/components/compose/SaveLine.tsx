@@ -6,8 +6,10 @@ import { useAddresses } from '../desk/useAddresses';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
 import type { ComposeProps } from './composeProps';
-import { SignInAgain } from './SignInAgain';
 import type { SaveState } from './useSaving';
+import { onDemand } from '../basics/onDemand';
+
+const SignInAgain = onDemand(async () => (await import('./SignInAgain')).SignInAgain);
 
 interface SaveLineProps {
   readonly state: SaveState;

@@ -3,11 +3,13 @@
 import { useTranslations } from 'next-intl';
 import { BroughtInLine } from '../editor/bringIn/BroughtInLine';
 import { UploadLine } from '../editor/UploadLine';
-import { BranchBanner } from './BranchBanner';
 import type { ComposeProps } from './composeProps';
 import { SaveLine } from './SaveLine';
 import { useOtherPages } from './useOtherPages';
 import type { WritingDesk } from './useWritingDesk';
+import { onDemand } from '../basics/onDemand';
+
+const BranchBanner = onDemand(async () => (await import('./BranchBanner')).BranchBanner);
 
 /** All that the writer is told above the text: that it is safe and who can read it, first of all, and always in sight. */
 export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: WritingDesk }) {

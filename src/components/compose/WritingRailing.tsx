@@ -18,9 +18,11 @@ import { placeShown } from '../editor/atPlace';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
 import type { GateTrayProps } from './gate/gateProps';
-import { GateTray } from './gate/GateTray';
 import { TRAYS } from './trays/trays';
 import type { PostAtWork } from './trays/trayProps';
+import { onDemand } from '../basics/onDemand';
+
+const GateTray = onDemand(async () => (await import('./gate/GateTray')).GateTray);
 
 interface WritingRailingProps {
   readonly work: PostAtWork;

@@ -5,7 +5,6 @@ import type { DocumentJson } from '../../core/document/openDocument';
 import { documentSchema } from '../../core/document/schema';
 import type { Answer } from '../../core/requirements/answer';
 import type { OpenResult } from '../../core/requirements/post';
-import { evaluate } from '../../core/requirements/evaluate';
 import { asksFor } from '../../core/requirements/requirement';
 import { dictionaryName } from '../../core/spelling/speller';
 import type { Answered, Asked, Stretch } from '../../workers/requirementsMessages';
@@ -31,7 +30,8 @@ export interface Misspelt {
 }
 
 export interface Answering {
-  readonly answer: Answer;
+  /** Null until it was measured for the first time. */
+  readonly answer: Answer | null;
   readonly misspelt: Misspelt | null;
   /** What might have been meant by a word, the likeliest first. */
   readonly suggest: (word: string) => Promise<readonly string[]>;
@@ -40,7 +40,7 @@ export interface Answering {
 /** How a writing stands, measured in a worker so that typing never waits for it. */
 export function useAnswer(question: Question): Answering {
   const { assignment, writing, hashes, openResults, classWords, spelt } = question;
-  const [answer, setAnswer] = useState<Answer>(() => answerHere(asked(0, question)));
+  const [answer, setAnswer] = useState<Answer | null>(null);
   const [misspelt, setMisspelt] = useState<Misspelt | null>(null);
   const worker = useRef<Worker | null>(null);
   const turn = useRef(0);
@@ -63,7 +63,7 @@ export function useAnswer(question: Question): Answering {
     // A browser that lets no worker run measures in the page, what it was asked already too.
     made.onerror = () => {
       worker.current = null;
-      if (latest.current) setAnswer(answerHere(latest.current));
+      if (latest.current) void answerHere(latest.current).then(setAnswer);
     };
     worker.current = made;
     return () => {
@@ -72,14 +72,16 @@ export function useAnswer(question: Question): Answering {
     };
   }, []);
   useEffect(() => {
-    const timer = setTimeout(() => {
+    const ask = () => {
       turn.current += 1;
       asking.current = writing.body;
       const message = asked(turn.current, { assignment, writing, hashes, openResults, classWords, spelt });
       latest.current = message;
       if (worker.current) worker.current.postMessage(message);
-      else setAnswer(answerHere(message));
-    }, PAUSE);
+      else void answerHere(message).then(setAnswer);
+    };
+    // What stands there when the page is opened waits for no further key.
+    const timer = setTimeout(ask, turn.current === 0 ? 0 : PAUSE);
     return () => clearTimeout(timer);
   }, [assignment, writing, hashes, openResults, classWords, spelt]);
   const { language } = assignment;
@@ -113,7 +115,8 @@ function asked(
   };
 }
 
-/** Without a dictionary: spelling is not known yet. */
-function answerHere({ assignment, post }: Asked): Answer {
+/** Without a dictionary: spelling is not known yet. What measures is loaded here only where no worker runs. */
+async function answerHere({ assignment, post }: Asked): Promise<Answer> {
+  const { evaluate } = await import('../../core/requirements/evaluate');
   return evaluate(assignment, { ...post, body: documentSchema.nodeFromJSON(post.body) });
 }

@@ -7,6 +7,7 @@ import type { Node } from 'prosemirror-model';
 import { documentJson } from '../../core/document/documentJson';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { useNonce } from '../basics/NonceContext';
+import { useLoadedAhead } from '../basics/onDemand';
 import type { BringIn } from './bringIn/useBringIn';
 import type { PictureUpload } from './usePictureUpload';
 import { useAfterPaint } from './useAfterPaint';
@@ -35,6 +36,7 @@ export function useEditorAtWork(
 ): EditorAtWork {
   const t = useTranslations('editor');
   const nonce = useNonce();
+  useLoadedAhead();
   const changed = useAfterPaint((doc: Node) => onChange(documentJson(doc)));
   const editor = useWritingEditor({
     body,

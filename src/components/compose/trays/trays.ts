@@ -1,19 +1,21 @@
 import type { ComponentType } from 'react';
-import { CoverTray } from './CoverTray';
-import { EntriesTray } from './EntriesTray';
-import { JudgedTray } from './JudgedTray';
-import { LabelsTray } from './LabelsTray';
-import { LinksTray } from './LinksTray';
-import { PartsTray } from './PartsTray';
-import { PicturesTray } from './PicturesTray';
-import { PlacesTray } from './PlacesTray';
-import { QuotationsTray } from './QuotationsTray';
-import { SelfCheckTray } from './SelfCheckTray';
-import { StartersTray } from './StartersTray';
-import { TeaserTray } from './TeaserTray';
-import { TitleTray } from './TitleTray';
+import { onDemand } from '../../basics/onDemand';
 import type { TrayContentProps } from './trayProps';
-import { WordsTray } from './WordsTray';
+
+const CoverTray = onDemand(async () => (await import('./CoverTray')).CoverTray);
+const EntriesTray = onDemand(async () => (await import('./EntriesTray')).EntriesTray);
+const JudgedTray = onDemand(async () => (await import('./JudgedTray')).JudgedTray);
+const LabelsTray = onDemand(async () => (await import('./LabelsTray')).LabelsTray);
+const LinksTray = onDemand(async () => (await import('./LinksTray')).LinksTray);
+const PartsTray = onDemand(async () => (await import('./PartsTray')).PartsTray);
+const PicturesTray = onDemand(async () => (await import('./PicturesTray')).PicturesTray);
+const PlacesTray = onDemand(async () => (await import('./PlacesTray')).PlacesTray);
+const QuotationsTray = onDemand(async () => (await import('./QuotationsTray')).QuotationsTray);
+const SelfCheckTray = onDemand(async () => (await import('./SelfCheckTray')).SelfCheckTray);
+const StartersTray = onDemand(async () => (await import('./StartersTray')).StartersTray);
+const TeaserTray = onDemand(async () => (await import('./TeaserTray')).TeaserTray);
+const TitleTray = onDemand(async () => (await import('./TitleTray')).TitleTray);
+const WordsTray = onDemand(async () => (await import('./WordsTray')).WordsTray);
 
 /** The tray of each kind of requirement. */
 export const TRAYS: Readonly<Record<string, ComponentType<TrayContentProps>>> = {

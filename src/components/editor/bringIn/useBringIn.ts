@@ -2,7 +2,9 @@
 
 import type { Editor } from '@tiptap/react';
 import { useCallback, useState, type RefObject } from 'react';
-import { cleanPaste, type PastedPicture, type PasteNote } from '../../../core/formats/cleanPaste';
+import type { cleanPaste, PastedPicture, PasteNote } from '../../../core/formats/cleanPaste';
+import { linesOf } from '../../../core/text/lines';
+import { loadLater } from '../../basics/onDemand';
 import type { DocumentJson } from '../../../core/document/openDocument';
 import { send, type Outcome } from '../../basics/call';
 import { copyFromAddress } from '../picture/copyFromAddress';
@@ -41,6 +43,22 @@ export interface BringIn {
   readonly dismiss: () => void;
 }
 
+/** What makes a document of pasted HTML is half as large as the editor; it comes when the page has nothing else to do. */
+let cleaner: typeof cleanPaste | null = null;
+async function loadCleaner(): Promise<typeof cleanPaste> {
+  cleaner = (await import('../../../core/formats/cleanPaste')).cleanPaste;
+  return cleaner;
+}
+loadLater(loadCleaner);
+
+/** The words of HTML, a paragraph for each line. Nothing in it is run or fetched. */
+function wordsOf(
+  html: string,
+): readonly { readonly type: 'paragraph'; readonly content: readonly object[] }[] {
+  const { body } = new DOMParser().parseFromString(html, 'text/html');
+  return linesOf(body.textContent).map((text) => ({ type: 'paragraph', content: [{ type: 'text', text }] }));
+}
+
 /** Brings text from elsewhere into the post, cleaned, with its pictures, and says what was changed. */
 export function useBringIn({ editor, writingId, classId, addPicture }: BringInOptions): BringIn {
   const [state, setState] = useState<BroughtIn>({ kind: 'nothing' });
@@ -61,16 +79,20 @@ export function useBringIn({ editor, writingId, classId, addPicture }: BringInOp
     },
     [addPicture, classId, editor],
   );
-  const paste = useCallback(
-    (html: string) => {
+  const bring = useCallback(
+    async (html: string) => {
+      const clean = cleaner ?? (await loadCleaner().catch(() => null));
       if (!editor.current) return;
-      const { document, notes, pictures } = cleanPaste(html);
+      // Where the line was cut before it was there, the words at least come in.
+      if (!clean) return void editor.current.chain().focus().insertContent(wordsOf(html)).run();
+      const { document, notes, pictures } = clean(html);
       putPasted(editor.current, document.toJSON() as DocumentJson);
       setState(notes.length ? { kind: 'done', notes, after: editor.current.state.doc } : { kind: 'nothing' });
       void bringPictures(pictures);
     },
     [bringPictures, editor],
   );
+  const paste = useCallback((html: string) => void bring(html), [bring]);
   const open = useCallback(
     (file: File) => {
       setState({ kind: 'reading', name: file.name });

@@ -18,9 +18,11 @@ import {
 import { Mark } from '../../basics/Mark';
 import { DOCUMENT_FILES } from '../useWritingEditor';
 import { AddressForm, type Addressed } from './AddressForm';
-import { KeysDialog } from './KeysDialog';
 import { plainTools, wordTools } from './textTools';
 import type { ToolsProps } from './toolsProps';
+import { onDemand } from '../../basics/onDemand';
+
+const KeysDialog = onDemand(async () => (await import('./KeysDialog')).KeysDialog);
 
 const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as const;
 

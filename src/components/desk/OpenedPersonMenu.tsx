@@ -1,0 +1,67 @@
+'use client';
+
+import { LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { DropdownMenu } from 'radix-ui';
+import { Mark } from '../basics/Mark';
+import type { PersonMenuProps } from './personMenuProps';
+import { useOwnSession } from './useOwnSession';
+
+/** The same, open from the first: it is drawn because somebody pressed. */
+export function OpenedPersonMenu({ name, monogram, classes, currentClass }: PersonMenuProps) {
+  const t = useTranslations('lintel');
+  const { turnTo, signOut, problem } = useOwnSession();
+  return (
+    <DropdownMenu.Root modal={false} defaultOpen>
+      <DropdownMenu.Trigger className="mono" aria-label={t('person', { name, monogram })}>
+        {monogram}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content className="menu" align="end" sideOffset={8}>
+          <DropdownMenu.Label className="px-2.5 py-2 text-ink-2">{name}</DropdownMenu.Label>
+          {classes.length > 1 ? (
+            <>
+              <DropdownMenu.Group aria-label={t('yourClasses')}>
+                {classes.map((one) => (
+                  <DropdownMenu.Item
+                    key={one.id}
+                    disabled={one.id === currentClass}
+                    onSelect={(event) => {
+                      event.preventDefault();
+                      void turnTo(one.id, '/today');
+                    }}
+                  >
+                    <Mark id={one.id === currentClass ? 's-m' : 's-g'} className="s" />
+                    {[one.title, one.groupName].filter(Boolean).join(', ')}
+                    {one.id === currentClass ? <span className="text-ink-2">{t('hereNow')}</span> : null}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Group>
+              <DropdownMenu.Separator className="my-1 border-t border-line" />
+            </>
+          ) : null}
+          <DropdownMenu.Item asChild>
+            <Link href="/classes">
+              <LayoutList aria-hidden="true" size={16} /> {t('allClasses')}
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href="/account">
+              <MonitorSmartphone aria-hidden="true" size={16} /> {t('yourDevices')}
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            onSelect={(event) => {
+              event.preventDefault();
+              void signOut();
+            }}
+          >
+            <LogOut aria-hidden="true" size={16} /> {t('signOut')}
+          </DropdownMenu.Item>
+          {problem ? <p className="problem px-2.5 py-1">{problem}</p> : null}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,6 @@
+export interface PersonMenuProps {
+  readonly name: string;
+  readonly monogram: string;
+  readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
+  readonly currentClass: string;
+}
