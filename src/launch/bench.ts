@@ -12,6 +12,7 @@ import { step } from './progress';
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster') return benchOnDatabase(root);
   if (part === 'writing') return benchInBrowser();
+  if (part === 'first-letter') return benchFirst(root);
   if (part === 'hostile') return benchHouse(({ benchHostileHouse }) => benchHostileHouse());
   if (part === 'load') return benchHouse(({ benchLoadHouse }) => benchLoadHouse());
   if (part === 'weight') return benchHouse(({ benchWeightHouse }) => benchWeightHouse(root));
@@ -30,6 +31,14 @@ async function benchInBrowser(): Promise<number> {
   await install([MARIADB, CHROMIUM]);
   const { benchWriting } = await import('../../tests/browser/benchWriting');
   for (const line of await benchWriting()) console.log(JSON.stringify(line));
+  return 0;
+}
+
+/** How soon a post can be written in. */
+async function benchFirst(root: string): Promise<number> {
+  await install([MARIADB, CHROMIUM]);
+  const { benchFirstLetter } = await import('../../tests/browser/benchFirstLetter');
+  for (const line of await benchFirstLetter(root)) console.log(JSON.stringify(line));
   return 0;
 }
 
