@@ -26,6 +26,7 @@ import type { BuilderProps } from './builderProps';
 import { FORMS, GROUPS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
 import { RequirementSets } from './RequirementSets';
+import { ofKind } from '../../core/requirements/ofKind';
 
 interface RequirementListProps extends BuilderProps {
   /** How each comes out on what they are tried on. */
@@ -46,7 +47,7 @@ export function RequirementList(props: RequirementListProps) {
   const bonus = requirements.filter((requirement) => requirement.weight === 'bonus').length;
   const add = (kind: string) => {
     const id = newRequirementId();
-    set([...requirements, { id, kind, weight: 'required', ...FORMS[kind]?.fresh }]);
+    set([...requirements, { id, kind, weight: 'required', ...ofKind(FORMS, kind)?.fresh }]);
     setOpenId(id);
   };
   return (

@@ -11,6 +11,7 @@ import { Pickets } from '../railing/Pickets';
 import { isItsOwnWords, useRequirementName, useSentenceBeginning } from '../railing/RequirementLine';
 import { CheckFill, NumberFill } from './forms/fields';
 import { FORMS } from './forms/forms';
+import { ofKind } from '../../core/requirements/ofKind';
 
 interface RequirementSentenceProps {
   readonly requirement: Requirement;
@@ -34,7 +35,7 @@ export function RequirementSentence(props: RequirementSentenceProps) {
   const beginningOf = useSentenceBeginning();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: requirement.id });
-  const kind = FORMS[requirement.kind];
+  const kind = ofKind(FORMS, requirement.kind);
   if (!kind) return null;
   const { Form } = kind;
   const name = nameOf({ kind: requirement.kind });

@@ -21,6 +21,7 @@ import type { GateTrayProps } from './gate/gateProps';
 import { TRAYS } from './trays/trays';
 import type { PostAtWork } from './trays/trayProps';
 import { onDemand } from '../basics/onDemand';
+import { ofKind } from '../../core/requirements/ofKind';
 
 const GateTray = onDemand(async () => (await import('./gate/GateTray')).GateTray);
 
@@ -124,7 +125,7 @@ export function WritingRailing({ work, answer, counting, gate, oneNextThing }: W
         </Gate>
         {answer.requirements.map((one, index) => {
           const requirement = requirements[index]!;
-          const Content = TRAYS[one.kind];
+          const Content = ofKind(TRAYS, one.kind);
           return raised?.id === one.id && Content ? (
             <Tray key={one.id} {...tray} title={nameOf(requirement)} says={<RequirementLine answer={one} />}>
               <Content {...work} requirement={requirement} answer={one} lower={lower} />

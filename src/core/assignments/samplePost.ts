@@ -1,4 +1,6 @@
 import type { Node } from 'prosemirror-model';
+import { ofKind } from '../requirements/ofKind';
+import type { ForEachKind } from '../requirements/registry';
 import { documentSchema } from '../document/schema';
 import type { PostToCheck } from '../requirements/post';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
@@ -61,7 +63,7 @@ class SampleWriter {
   }
 
   fulfil(requirement: Requirement): void {
-    PARTS[requirement.kind]?.(
+    ofKind(PARTS, requirement.kind)?.(
       this,
       (name) => {
         const value = requirement[name];
@@ -192,8 +194,12 @@ type Part = (writer: SampleWriter, setting: (name: string) => number, requiremen
 
 const EVERYTHING = { credit: true, description: true, licence: true };
 
-/** What a sample does for each kind; one that is not named here is left to the teacher's own text. */
-const PARTS: Readonly<Record<string, Part>> = {
+/** What a sample does for each kind; null for what others or the machine say of a text, not the text itself. */
+const PARTS: ForEachKind<Part | null> = {
+  spelling: null,
+  ownWords: null,
+  comments: null,
+  judged: null,
   title: (writer, setting, requirement) => {
     if (typeof requirement['startsWith'] === 'string') writer.nameAfter(requirement['startsWith']);
     writer.keepTitleWithin(setting('maxCharacters'));

@@ -22,7 +22,7 @@ import { video } from './kinds/video';
 import { words } from './kinds/words';
 
 /** Every kind of requirement there is, in the order in which a teacher is offered them. */
-export const REQUIREMENT_KINDS = [
+const KINDS = {
   words,
   paragraphs,
   title,
@@ -44,7 +44,15 @@ export const REQUIREMENT_KINDS = [
   comments,
   judged,
   selfCheck,
-] as const;
+};
+
+/** What a kind is called. */
+export type RequirementKindName = keyof typeof KINDS;
+
+/** Something for each kind: where one is missing, it does not compile. */
+export type ForEachKind<Value> = Readonly<Record<RequirementKindName, Value>>;
+
+export const REQUIREMENT_KINDS = Object.values(KINDS);
 
 /**
  * The kind of that name, or null. Its settings are typed loosely here: whoever asks has checked them

@@ -4,6 +4,7 @@ import type { Requirement } from '../../../core/requirements/requirement';
 import { useSentenceBeginning } from '../../railing/RequirementLine';
 import { FORMS } from './forms';
 import { IsRead } from './isRead';
+import { ofKind } from '../../../core/requirements/ofKind';
 
 interface WhatItAsksProps {
   readonly requirement: Requirement;
@@ -16,7 +17,7 @@ const nothing = () => undefined;
 /** A requirement as the sentence that its teacher made of it, to be read. */
 export function WhatItAsks({ requirement, number }: WhatItAsksProps) {
   const beginningOf = useSentenceBeginning();
-  const kind = FORMS[requirement.kind];
+  const kind = ofKind(FORMS, requirement.kind);
   return (
     <span className="told">
       <b>{beginningOf(requirement)}</b>

@@ -31,6 +31,7 @@ import { sentenceForm } from './SentenceForm';
 import { TextForm } from './TextForm';
 import { TitleForm } from './TitleForm';
 import { WordsForm } from './WordsForm';
+import type { ForEachKind } from '../../../core/requirements/registry';
 
 /** The groups in which kinds are offered, in their order. */
 export const GROUPS = ['text', 'pictures', 'sources', 'language', 'others'] as const;
@@ -55,7 +56,7 @@ const LEAST = limit('min', 'min', ['atLeast']);
 const MOST = limit('max', 'max', ['atMost']);
 
 /** The form part, the icon and the proposal of each kind of requirement. */
-export const FORMS: Readonly<Record<string, KindForm>> = {
+export const FORMS: ForEachKind<KindForm> = {
   words: {
     group: 'text',
     Form: WordsForm,

@@ -1,4 +1,5 @@
 import type { ComponentType } from 'react';
+import type { ForEachKind } from '../../../core/requirements/registry';
 import { onDemand } from '../../basics/onDemand';
 import type { TrayContentProps } from './trayProps';
 
@@ -18,7 +19,7 @@ const TitleTray = onDemand(async () => (await import('./TitleTray')).TitleTray);
 const WordsTray = onDemand(async () => (await import('./WordsTray')).WordsTray);
 
 /** The tray of each kind of requirement. */
-export const TRAYS: Readonly<Record<string, ComponentType<TrayContentProps>>> = {
+export const TRAYS: ForEachKind<ComponentType<TrayContentProps>> = {
   words: WordsTray,
   paragraphs: PlacesTray,
   title: TitleTray,
