@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { listFoundAddresses } from './server/tables/classes';
+import { listFoundAddresses } from './server/tables/classAddresses';
 import { database } from './server/ground/database/database';
 import { NextResponse, type NextRequest } from 'next/server';
 

@@ -1,4 +1,4 @@
-import { listFoundAddresses } from '@/server/tables/classes';
+import { listFoundAddresses } from '@/server/tables/classAddresses';
 import { database } from '@/server/ground/database/database';
 
 // Classes open and close themselves while the application runs.

@@ -47,7 +47,7 @@ const KINDS = {
 };
 
 /** What a kind is called. */
-export type RequirementKindName = keyof typeof KINDS;
+type RequirementKindName = keyof typeof KINDS;
 
 /** Something for each kind: where one is missing, it does not compile. */
 export type ForEachKind<Value> = Readonly<Record<RequirementKindName, Value>>;

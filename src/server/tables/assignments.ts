@@ -33,7 +33,7 @@ export const FOR_ITSELF = {
   opensAt: null,
 } as const;
 
-type Stored = Omit<
+export type StoredAssignment = Omit<
   AssignmentRow,
   | 'instructions'
   | 'model'
@@ -58,7 +58,7 @@ type Stored = Omit<
 };
 
 /** What is to be seen from a moment on is set from then on, whether or not the job that notes it has run. Asks for `:now`. */
-const COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
+export const ASSIGNMENT_COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
   late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
   series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
   IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, version`;
@@ -68,8 +68,11 @@ export async function findAssignment(
   id: string,
   now: Date,
 ): Promise<AssignmentRow | null> {
-  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM assignments WHERE id = :id`, { id, now });
-  return row ? fromStored(row) : null;
+  const [row] = await database.rows<StoredAssignment>(
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE id = :id`,
+    { id, now },
+  );
+  return row ? assignmentFrom(row) : null;
 }
 
 /** The class of an assignment and those that it is given to. */
@@ -88,11 +91,11 @@ export async function listAssignments(
   classId: string,
   now: Date,
 ): Promise<readonly AssignmentRow[]> {
-  const rows = await database.rows<Stored>(
-    `SELECT ${COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
+  const rows = await database.rows<StoredAssignment>(
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
     { classId, now },
   );
-  return rows.map(fromStored);
+  return rows.map(assignmentFrom);
 }
 
 export async function nextNumber(database: Database, classId: string): Promise<number> {
@@ -156,55 +159,6 @@ export async function markOpened(database: Database, id: string, at: Date): Prom
   });
 }
 
-/** The assignments that are the same one in other classes. */
-export async function listSiblings(
-  database: Database,
-  { id, sharedId }: AssignmentRow,
-  now: Date,
-): Promise<readonly AssignmentRow[]> {
-  if (sharedId === null) return [];
-  const rows = await database.rows<Stored>(
-    `SELECT ${COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id ORDER BY due_at, id`,
-    { sharedId, id, now },
-  );
-  return rows.map(fromStored);
-}
-
-/** The repetitions of an assignment, by their days. */
-export async function listRepetitions(
-  database: Database,
-  seriesId: string,
-  now: Date,
-): Promise<readonly AssignmentRow[]> {
-  const rows = await database.rows<Stored>(
-    `SELECT ${COLUMNS} FROM assignments WHERE series_id = :seriesId ORDER BY lesson_date`,
-    { seriesId, now },
-  );
-  return rows.map(fromStored);
-}
-
-export async function updateShared(database: Database, id: string, sharedId: string | null): Promise<void> {
-  await database.change('UPDATE assignments SET shared_id = :sharedId WHERE id = :id', { id, sharedId });
-}
-
-export async function updateSeries(database: Database, id: string, series: SeriesRule | null): Promise<void> {
-  await database.change('UPDATE assignments SET series = :series WHERE id = :id', {
-    id,
-    series: series && JSON.stringify(series),
-  });
-}
-
-/** When a repetition that students do not see yet is due and seen, where its series has other hours or weeks now. */
-export async function updateRepetition(
-  database: Database,
-  repetition: Pick<AssignmentRow, 'id' | 'dueAt' | 'week' | 'opensAt'>,
-): Promise<void> {
-  await database.change(
-    'UPDATE assignments SET due_at = :dueAt, week = :week, opens_at = :opensAt WHERE id = :id AND set_at IS NULL',
-    { ...repetition },
-  );
-}
-
 /** The assignments of some classes that ask for something, by class and number, without what they ask. */
 export async function listAskingTitles(
   database: Database,
@@ -227,7 +181,7 @@ export async function deleteUnbegun(database: Database, id: string): Promise<num
   );
 }
 
-function fromStored(row: Stored): AssignmentRow {
+export function assignmentFrom(row: StoredAssignment): AssignmentRow {
   return {
     ...row,
     instructions: documentFrom(row.instructions),

@@ -9,7 +9,7 @@ import { findClass, type ClassRow } from '../../tables/classes';
 import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listLabelSet } from '../../tables/labels';
-import { listShownPages } from '../../tables/pages';
+import { listShownPages } from '../../tables/pageRevisions';
 import { listRoster } from '../../tables/roster';
 import { listPostsOf } from '../../tables/postsOfClass';
 import { updateArchived } from '../classes/deletionQueries';

@@ -9,14 +9,13 @@ import { done, NOT_THERE, refused } from '../../ground/access/useCase';
 import { findClass } from '../../tables/classes';
 import { newId } from '../../ground/database/newId';
 import { noteWhatComesWith } from '../../tables/handouts';
+import { listSiblings, updateShared } from '../../tables/assignmentSeries';
 import {
   deleteUnbegun,
   insertAssignment,
   listClassesOfAssignment,
-  listSiblings,
   nextNumber,
   updateAssignment,
-  updateShared,
 } from '../../tables/assignments';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { layOutSeries, deleteUnseenRepetitions } from './repetitions';

@@ -2,7 +2,7 @@ import { endSeries as endSeriesDeed } from '../../../contract/assignments/endSer
 import { repeatAssignment as repeatAssignmentDeed } from '../../../contract/assignments/repeatAssignment';
 import { seriesDates, wrongSeries } from '../../../core/assignments/series';
 import { done, refused } from '../../ground/access/useCase';
-import { updateSeries } from '../../tables/assignments';
+import { updateSeries } from '../../tables/assignmentSeries';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { lackToSet } from './lackToSet';
 import { deleteUnseenRepetitions, layOutSeries } from './repetitions';

@@ -5,14 +5,12 @@ import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { noteWhatComesWith } from '../../tables/handouts';
 import { insertJob } from '../../ground/jobs/queries';
+import { listRepetitions, updateRepetition, updateSeries } from '../../tables/assignmentSeries';
 import {
   deleteUnbegun,
   FOR_ITSELF,
   insertAssignment,
-  listRepetitions,
   nextNumber,
-  updateRepetition,
-  updateSeries,
   type AssignmentRow,
 } from '../../tables/assignments';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';

@@ -8,7 +8,8 @@ import { localDate } from '../../../core/timing/zonedTime';
 import type { ClassRow } from '../../tables/classes';
 import type { Database } from '../../ground/database/database';
 import { noteWhatComesWith } from '../../tables/handouts';
-import { listRepetitions, updateAssignment, type AssignmentRow } from '../../tables/assignments';
+import { listRepetitions } from '../../tables/assignmentSeries';
+import { updateAssignment, type AssignmentRow } from '../../tables/assignments';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';
 import { taughtSiblings } from './taughtSiblings';
 

@@ -1,6 +1,6 @@
 import { changeAddress as deed } from '../../../contract/classes/changeAddress';
 import { done, refused } from '../../ground/access/useCase';
-import { insertAddress, updateClassAddress } from '../../tables/classes';
+import { insertAddress, updateClassAddress } from '../../tables/classAddresses';
 import { classUseCase } from '../subjects/classUseCase';
 import { examineAddress } from './checkAddress';
 

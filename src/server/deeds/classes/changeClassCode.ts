@@ -1,6 +1,6 @@
 import { changeClassCode as deed } from '../../../contract/classes/changeClassCode';
 import { done } from '../../ground/access/useCase';
-import { updateCode } from '../../tables/classes';
+import { updateCode } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 import { freeCode } from './makeClass';
 

@@ -1,6 +1,6 @@
 import { changeDesk as deed } from '../../../contract/classes/changeDesk';
 import { done } from '../../ground/access/useCase';
-import { updateDesk } from '../../tables/classes';
+import { updateDesk } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const changeDesk = classUseCase(deed, {

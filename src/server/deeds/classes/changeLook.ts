@@ -1,6 +1,6 @@
 import { changeLook as deed } from '../../../contract/classes/changeLook';
 import { done } from '../../ground/access/useCase';
-import { updateLook } from '../../tables/classes';
+import { updateLook } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const changeLook = classUseCase(deed, {

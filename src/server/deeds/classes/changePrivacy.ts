@@ -1,6 +1,6 @@
 import { changePrivacy as deed } from '../../../contract/classes/changePrivacy';
 import { done, refused } from '../../ground/access/useCase';
-import { updatePrivacy } from '../../tables/classes';
+import { updatePrivacy } from '../../tables/classSettings';
 import { drawBackToWhatIsAllowed } from '../consents/drawBackToWhatIsAllowed';
 import { drawBack, listWritersBeyond } from '../publications/drawBack';
 import { classUseCase } from '../subjects/classUseCase';

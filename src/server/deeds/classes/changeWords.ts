@@ -1,6 +1,6 @@
 import { changeWords as deed } from '../../../contract/classes/changeWords';
 import { done } from '../../ground/access/useCase';
-import { updateWords } from '../../tables/classes';
+import { updateWords } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const changeWords = classUseCase(deed, {

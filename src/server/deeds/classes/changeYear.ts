@@ -1,7 +1,7 @@
 import { changeYear as deed } from '../../../contract/classes/changeYear';
 import { wrongSpan } from '../../../core/classes/schoolYear';
 import { done, refused } from '../../ground/access/useCase';
-import { updateYear } from '../../tables/classes';
+import { updateYear } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 import { placeProblem } from './settings';
 

@@ -2,7 +2,8 @@ import { checkAddress as deed, type AddressChecked } from '../../../contract/cla
 import { addressProblem, suggestAddresses } from '../../../core/classes/classAddress';
 import { done } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
-import { listClassAddressesLike, type ClassRow } from '../../tables/classes';
+import { listClassAddressesLike } from '../../tables/classAddresses';
+import { type ClassRow } from '../../tables/classes';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const checkAddress = classUseCase(deed, {

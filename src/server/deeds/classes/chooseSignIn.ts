@@ -1,6 +1,6 @@
 import { chooseSignIn as deed } from '../../../contract/classes/chooseSignIn';
 import { done } from '../../ground/access/useCase';
-import { updateSignIn } from '../../tables/classes';
+import { updateSignIn } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const chooseSignIn = classUseCase(deed, {

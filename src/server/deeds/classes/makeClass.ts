@@ -5,7 +5,8 @@ import { newClassCode } from '../../../core/people/passcode';
 import { done, NOTHING, serve, type Context } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import { insertClass, isCodeTaken, listClassAddressesLike } from '../../tables/classes';
+import { listClassAddressesLike } from '../../tables/classAddresses';
+import { insertClass, isCodeTaken } from '../../tables/classes';
 import { insertMembership } from '../../tables/memberships';
 import { placeProblem } from './settings';
 

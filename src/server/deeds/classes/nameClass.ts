@@ -1,6 +1,6 @@
 import { nameClass as deed } from '../../../contract/classes/nameClass';
 import { done, refused } from '../../ground/access/useCase';
-import { updateNames } from '../../tables/classes';
+import { updateNames } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const nameClass = classUseCase(deed, {

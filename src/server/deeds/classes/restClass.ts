@@ -1,6 +1,6 @@
 import { restClass as deed } from '../../../contract/classes/restClass';
 import { done } from '../../ground/access/useCase';
-import { updateRested } from '../../tables/classes';
+import { updateRested } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const restClass = classUseCase(deed, {

@@ -1,6 +1,6 @@
 import { settleClass as deed } from '../../../contract/classes/settleClass';
 import { done } from '../../ground/access/useCase';
-import { updateSettled } from '../../tables/classes';
+import { updateSettled } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 
 export const settleClass = classUseCase(deed, {

@@ -9,7 +9,7 @@ import {
   updateSignIn,
   updateWords,
   updateYear,
-} from '../../tables/classes';
+} from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
 import { insertOwnClass } from '../classes/makeClass';
 import { copyAssignments } from './copyAssignments';

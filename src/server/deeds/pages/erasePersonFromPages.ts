@@ -1,12 +1,6 @@
 import type { Database } from '../../ground/database/database';
-import {
-  deletePage,
-  deletePageRevisionsBy,
-  findLatestShown,
-  listPageRevisions,
-  listPagesChangedBy,
-  updateErased,
-} from '../../tables/pages';
+import { deletePageRevisionsBy, findLatestShown, listPageRevisions } from '../../tables/pageRevisions';
+import { deletePage, listPagesChangedBy, updateErased } from '../../tables/pages';
 import { noteWhatPageNames } from './uses';
 
 /**

@@ -4,14 +4,8 @@ import { addressFrom, freeAddress } from '../../../core/posts/address';
 import { done, refused } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import {
-  findLatestShown,
-  insertPageRevision,
-  isKept,
-  listPages,
-  updatePage,
-  type PageRow,
-} from '../../tables/pages';
+import { findLatestShown, insertPageRevision, isKept } from '../../tables/pageRevisions';
+import { listPages, updatePage, type PageRow } from '../../tables/pages';
 import { pageUseCase } from '../subjects/pageUseCase';
 import { noteWhatPageNames } from './uses';
 

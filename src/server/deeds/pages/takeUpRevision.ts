@@ -1,6 +1,7 @@
 import { takeUpRevision as deed } from '../../../contract/pages/takeUpRevision';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
-import { findLatestShown, findPageRevision, updatePage } from '../../tables/pages';
+import { findLatestShown, findPageRevision } from '../../tables/pageRevisions';
+import { updatePage } from '../../tables/pages';
 import { documentFrom } from '../../tables/columns';
 import { pageUseCase } from '../subjects/pageUseCase';
 import { keepAsItWas } from './savePage';

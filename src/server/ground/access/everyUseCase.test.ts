@@ -27,7 +27,7 @@ import { hideClass } from '../../deeds/classes/deletionQueries';
 import { insertComment } from '../../tables/comments';
 import { insertCase } from '../../tables/cases';
 import { listConsentsOf } from '../../tables/consents';
-import { listPageRevisions } from '../../tables/pages';
+import { listPageRevisions } from '../../tables/pageRevisions';
 import { upsertJoinRequest } from '../../tables/joinRequests';
 import { leaveClass } from '../../tables/memberships';
 import { insertPicture } from '../../tables/pictures';

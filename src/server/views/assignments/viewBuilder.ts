@@ -10,13 +10,8 @@ import { listLabels } from '../../tables/labels';
 import { countBegun, listLatestHandedIn, listStagesOf } from '../../tables/postsOfClass';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { listAdjustments } from '../../tables/adjustments';
-import {
-  findAssignment,
-  listAskingTitles,
-  listRepetitions,
-  listSiblings,
-  type AssignmentRow,
-} from '../../tables/assignments';
+import { listRepetitions, listSiblings } from '../../tables/assignmentSeries';
+import { findAssignment, listAskingTitles, type AssignmentRow } from '../../tables/assignments';
 import { taughtOf } from '../../deeds/assignments/taughtSiblings';
 import { listRequirementSets } from '../../tables/requirementSets';
 

@@ -5,7 +5,7 @@ import { readersHtml } from '../../../core/document/html/readersHtml';
 import { dateInWords } from '../../../core/timing/inWords';
 import type { ClassRow } from '../../tables/classes';
 import { database } from '../../ground/database/database';
-import { findShownToReaders, listShownTitles, type ShownPageRow } from '../../tables/pages';
+import { findShownToReaders, listShownTitles, type ShownPageRow } from '../../tables/pageRevisions';
 import { openStored } from '../../tables/columns';
 
 interface PageReader {

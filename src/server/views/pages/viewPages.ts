@@ -6,7 +6,8 @@ import { type ClassRow } from '../../tables/classes';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { shownInClass, type Desk } from '../../deeds/sessions/desk';
-import { findPage, listPageRevisions, listPages, listShownPages, type PageRow } from '../../tables/pages';
+import { listPageRevisions, listShownPages } from '../../tables/pageRevisions';
+import { findPage, listPages, type PageRow } from '../../tables/pages';
 import { documentFrom, openStored } from '../../tables/columns';
 
 /** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
