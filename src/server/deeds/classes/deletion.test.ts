@@ -15,6 +15,7 @@ import { findActor } from '../../ground/access/roles';
 import { readerOf } from '../../ground/access/reader';
 import { maybeFront } from '../../views/blog/viewBlog';
 import { database } from '../../ground/database/database';
+import { newId } from '../../ground/database/newId';
 import { listDeletedClasses, listOwnClasses } from '../../views/class/listOwnClasses';
 import { maybeClassArchive, maybeRosterCsv } from '../archives/archiveClass';
 import { runOneJob } from '../chores/runJobs';
@@ -87,9 +88,34 @@ test('a deleted class is nowhere, and can be brought back as it was', async () =
   expect(await maybeFront('wind', readerOf(null), NOW)).not.toBeNull();
 });
 
+/** A file of the house's class that an assignment of each of some classes has with it. */
+async function givesOut(name: string, ...classIds: readonly string[]): Promise<void> {
+  await database.change(
+    `INSERT INTO handouts (id, class_id, uploaded_by, name, size, content_hash, created_at)
+     VALUES (:name, :classId, :teacher, :name, 1, :hash, :now)`,
+    { name, classId: house.classId, teacher: house.people.teacher, hash: name.repeat(16), now: NOW },
+  );
+  for (const classId of classIds) {
+    const id = newId();
+    await database.change(
+      `INSERT INTO assignments (id, class_id, number, title, instructions, requirements, rubric, late_rule, audience,
+         release_rule, missing_rule, drafts_open, version, created_by, created_at)
+       SELECT :id, :classId, number, title, instructions, requirements, rubric, late_rule, audience, release_rule,
+         missing_rule, drafts_open, version, created_by, created_at FROM assignments LIMIT 1`,
+      { id, classId },
+    );
+    await database.change('INSERT INTO assignment_handouts (assignment_id, handout_id) VALUES (:id, :name)', {
+      id,
+      name,
+    });
+  }
+}
+
 test('a month later it is gone for good, and the students who were only there with it', async () => {
   const second = await addClass('third', 'THIRD1', 'ourClass');
   await addMember(house.people.writer, second, 'student');
+  await givesOut('only', house.classId);
+  await givesOut('both', house.classId, second);
   await removed();
   expect(await as(house, 'teacher', restoreClass, it(), later(30))).toMatchObject({
     code: 'class.goneForGood',
@@ -98,6 +124,10 @@ test('a month later it is gone for good, and the students who were only there wi
   const left = async (sql: string) => (await database.rows<{ count: number }>(sql))[0]?.count;
   expect(await left('SELECT COUNT(*) AS count FROM posts')).toBe(0);
   expect(await left("SELECT COUNT(*) AS count FROM classes WHERE address = 'wind'")).toBe(0);
+  // A file that another class gives out too stays with it.
+  expect(await database.rows('SELECT name, class_id AS classId FROM handouts')).toEqual([
+    { name: 'both', classId: null },
+  ]);
   const { writer, classmate, teacher, reader } = house.people;
   const people = (await database.rows<{ id: string }>('SELECT id FROM people')).map((row) => row.id);
   expect([writer, classmate, teacher, reader].map((id) => people.includes(id))).toEqual([

@@ -36,6 +36,8 @@ async function listClassHandoutFiles(database: Database, classId: string): Promi
 
 /** What has no reference to the class, or one that only lets go; the class takes along all the rest. */
 const ERASING: readonly string[] = [
+  // Before the files that they have with them: what another class has with it too stays there.
+  'DELETE FROM assignments WHERE class_id = :classId',
   `DELETE FROM handouts WHERE class_id = :classId AND id NOT IN (SELECT handout_id FROM assignment_handouts)`,
   'DELETE FROM audit_log WHERE class_id = :classId',
   'DELETE FROM classes WHERE id = :classId',
