@@ -50,7 +50,7 @@ function wordsSaid(page: string): ReadonlySet<string> {
   const said = new Set<string>();
   for (const file of inBrowser(page)) {
     const source = readFileSync(file, 'utf8');
-    for (const [, name = ''] of source.matchAll(/useTranslations\(\s*'([^']+)'/g))
+    for (const [, name = ''] of source.matchAll(/use(?:Translations|MadeWords)\(\s*'([^']+)'/g))
       if (name !== 'refusals') said.add(name);
     for (const [, folder = '', name = ''] of source.matchAll(/from '[./]*contract\/(\w+)\/(\w+)'/g))
       for (const part of folder === 'doors' ? refusalsAt(name) : refusalsOf(folder)) said.add(part);
@@ -60,7 +60,7 @@ function wordsSaid(page: string): ReadonlySet<string> {
 
 /** Where what an aggregate's deeds refuse is said. */
 function refusalsOf(folder: string): readonly string[] {
-  return refusalsIn(SERVER.filter(([file]) => file.startsWith(`${folder}/`)));
+  return refusalsIn(SERVER.filter(([file]) => file.startsWith(`deeds/${folder}/`)));
 }
 
 /** Where what is refused at a door is said: by what answers it, and by what that hands the question on to. */

@@ -1,6 +1,4 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { changeAccount } from '../../contract/administration/changeAccount';
 import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhere';
 import { retryJobs } from '../../contract/administration/retryJobs';
@@ -14,6 +12,7 @@ import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
 import { FindPerson } from './FindPerson';
 import { RetentionForm } from './RetentionForm';
 import { NewAccount } from './NewAccount';
+import { useMadeWords } from '../basics/useMadeWords';
 
 export interface InstallProps {
   readonly yourself: string;
@@ -58,7 +57,7 @@ export interface InstallProps {
 /** The install as a whole: accounts, classes and their sizes, what waits, what failed. Never anything that was written. */
 export function Install(props: InstallProps) {
   const { backup, yourself, accounts, classes, databaseMegabytes, limits, jobs, mail } = props;
-  const t = useTranslations('install');
+  const t = useMadeWords('install');
   const { act, busy, problem } = useDeed();
   const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
   return (

@@ -27,6 +27,7 @@ import { FORMS, GROUPS } from './forms/forms';
 import { RequirementSentence } from './RequirementSentence';
 import { RequirementSets } from './RequirementSets';
 import { ofKind } from '../../core/requirements/ofKind';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface RequirementListProps extends BuilderProps {
   /** How each comes out on what they are tried on. */
@@ -40,7 +41,7 @@ export function RequirementList(props: RequirementListProps) {
   const { draft, classLabels, answers, change, problemAt } = props;
   const t = useTranslations('builder');
   const inWords = useNumberInWords();
-  const names = useTranslations('requirements');
+  const names = useMadeWords('requirements');
   const [openId, setOpenId] = useState<string | null>(null);
   const { requirements } = draft;
   const set = (changed: readonly Requirement[]) => change({ requirements: changed });

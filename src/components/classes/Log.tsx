@@ -1,6 +1,6 @@
-import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { addressesOf } from '../../contract/addresses';
+import { useMadeWords } from '../basics/useMadeWords';
 
 export interface LogProps {
   readonly classId: string;
@@ -17,7 +17,7 @@ export interface LogProps {
 
 /** What was done in the class and by whom. It never holds any of the words that were written. */
 export function Log({ classId, lines, earlier }: LogProps) {
-  const t = useTranslations('log');
+  const t = useMadeWords('log');
   return (
     <main className="page" id="main">
       <h1 className="says">{t('heading')}</h1>

@@ -9,6 +9,7 @@ import { Banner, type BlogShown } from '../blog/Banner';
 import { Blog } from '../blog/Blog';
 import { PostCard, type CardShown } from '../blog/PostCard';
 import { KeepLine } from './KeepLine';
+import { useMadeWords } from '../basics/useMadeWords';
 
 export interface LookFormProps {
   readonly classId: string;
@@ -24,6 +25,7 @@ const SWATCHES = ['porch', 'sky-2', 'sky-3', 'ground'];
 /** The look of a class blog, shown as its readers will see it while it is chosen. */
 export function LookForm({ classId, blog, today, cards }: LookFormProps) {
   const t = useTranslations('look');
+  const named = useMadeWords('look');
   const { act, busy, problem } = useDeed();
   const { look, banner, lettering } = blog;
   const [chosen, setChosen] = useState<Look>({ look, banner, lettering });
@@ -63,7 +65,7 @@ export function LookForm({ classId, blog, today, cards }: LookFormProps) {
                         : undefined
                     }
                   >
-                    {t(`${part}.${name}`)}
+                    {named(`${part}.${name}`)}
                   </span>
                   {part === 'look' ? <Swatches look={name as Look['look']} /> : null}
                 </label>

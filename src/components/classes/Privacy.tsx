@@ -1,6 +1,4 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -11,6 +9,7 @@ import { call } from '../basics/call';
 import { useAsking } from '../basics/useAsking';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { KeepLine } from './KeepLine';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface PrivacySettings {
   readonly ceiling: Audience;
@@ -34,7 +33,7 @@ export interface PrivacyProps extends PrivacySettings {
 /** Who may read what the class writes, in words at the place where it is chosen. */
 export function Privacy(props: PrivacyProps) {
   const { classId, address, passphraseSince, published, examples, ...settings } = props;
-  const t = useTranslations('privacy');
+  const t = useMadeWords('privacy');
   const router = useRouter();
   const [chosen, setChosen] = useState<PrivacySettings>(settings);
   const { busy, problem, wait } = useAsking();

@@ -1,11 +1,10 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { changeRole } from '../../contract/people/changeRole';
 import { removeMember } from '../../contract/people/removeMember';
 import type { ClassRole } from '../../core/access/may';
 import { ACCESS, ACTIONS, RELATIONS_NOW } from '../../core/access/table';
 import { useDeed } from '../basics/useDeed';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface Named {
   readonly personId: string;
@@ -21,7 +20,7 @@ export interface RolesProps {
 
 /** Who is what in the class, and the access table itself in plain words. */
 export function Roles({ classId, yourself, students, people }: RolesProps) {
-  const t = useTranslations('roles');
+  const t = useMadeWords('roles');
   const { act, busy, problem } = useDeed();
   return (
     <main className="page" id="main">

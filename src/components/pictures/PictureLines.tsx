@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { ClassPicture } from '../../core/posts/classPicture';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface PictureLinesProps {
   readonly pictures: readonly ClassPicture[];
@@ -16,7 +17,7 @@ interface PictureLinesProps {
 /** Pictures as they hang on the line, with whose they are and who may use them. */
 export function PictureLines({ pictures, chosen, onChoose, more }: PictureLinesProps) {
   const t = useTranslations('pictures');
-  const licences = useTranslations('pictures.licences');
+  const licences = useMadeWords('pictures.licences');
   return (
     <ul className="picture-lines">
       {pictures.map((picture) => {

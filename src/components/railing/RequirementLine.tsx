@@ -1,9 +1,9 @@
-import { useTranslations } from 'next-intl';
 import type { RequirementAnswer } from '../../core/requirements/answer';
+import { useMadeWords } from '../basics/useMadeWords';
 
 /** How far a requirement is, as one line in plain words; what is missing is emphasised. */
 export function RequirementLine({ answer }: { readonly answer: RequirementAnswer }) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return t.rich(`${answer.kind}.line.${answer.message.key}`, {
     ...answer.message.values,
     em: (chunks) => <em className="wanting">{chunks}</em>,
@@ -15,7 +15,7 @@ export function useRequirementName(): (requirement: {
   readonly kind: string;
   readonly text?: unknown;
 }) => string {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return ({ kind, text }) => (typeof text === 'string' && text ? text : t(`${kind}.name`));
 }
 
@@ -41,7 +41,7 @@ interface Lack {
 
 /** What a requirement lacks. */
 export function useLack(): (answer: RequirementAnswer) => Lack {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return ({ kind, message: { key, values } }) => {
     const all = { ...values, lack: values['lack'] ?? key };
     const reached = t.markup(`${kind}.line.${key}`, { ...values, em: () => '' });
@@ -58,6 +58,6 @@ export function useRequirementLine(): (
   kind: string,
   message: { readonly key: string; readonly values: Readonly<Record<string, string | number>> },
 ) => string {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return (kind, { key, values }) => t.markup(`${kind}.line.${key}`, { ...values, em: (chunks) => chunks });
 }

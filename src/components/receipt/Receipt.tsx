@@ -21,6 +21,7 @@ import type { CardShown } from '../blog/PostCard';
 import { Pickets } from '../railing/Pickets';
 import { isItsOwnWords, useLack } from '../railing/RequirementLine';
 import { SmallRailing } from '../railing/SmallRailing';
+import { useMadeWords } from '../basics/useMadeWords';
 
 export interface ReceiptProps {
   readonly postId: string;
@@ -146,7 +147,7 @@ function punctuality(
 }
 
 function Next(props: ReceiptProps) {
-  const t = useTranslations('receipt');
+  const t = useMadeWords('receipt');
   const addresses = useAddresses();
   const router = useRouter();
   const { busy, problem, wait } = useAsking();

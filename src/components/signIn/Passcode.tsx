@@ -1,11 +1,11 @@
 'use client';
 
 import { KeyRound, Undo2 } from 'lucide-react';
-import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { PASSCODE_LENGTH, PICTURE_WORDS, type PasscodeKind } from '../../core/people/passcode';
 import { Pickets } from '../railing/Pickets';
 import { WordDrawing } from './WordDrawing';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface PasscodeProps {
   readonly name: string;
@@ -19,7 +19,7 @@ const DIGITS = Array.from({ length: 10 }, (_, index) => String((index + 1) % 10)
 
 /** The passcode: three picture words or four digits, pressed one after the other. Those chosen are covered. */
 export function Passcode({ name, kind, problem, onComplete }: PasscodeProps) {
-  const t = useTranslations('signIn');
+  const t = useMadeWords('signIn');
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
   const length = PASSCODE_LENGTH[kind];

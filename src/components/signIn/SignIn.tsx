@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { PlainLintel } from '../desk/PlainLintel';
 import { AdultForm } from './AdultForm';
 import { StudentSteps } from './StudentSteps';
+import { useMadeWords } from '../basics/useMadeWords';
 
 interface SignInProps {
   /** The class code that a card's address brought along. */
@@ -18,7 +19,7 @@ interface SignInProps {
 /** Signing in: children by class code, name and three picture words; grown-ups by e-mail and password. */
 export function SignIn({ cardCode, school, schoolProblem }: SignInProps) {
   const t = useTranslations('signIn');
-  const refusals = useTranslations('refusals.school');
+  const refusals = useMadeWords('refusals.school');
   const [adult, setAdult] = useState(false);
   return (
     <>

@@ -1,10 +1,10 @@
-import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { addressesOf } from '../../contract/addresses';
 import { BeginButton } from '../assignment/BeginButton';
 import { useStepName } from '../assignment/Steps';
 import type { WorkShown } from '../assignment/workShown';
 import { SmallRailing } from '../railing/SmallRailing';
+import { useMadeWords } from '../basics/useMadeWords';
 
 /** An assignment and a student's own post for it: how far it is, and the next thing to do. */
 export function WorkRow({
@@ -15,7 +15,7 @@ export function WorkRow({
   /** The class, where rows of several stand together. */
   readonly inClass?: string | null;
 }) {
-  const t = useTranslations('today.student');
+  const t = useMadeWords('today.student');
   const addresses = addressesOf(work.classId);
   const stepName = useStepName();
   return (

@@ -1,9 +1,8 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { Clause } from './Clause';
 import { CheckFill, NumberFill } from './fields';
 import type { RequirementFormProps } from './formProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 type Change = RequirementFormProps['change'];
 
@@ -17,7 +16,7 @@ interface LimitFillProps {
 
 /** A whole number that a requirement's setting holds; left empty, it is not asked for. */
 export function LimitFill({ requirement, setting, label, change }: LimitFillProps) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   const value = requirement[setting];
   return (
     <NumberFill
@@ -34,7 +33,7 @@ export function AskedFills({
   settings,
   change,
 }: Omit<LimitFillProps, 'setting' | 'label'> & { readonly settings: readonly string[] }) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return settings.map((setting) => (
     <Clause key={setting} asked={requirement[setting] === true} aside>
       <CheckFill

@@ -1,9 +1,8 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { Clause } from './Clause';
 import type { RequirementFormProps } from './formProps';
 import { AskedFills, LimitFill } from './LimitFill';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** A piece of a kind's sentence; texts are keys beside the kind's form in the catalogue. */
 export type SentencePart =
@@ -24,7 +23,7 @@ interface LimitPart {
 /** The form part of a kind whose settings are numbers and things to ask or not, edited as one sentence. */
 export function sentenceForm(parts: readonly SentencePart[]) {
   return function SentenceForm({ requirement, change }: RequirementFormProps) {
-    const t = useTranslations('requirements');
+    const t = useMadeWords('requirements');
     return parts.map((part, index) => {
       if ('limit' in part)
         return <LimitClause key={part.limit} part={part} requirement={requirement} change={change} />;
@@ -39,7 +38,7 @@ type LimitClauseProps = Pick<RequirementFormProps, 'requirement' | 'change'> & {
 
 /** A number with the words around it, told at rest only when it is asked for. */
 export function LimitClause({ part, requirement, change }: LimitClauseProps) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   const say = (key: string) => t(`${requirement.kind}.form.${key}`);
   const { limit, label, before, after, aside = false } = part;
   return (

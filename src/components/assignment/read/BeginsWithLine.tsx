@@ -1,19 +1,19 @@
 'use client';
 
 import { FileText } from 'lucide-react';
-import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { linesOf } from '../../../core/text/lines';
 import { changeable } from './changeable';
 import { ReadField } from './ReadField';
 import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 const PICTURE_WIDTHS = [100, 50, 33];
 
 /** What stands in a new post, and how wide a new picture is. */
 export function BeginsWithLine({ draft, change, problemAt }: ReadProps) {
-  const t = useTranslations('builder.read');
+  const t = useMadeWords('builder.read');
   const { outline, pictureWidth } = draft;
   // What is typed stays as it is typed while it is read.
   const [typed, setTyped] = useState(outline.join('\n'));

@@ -8,11 +8,12 @@ import { OpenLine } from '../../editor/addresses/OpenLine';
 import { Mark } from '../../basics/Mark';
 import { goTo } from '../../editor/goTo';
 import type { TrayContentProps } from './trayProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** Every link with where it leads, and those that do not count yet with the reason. */
 export function LinksTray({ editor, answer, lower }: TrayContentProps) {
   const t = useTranslations('requirements.links.tray');
-  const at = useTranslations('requirements.links.places');
+  const at = useMadeWords('requirements.links.places');
   const { results, look } = useLooking();
   const found = links(editor.state.doc).filter((link) => maybeWebAddress(link.href));
   return (

@@ -1,16 +1,15 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { pictures } from '../../../core/document/pictures';
 import { Mark } from '../../basics/Mark';
 import { creditPicture } from '../../editor/atPlace';
 import { goTo } from '../../editor/goTo';
 import type { TrayContentProps } from './trayProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** Every picture with what it lacks; each line leads to the place where it is missing. */
 export function PicturesTray({ editor, answer, writer, addPictures, lower }: TrayContentProps) {
-  const t = useTranslations('requirements.pictures.tray');
-  const at = useTranslations('requirements.pictures.places');
+  const t = useMadeWords('requirements.pictures.tray');
+  const at = useMadeWords('requirements.pictures.places');
   const toGo = Number(answer.message.values['toGo'] ?? 0);
   const missing = toGo - new Set(answer.places.map((place) => place.from)).size;
   return (

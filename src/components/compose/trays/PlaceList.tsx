@@ -1,11 +1,10 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import type { Place } from '../../../core/requirements/answer';
 import { Mark } from '../../basics/Mark';
 import { placeShown } from '../../editor/atPlace';
 import { goTo } from '../../editor/goTo';
 import type { TrayContentProps } from './trayProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 interface PlaceListProps extends Pick<TrayContentProps, 'editor' | 'answer' | 'lower'> {
   /** What is done at a place beside taking the writer there. */
@@ -14,7 +13,7 @@ interface PlaceListProps extends Pick<TrayContentProps, 'editor' | 'answer' | 'l
 
 /** The places that a requirement speaks of, with what is wrong there; each line takes the writer to it. */
 export function PlaceList({ editor, answer, lower, onGo }: PlaceListProps) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   if (answer.places.length === 0) return null;
   return (
     <ul className="rows">

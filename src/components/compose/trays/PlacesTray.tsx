@@ -1,12 +1,11 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { PlaceList } from './PlaceList';
 import type { TrayContentProps } from './trayProps';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** The tray of kinds that say what is asked and where it is missing, and have nothing to be set. */
 export function PlacesTray({ editor, answer, lower }: TrayContentProps) {
-  const t = useTranslations('requirements');
+  const t = useMadeWords('requirements');
   return (
     <div className="mt-2 grid gap-3">
       <PlaceList editor={editor} answer={answer} lower={lower} />

@@ -1,6 +1,5 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** How wide a picture is, in per cent of the text, and on which side the text runs around it. */
 export interface Place {
@@ -18,7 +17,7 @@ const PLACES: readonly (Place & { readonly name: string })[] = [
 
 /** Small drawings of where a picture may stand among the words. */
 export function SidePicker({ width, side, onPick }: Place & { readonly onPick: (place: Place) => void }) {
-  const t = useTranslations('editor.picture.places');
+  const t = useMadeWords('editor.picture.places');
   return (
     <fieldset className="flex flex-wrap gap-1.5">
       <legend className="sr-only">{t('label')}</legend>

@@ -1,8 +1,7 @@
 'use client';
-
-import { useTranslations } from 'next-intl';
 import { Dialog } from 'radix-ui';
 import { Panel } from '../../basics/Panel';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 /** The keys of the writing desk, as they are pressed together or after each other. */
 const KEYS: readonly (readonly [what: string, keys: readonly string[]])[] = [
@@ -27,7 +26,7 @@ const KEYS: readonly (readonly [what: string, keys: readonly string[]])[] = [
 
 /** The keys of the page, written down. */
 export function KeysDialog({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
-  const t = useTranslations('editor.keys');
+  const t = useMadeWords('editor.keys');
   return (
     <Dialog.Root open={open} onOpenChange={(shown) => (shown ? null : onClose())}>
       <Panel title={t('title')}>

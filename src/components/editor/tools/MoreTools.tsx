@@ -21,6 +21,7 @@ import { AddressForm, type Addressed } from './AddressForm';
 import { plainTools, wordTools } from './textTools';
 import type { ToolsProps } from './toolsProps';
 import { onDemand } from '../../basics/onDemand';
+import { useMadeWords } from '../../basics/useMadeWords';
 
 const KeysDialog = onDemand(async () => (await import('./KeysDialog')).KeysDialog);
 
@@ -29,8 +30,8 @@ const IN_TABLE = { addRow, addColumn, removeRow, removeColumn, removeTable } as 
 /** What is used less often: things to put in, how words look, and, in a table, its rows and columns. */
 export function MoreTools({ editor, onDocument, onSource, spelling, lettering, few = false }: ToolsProps) {
   const picker = useRef<HTMLInputElement>(null);
-  const t = useTranslations('editor.more');
-  const tools = useTranslations('editor.tools');
+  const t = useMadeWords('editor.more');
+  const tools = useMadeWords('editor.tools');
   const [asking, setAsking] = useState<Addressed | null>(null);
   const [open, setOpen] = useState(false);
   const [keys, setKeys] = useState(false);
@@ -170,7 +171,7 @@ interface ColoursProps {
 
 /** The look's colours for words, or behind them, and taking them away again. */
 function Colours({ editor, mark, names }: ColoursProps) {
-  const t = useTranslations('editor.more');
+  const t = useMadeWords('editor.more');
   return (
     <DropdownMenu.Group aria-label={t(mark)}>
       <DropdownMenu.Label>{t(mark)}</DropdownMenu.Label>
