@@ -100,7 +100,7 @@ async function layOut(url: string, root: string): Promise<void> {
   } catch (error) {
     if (!(error instanceof NewerDatabase)) throw error;
     throw new Failure(
-      'This database was laid out by a newer version of Green Porch; this one leaves it alone. Start the newer one.',
+      'This database was laid out by another version of Green Porch; this one leaves it alone. Start that one, or begin anew with ./porch demo --fresh.',
       { cause: error },
     );
   }
