@@ -2,7 +2,9 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['node_modules', '.next', '.next-*', 'data', 'next-env.d.ts', '**/*.cjs', '**/*.mjs'] },
+  {
+    ignores: ['node_modules', '.next', '.next-*', '.porch', 'data', 'next-env.d.ts', '**/*.cjs', '**/*.mjs'],
+  },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },

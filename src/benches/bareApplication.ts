@@ -72,7 +72,13 @@ export async function startBareApplication(root: string): Promise<BareApplicatio
   );
   const origin = `http://127.0.0.1:${port}`;
   await answering(origin);
-  return { origin, stop: () => stop(server) };
+  return {
+    origin,
+    async stop() {
+      await stop(server);
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
 }
 
 async function answering(origin: string): Promise<void> {
