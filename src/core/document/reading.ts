@@ -10,6 +10,7 @@ import {
   type PictureInPost,
   type TextRead,
 } from './blockRead';
+import { foundOfTexts, sectionsByBlocks, type Outline, type SectionBlocks } from './outline';
 
 /** Values for each block of a document, in order: by what they are, and by what they were found with. */
 type Columns = Map<string, Map<string, readonly unknown[]>>;
@@ -18,21 +19,6 @@ type Filled<Value> = readonly (readonly Value[])[];
 type Fills = Map<string, Filled<unknown>>;
 /** Sums of columns, by what they are of. */
 type Totals = Map<string, number>;
-
-/** A heading that is a block of the document, with the blocks that stand under it: all up to `end`, which is none of them. */
-export interface SectionBlocks {
-  readonly block: number;
-  readonly end: number;
-  readonly level: number;
-  readonly text: string;
-}
-
-/** What was found out about each section, by what it goes by; of a document whose headings are all blocks of it. */
-interface Outline {
-  /** The very same list for as long as no heading comes, goes, moves or changes. */
-  readonly sections: readonly SectionBlocks[];
-  readonly columns: Map<string, readonly unknown[]>;
-}
 
 /**
  * A document as requirements read it: its blocks, and columns of what was found out about each. A document that somebody
@@ -59,7 +45,8 @@ export class Reading {
       before && this.before
         ? spliced(before.blocks, this.before, children, readBlock)
         : children.map((block) => readBlock(block));
-    const same = before && this.before && holdNothing(before.blocks, this.blocks, this.before);
+    const same =
+      before && this.before && !anyBetween(before.blocks, this.blocks, this.before, holdsSomething);
     this.holding = same ? before.holding : holdingOf(this.blocks);
   }
 
@@ -125,7 +112,10 @@ export class Reading {
     const earlier = this.before?.fills.get(key) as Filled<Value> | undefined;
     const earlierColumn = this.before?.columns.get(name)?.get(by) as Filled<Value> | undefined;
     const same =
-      earlier && earlierColumn && this.before && isEmptyBetween(earlierColumn, column, this.before);
+      earlier &&
+      earlierColumn &&
+      this.before &&
+      !anyBetween<readonly unknown[]>(earlierColumn, column, this.before, hasSomething);
     const filled = same ? earlier : column.filter((list) => list.length > 0);
     this.fills.set(key, filled);
     return filled;
@@ -177,7 +167,8 @@ export class Reading {
     const last = earlier && before ? this.children.length - before.last : this.children.length;
     for (let index = 0; index < sections.length; index += 1) {
       const section = sections[index]!;
-      if (section.block < last && section.end > first) values[index] = find(section, this);
+      if (section.block >= last) break;
+      if (section.end > first) values[index] = find(section, this);
     }
     columns.set(key, values);
     return values;
@@ -186,7 +177,11 @@ export class Reading {
   private outlineNow(): Outline | null {
     const { before, blocks } = this;
     const earlier = before?.outline;
-    if (earlier && before.blocks.length === blocks.length && !hasHeadingBetween(before, blocks))
+    if (
+      earlier &&
+      before.blocks.length === blocks.length &&
+      !anyBetween(before.blocks, blocks, before, hasHeading)
+    )
       return { sections: earlier.sections, columns: new Map() };
     const sections = sectionsByBlocks(blocks);
     return sections && { sections, columns: new Map() };
@@ -266,67 +261,21 @@ function takeover(earlier: Reading, now: readonly Node[]): Takeover | null {
   return first + last > 0 ? { first, last, columns, fills, totals, blocks, outline: earlier.outline } : null;
 }
 
-/** Whether a heading is among the blocks that came or went. */
-function hasHeadingBetween({ blocks: before, first, last }: Takeover, now: readonly BlockRead[]): boolean {
-  for (let index = first; index < before.length - last; index += 1)
-    if (before[index]!.headings.length > 0) return true;
-  for (let index = first; index < now.length - last; index += 1)
-    if (now[index]!.headings.length > 0) return true;
+/** Whether anything that came or went with its block is such. */
+function anyBetween<One>(
+  before: readonly One[],
+  now: readonly One[],
+  { first, last }: Pick<Takeover, 'first' | 'last'>,
+  isSuch: (one: One) => boolean,
+): boolean {
+  for (let index = first; index < before.length - last; index += 1) if (isSuch(before[index]!)) return true;
+  for (let index = first; index < now.length - last; index += 1) if (isSuch(now[index]!)) return true;
   return false;
 }
 
-function sectionsByBlocks(blocks: readonly BlockRead[]): readonly SectionBlocks[] | null {
-  const found: SectionBlocks[] = [];
-  // From the end: the block of the next heading of each level.
-  const next = new Map<number, number>();
-  for (let block = blocks.length - 1; block >= 0; block -= 1) {
-    const { headings, node } = blocks[block]!;
-    if (headings.length === 0) continue;
-    if (node.type.name !== 'heading') return null;
-    const { level, text } = headings[0]!;
-    let end = blocks.length;
-    for (const [other, begins] of next) if (other <= level) end = Math.min(end, begins);
-    found.push({ block, end, level, text });
-    next.set(level, block);
-  }
-  return found.reverse();
-}
-
-/** What was found out about the texts of some headings, for as long as these stay as they are. */
-const OF_TEXTS = new WeakMap<readonly SectionBlocks[], Map<string, readonly unknown[]>>();
-
-function foundOfTexts<Value>(
-  sections: readonly SectionBlocks[],
-  key: string,
-  find: (text: string) => Value,
-): readonly Value[] {
-  const known = OF_TEXTS.get(sections) ?? new Map<string, readonly unknown[]>();
-  OF_TEXTS.set(sections, known);
-  const found = (known.get(key) as readonly Value[] | undefined) ?? sections.map(({ text }) => find(text));
-  known.set(key, found);
-  return found;
-}
-
-/** Whether the lists that came and went with their blocks are all empty. */
-function isEmptyBetween(before: Filled<unknown>, now: Filled<unknown>, { first, last }: Takeover): boolean {
-  for (let index = first; index < before.length - last; index += 1)
-    if (before[index]!.length > 0) return false;
-  for (let index = first; index < now.length - last; index += 1) if (now[index]!.length > 0) return false;
-  return true;
-}
-
-/** Whether the blocks that came and went hold nothing that lists are made of. */
-function holdNothing(
-  before: readonly BlockRead[],
-  now: readonly BlockRead[],
-  { first, last }: Takeover,
-): boolean {
-  for (let index = first; index < before.length - last; index += 1)
-    if (before[index]!.holds.length > 0) return false;
-  for (let index = first; index < now.length - last; index += 1)
-    if (now[index]!.holds.length > 0) return false;
-  return true;
-}
+const hasSomething = (list: readonly unknown[]) => list.length > 0;
+const holdsSomething = ({ holds }: BlockRead) => holds.length > 0;
+const hasHeading = ({ headings }: BlockRead) => headings.length > 0;
 
 function holdingOf(blocks: readonly BlockRead[]): ReadonlyMap<Aspect, readonly BlockRead[]> {
   const holding = new Map<Aspect, BlockRead[]>();

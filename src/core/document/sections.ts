@@ -1,7 +1,8 @@
 import type { Node } from 'prosemirror-model';
 import type { BlockRead, HeadingInPost, TextRead } from './blockRead';
 import { countedTexts, countKey, ofCountedTexts, type CountOptions } from './countedBlocks';
-import { reading, type Reading, type SectionBlocks } from './reading';
+import { endsOf, type SectionBlocks } from './outline';
+import { reading, type Reading } from './reading';
 
 /** A heading with all that stands under it. */
 export interface Section extends HeadingInPost {
@@ -17,17 +18,8 @@ export function sections(document: Node): readonly Section[] {
 }
 
 function sectionsOf(headings: readonly HeadingInPost[], size: number): readonly Section[] {
-  const found: Section[] = [];
-  // From the end: where the next heading of each level begins.
-  const next = new Map<number, number>();
-  for (let index = headings.length - 1; index >= 0; index -= 1) {
-    const { position, level, text } = headings[index]!;
-    let end = size;
-    for (const [other, begins] of next) if (other <= level) end = Math.min(end, begins);
-    found.push({ position, level, text, end });
-    next.set(level, position);
-  }
-  return found.reverse();
+  const ends = endsOf(headings, ({ position }) => position, size);
+  return headings.map(({ position, level, text }, index) => ({ position, level, text, end: ends[index]! }));
 }
 
 /** What stands under a heading. */

@@ -1,13 +1,7 @@
 import { database, inTransaction, type Database } from '../../ground/database/database';
-import { eraseEverythingOf } from '../people/eraseEverythingOf';
+import { eraseEverythingOf, type FilesLeft } from '../people/eraseEverythingOf';
 import { erasePosts } from '../posts/erasePost';
 import { listOnlyIn } from './deletionQueries';
-
-/** Content hashes of files that nothing shows any more once what was erased is gone. */
-export interface FilesLeft {
-  readonly pictures: readonly string[];
-  readonly handouts: readonly string[];
-}
 
 /** The files of pictures that no other class shows, by content hash. */
 async function listClassPictureFiles(database: Database, classId: string): Promise<readonly string[]> {

@@ -2,6 +2,12 @@ import { database, inTransaction, type Database } from '../../ground/database/da
 import { erasePersonFromPages } from '../pages/erasePersonFromPages';
 import { erasePosts } from '../posts/erasePost';
 
+/** Content hashes of files that nothing shows any more once what was erased is gone. */
+export interface FilesLeft {
+  readonly pictures: readonly string[];
+  readonly handouts: readonly string[];
+}
+
 /** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
 async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ hash: string }>(
@@ -40,11 +46,8 @@ const ERASING: readonly string[] = [
 
 /**
  * Erases everything of a person for good, post by post. Whoever is stopped in between goes on the next time.
- * @returns the content hashes of files that nothing shows any more
  */
-export async function eraseEverythingOf(
-  personId: string,
-): Promise<{ readonly pictures: readonly string[]; readonly handouts: readonly string[] }> {
+export async function eraseEverythingOf(personId: string): Promise<FilesLeft> {
   const posts = await database.rows<{ id: string }>('SELECT id FROM posts WHERE writer_id = :personId', {
     personId,
   });
