@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { listFoundAddresses } from './server/tables/classAddresses';
 import { database } from './server/ground/database/database';
+import { PATH_HEADER } from './server/http/pathHeader';
 import { NextResponse, type NextRequest } from 'next/server';
 
 /** Gives every page a Content-Security-Policy of its own, and the headers that keep it and its readers to themselves. */
@@ -22,6 +23,7 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   ].join('; ');
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
+  headers.set(PATH_HEADER, request.nextUrl.pathname);
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);

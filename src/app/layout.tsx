@@ -3,6 +3,8 @@ import { getTranslations } from 'next-intl/server';
 import type { ReactNode } from 'react';
 import { NonceProvider } from '@/components/basics/NonceContext';
 import { Sprite } from '@/components/railing/Sprite';
+import { directionOf } from '@/core/languages/languages';
+import { currentLanguage, readersLanguage } from '@/server/http/language';
 import { currentNonce } from '@/server/http/request';
 import '@fontsource-variable/literata/wght.css';
 import '@fontsource-variable/literata/wght-italic.css';
@@ -23,8 +25,9 @@ export async function generateMetadata(): Promise<Metadata> {
 export const viewport: Viewport = { themeColor: '#1e5743', width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  const lang = (await readersLanguage()) ?? (await currentLanguage());
   return (
-    <html lang="en">
+    <html lang={lang} dir={directionOf(lang)}>
       <body>
         <Sprite />
         <NonceProvider nonce={await currentNonce()}>

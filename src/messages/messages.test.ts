@@ -1,11 +1,16 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
+import type { Deed } from '../contract/deed';
 import { ACCESS } from '../core/access/table';
 import { HANDLERS } from '../server/deeds/chores/chores';
 import { LABEL_DRAWINGS } from '../core/labels/labelSet';
+import { USE_CASES } from '../server/useCases';
 import { REQUIREMENT_KINDS } from '../core/requirements/registry';
 import messages from './en.json';
+
+type AnyDeed = Pick<Deed<unknown, unknown>, 'name' | 'on' | 'looksOnly' | 'unlogged'>;
+const NAMED = new Set(['post', 'handIn', 'assignment']);
 
 type Catalogue = { readonly [key: string]: string | Catalogue };
 const catalogue: Catalogue = messages;
@@ -80,4 +85,13 @@ test('every action of the access table and every kind of work beside the request
     ...Object.keys(HANDLERS).map((kind) => `install.kinds.${kind}`),
   ];
   expect(keys.filter((key) => typeof at(key) !== 'string')).toEqual([]);
+});
+
+test('what was done to a post or an assignment is told with its name', () => {
+  const deeds: readonly AnyDeed[] = Object.values(USE_CASES);
+  const nameless = deeds
+    .filter(({ on, looksOnly, unlogged }) => !looksOnly && !unlogged && NAMED.has(on))
+    .map(({ name }) => [name, at(`log.deeds.${name}`)])
+    .filter(([, words]) => typeof words !== 'string' || !words.includes('{about}'));
+  expect(nameless).toEqual([]);
 });

@@ -1,5 +1,10 @@
 import { getRequestConfig } from 'next-intl/server';
-import messages from './en.json';
+import { houseLanguage } from '../core/languages/languages';
+import { currentLanguage } from '../server/http/language';
+import { CATALOGUES } from './catalogues';
 
-/** One catalogue per language; English is the first. */
-export default getRequestConfig(() => Promise.resolve({ locale: 'en', messages, timeZone: 'UTC' }));
+/** The words of a page, in the language that its reader is spoken to. */
+export default getRequestConfig(async () => {
+  const locale = await currentLanguage();
+  return { locale, messages: CATALOGUES[houseLanguage(locale) ?? 'en'], timeZone: 'UTC' };
+});

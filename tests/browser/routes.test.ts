@@ -52,6 +52,7 @@ test('every page and every route handler is walked here', () => {
     'api/files/route.ts',
     'api/handouts/route.ts',
     'api/invitation/route.ts',
+    'api/language/route.ts',
     'api/links/route.ts',
     'api/names/route.ts',
     'api/passphrase/route.ts',

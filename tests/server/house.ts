@@ -1,3 +1,4 @@
+import { placeOf } from '../../src/core/languages/languages';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
 import { undoEverything, type Undoing } from './undone';
 import type { Audience } from '../../src/core/access/audience';
@@ -318,7 +319,13 @@ export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promi
   );
   const membership = rows[0]!;
   const inClass = await findClass(database, membership.classId);
-  return { personId: house.people[who], role: membership.role, inClass: inClass!, now: NOW };
+  return {
+    personId: house.people[who],
+    role: membership.role,
+    inClass: inClass!,
+    now: NOW,
+    place: placeOf(inClass!, null),
+  };
 }
 
 /** Asks a view as each of the people who have a desk; the names of those who are given something. */

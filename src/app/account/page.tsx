@@ -1,3 +1,5 @@
+import { spokenTag } from '@/core/languages/languages';
+import { ChooseLanguage } from '@/components/account/ChooseLanguage';
 import { OwnSessions } from '@/components/account/OwnSessions';
 import { LeftWriting } from '@/components/today/LeftWriting';
 import { requireSession } from '@/server/http/desk';
@@ -6,13 +8,13 @@ import { listLeftWriting } from '@/server/views/writing/viewLeft';
 import { listOwnSessions } from '@/server/views/account/listOwnSessions';
 
 export default async function AccountPage() {
-  const { person, classes, chosen } = await requireSession();
+  const { person, classes, chosen, language } = await requireSession();
   const inClass = classes.find((one) => one.id === chosen);
   const sessions = await listOwnSessions({
     personId: person.id,
     token: (await currentToken()) ?? '',
     timeZone: inClass?.timeZone ?? 'UTC',
-    language: inClass?.language ?? 'en-GB',
+    language: spokenTag(language, inClass?.language ?? null),
     now: new Date(),
   });
   return (
@@ -21,7 +23,8 @@ export default async function AccountPage() {
       email={person.email}
       sessions={sessions}
     >
-      <LeftWriting posts={await listLeftWriting(person.id)} />
+      <ChooseLanguage chosen={person.language} />
+      <LeftWriting posts={await listLeftWriting(person.id, language)} />
     </OwnSessions>
   );
 }

@@ -4,8 +4,13 @@ import { maybeInstall } from '@/server/views/administration/viewInstall';
 import { requireSession } from '@/server/http/desk';
 
 export default async function AdministrationPage() {
-  const { person } = await requireSession();
-  const install = await maybeInstall({ personId: person.id, account: person.account, now: new Date() });
+  const { person, language } = await requireSession();
+  const install = await maybeInstall({
+    personId: person.id,
+    account: person.account,
+    language,
+    now: new Date(),
+  });
   if (!install) notFound();
   return <Install {...install} />;
 }

@@ -26,7 +26,6 @@ export interface AcceptInvitationProps {
 /** An invitation from its link: accepted as who is signed in, with an account that exists, or with a new one. */
 export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvitationProps) {
   const t = useTranslations('account.invitation');
-  const roles = useTranslations('invitations.role');
   const [has, setHas] = useState(invitation?.hasAccount ?? false);
   const [typed, setTyped] = useState({
     givenName: '',
@@ -53,7 +52,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
     <Frame home="/">
       <h1 className="says">{t('heading', { title })}</h1>
       <p className="under mb-6 mt-1">
-        {t('asked', { school: schoolName || title, role: roles(role), email })}
+        {t('asked', { school: schoolName || title, role, email })}
       </p>
       {signedInAs ? (
         <p className="mb-8 grid gap-3">

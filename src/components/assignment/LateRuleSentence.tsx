@@ -35,32 +35,39 @@ export function LateRuleSentence({ rule, points, onChange }: LateRuleSentencePro
         {rule.kind === 'none' ? null : (
           <>
             <br />
-            {t('after')}{' '}
-            <NumberFill
-              label={t('graceLabel')}
-              value={rule.graceMinutes ?? undefined}
-              onChange={(minutes) => set({ graceMinutes: minutes ?? 0 })}
-            />{' '}
-            {t('minutesOfGrace')}{' '}
-            <NumberFill
-              label={t('perDayLabel')}
-              decimals
-              value={rule.perDay}
-              onChange={(perDay) => set({ perDay: perDay ?? 0 })}
-            />{' '}
-            {t(rule.kind === 'points' ? 'pointsADay' : 'percentADay')}, {t('neverBelow')}{' '}
-            <NumberFill
-              label={t('floorLabel')}
-              value={rule.floorPercent ?? undefined}
-              onChange={(floor) => set({ floorPercent: floor === undefined ? null : Math.min(100, floor) })}
-            />{' '}
-            {t('percentOfPossible')}. {t('lastDays')}{' '}
-            <NumberFill
-              label={t('lastDaysLabel')}
-              value={rule.lastDays ?? undefined}
-              onChange={(days) => set({ lastDays: days ?? null })}
-            />{' '}
-            {t('daysWord')}.{' '}
+            {t.rich(`sentence.${rule.kind}`, {
+              grace: () => (
+                <NumberFill
+                  label={t('graceLabel')}
+                  value={rule.graceMinutes ?? undefined}
+                  onChange={(minutes) => set({ graceMinutes: minutes ?? 0 })}
+                />
+              ),
+              day: () => (
+                <NumberFill
+                  label={t('perDayLabel')}
+                  decimals
+                  value={rule.perDay}
+                  onChange={(perDay) => set({ perDay: perDay ?? 0 })}
+                />
+              ),
+              floor: () => (
+                <NumberFill
+                  label={t('floorLabel')}
+                  value={rule.floorPercent ?? undefined}
+                  onChange={(floor) =>
+                    set({ floorPercent: floor === undefined ? null : Math.min(100, floor) })
+                  }
+                />
+              ),
+              last: () => (
+                <NumberFill
+                  label={t('lastDaysLabel')}
+                  value={rule.lastDays ?? undefined}
+                  onChange={(days) => set({ lastDays: days ?? null })}
+                />
+              ),
+            })}{' '}
             <CheckFill
               checked={rule.schoolDaysOnly === true}
               onChange={(schoolDaysOnly) => set({ schoolDaysOnly })}

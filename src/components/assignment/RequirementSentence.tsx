@@ -114,14 +114,16 @@ function WorthLine({ requirement, name, change, onRemove }: WorthLineProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-[14.5px]">
       <span>
-        {t('worth')}{' '}
-        <NumberFill
-          label={t('points', { name })}
-          decimals
-          value={requirement.weight === 'advice' ? undefined : requirement.points}
-          onChange={(points) => change({ points })}
-        />{' '}
-        {t('pointsWord')}
+        {t.rich('worth', {
+          fill: () => (
+            <NumberFill
+              label={t('points', { name })}
+              decimals
+              value={requirement.weight === 'advice' ? undefined : requirement.points}
+              onChange={(points) => change({ points })}
+            />
+          ),
+        })}
       </span>
       <CheckFill
         checked={requirement.partial === true}

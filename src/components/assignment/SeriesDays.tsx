@@ -1,26 +1,25 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useLocale, useTranslations } from 'next-intl';
 import type { SeriesDate, SeriesDates } from '../../core/assignments/series';
 import { dateInWords } from '../../core/timing/inWords';
 
 interface SeriesDaysProps {
   readonly found: SeriesDates;
-  /** BCP 47, such as `en-GB`. */
-  readonly language: string;
   readonly titleOn: (date: SeriesDate) => string;
   readonly onLeaveOut: (date: string) => void;
   readonly onTakeIn: (date: string) => void;
 }
 
 /** The days that a rule makes, each to be left out with one press, and those that are passed over, with why. */
-export function SeriesDays({ found, language, titleOn, onLeaveOut, onTakeIn }: SeriesDaysProps) {
+export function SeriesDays({ found, titleOn, onLeaveOut, onTakeIn }: SeriesDaysProps) {
   const t = useTranslations('builder.series');
+  const locale = useLocale();
   const all = [
     ...found.dates.map((one) => ({ ...one, kind: 'made' as const })),
     ...found.passedOver.map((one) => ({ ...one, kind: 'passedOver' as const })),
   ].sort((one, other) => one.date.localeCompare(other.date));
-  const said = (date: string) => dateInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', language);
+  const said = (date: string) => dateInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', locale);
   return (
     <section aria-label={t('days')}>
       <h4 className="font-semibold">{t('made', { count: found.dates.length })}</h4>

@@ -63,7 +63,6 @@ export function SeriesForm(props: SeriesFormProps) {
           <SeriesRuleFields rule={rule} onChange={setRule} />
           <SeriesDays
             found={seriesDates(rule, year)}
-            language={language}
             titleOn={(date) => fillText(draft.title, { ...date, language })}
             onLeaveOut={(date) => setRule({ ...rule, except: [...rule.except, date] })}
             onTakeIn={(date) => setRule({ ...rule, except: rule.except.filter((one) => one !== date) })}

@@ -59,8 +59,12 @@ export function TryStrip({
         </select>
       ) : null}
       <span role="status" className="ml-auto">
-        <b>{t('points', { earned: answer.points.earned, possible: answer.points.possible })}</b>{' '}
-        {t(answer.ready ? 'ready' : 'notReady', answer.required)}
+        {t.rich(answer.ready ? 'ready' : 'notReady', {
+          ...answer.required,
+          earned: answer.points.earned,
+          possible: answer.points.possible,
+          b: (chunks) => <b>{chunks}</b>,
+        })}
       </span>
       {on.kind === 'own' ? (
         <label className="w-full" htmlFor={id}>

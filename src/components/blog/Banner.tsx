@@ -35,9 +35,10 @@ export function Banner({ blog, signedIn, low = false }: BannerProps) {
         )}
         <p>{low ? blog.subtitle : t('subtitle', { subtitle: blog.subtitle, school: blog.schoolName })}</p>
       </div>
-      <Link className="btn sign-in" href={signedIn ? '/today' : '/sign-in'}>
+      {/* The desk speaks its reader's language, not the class's: a whole page is fetched. */}
+      <a className="btn sign-in" href={signedIn ? '/today' : '/sign-in'}>
         {t(signedIn ? 'toDesk' : 'signIn')}
-      </Link>
+      </a>
     </header>
   );
 }

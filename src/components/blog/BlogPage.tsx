@@ -1,6 +1,5 @@
 import { PenLine } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import type { Audience } from '../../core/access/audience';
 import { InnerPage, type InnerPageProps } from './InnerPage';
 
@@ -23,11 +22,11 @@ export function BlogPage({ title, address, html, changed, audience, desk, ...fra
       <main id="main" className="post-body !mt-0 pt-8">
         <h1 className="post-title">{title}</h1>
         <p className="mt-2 mb-6 text-ink-2">
-          {t('pageLine', { date: changed, audience: t(`audience.${audience}`) })}{' '}
+          {t('pageLine', { date: changed, audience })}{' '}
           {desk ? (
-            <Link className="act" href={desk} prefetch={false}>
+            <a className="act" href={desk}>
               <PenLine aria-hidden="true" size={15} /> {t('tendPage')}
-            </Link>
+            </a>
           ) : null}
         </p>
         <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />

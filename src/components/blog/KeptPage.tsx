@@ -1,5 +1,4 @@
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import { letteringProperties, type Lettering, type Look } from '../../core/looks/looks';
 import { Blog } from './Blog';
 
@@ -33,7 +32,7 @@ export function KeptPage({
       <main id="main" className="post-body !mt-0 pt-8" style={letteringProperties(lettering)}>
         <p className="border-y border-line py-2 text-ink-2">
           {t('line', { writer, when: handedIn, words, receipt })} {takenBack ? t('takenBack') : t('onlyYou')}{' '}
-          <Link href="/today">{t('toDesk')}</Link>
+          <a href="/today">{t('toDesk')}</a>
         </p>
         <h1 className="post-title my-5">{title || t('untitled')}</h1>
         <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />

@@ -58,7 +58,7 @@ export function PostPage({
                   {t('published', {
                     date: post.published,
                     words: post.words,
-                    audience: t(`audience.${audience}`),
+                    audience,
                   })}
                 </span>
               </p>

@@ -28,8 +28,12 @@ export function Log({ classId, lines, earlier }: LogProps) {
             <span className="calm">{line.when}</span>
             <b>{line.who ?? t('somebody')}</b>
             <span>
-              {t.has(`deeds.${line.useCase}`) ? t(`deeds.${line.useCase}`) : t('deed')}
-              {line.about ? <i className="font-read"> {line.about}</i> : null}
+              {t.has(`deeds.${line.useCase}`)
+                ? t.rich(`deeds.${line.useCase}`, {
+                    about: line.about ?? '…',
+                    i: (chunks) => <i className="font-read">{chunks}</i>,
+                  })
+                : t('deed')}
             </span>
           </li>
         ))}

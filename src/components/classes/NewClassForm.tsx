@@ -1,6 +1,6 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useLocale, useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { makeClass } from '../../contract/classes/makeClass';
 import { call } from '../basics/call';
@@ -10,13 +10,14 @@ import { useAsking } from '../basics/useAsking';
 /** The first step of a class: what it is called. The rest is settled on its own pages, whenever there is time. */
 export function NewClassForm({ onMade }: { readonly onMade: (classId: string) => void }) {
   const t = useTranslations('classes.make');
+  const locale = useLocale();
   const [title, setTitle] = useState('');
   const [groupName, setGroupName] = useState('');
   const { busy, problem, field, problemAt, say, wait } = useAsking();
   const make = async () => {
     if (!title.trim()) return say(t('noTitle'), 'title');
     const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-    const outcome = await wait(call(makeClass, { title, groupName, timeZone, language: 'en-GB' }));
+    const outcome = await wait(call(makeClass, { title, groupName, timeZone, language: locale }));
     if (outcome.ok) onMade(outcome.value.classId);
   };
   return (

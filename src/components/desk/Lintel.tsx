@@ -1,4 +1,4 @@
-import { useTranslations } from 'next-intl';
+import { useLocale, useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { addressesOf } from '../../contract/addresses';
 import { dayInWords } from '../../core/timing/inWords';
@@ -14,7 +14,6 @@ export interface LintelProps {
     readonly groupName: string;
     readonly address: string;
     readonly timeZone: string;
-    readonly language: string;
   };
   /** All classes that the person belongs to. */
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];
@@ -28,6 +27,7 @@ export interface LintelProps {
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
+  const locale = useLocale();
   const { assignments, pages, roster } = addressesOf(inClass.id);
   const hrefs = { today: '/today', pile: '/pile', writing: '/writing', assignments, pages, class: roster };
   const places =
@@ -56,10 +56,11 @@ export function Lintel({ role, person, inClass, classes, waiting, tendsPages, cu
             {place === 'pile' && waiting > 0 ? <span className="count">{waiting}</span> : null}
           </Link>
         ))}
-        <Link href={`/blog/${inClass.address}`}>{t('blog')}</Link>
+        {/* Readers' pages speak the language of the class: a whole page is fetched. */}
+        <a href={`/blog/${inClass.address}`}>{t('blog')}</a>
       </nav>
       <div className="who">
-        <span className="wide">{dayInWords(Date.now(), inClass.timeZone, inClass.language)}</span>
+        <span className="wide">{dayInWords(Date.now(), inClass.timeZone, locale)}</span>
         <span className="wide">{[inClass.title, inClass.groupName].filter(Boolean).join(', ')}</span>
         <PersonMenu {...person} classes={classes} currentClass={inClass.id} />
       </div>

@@ -97,13 +97,12 @@ export function PageList({ classId, resting, pages }: PageListProps) {
 
 function Readers({ audience, newer, asked }: PageListed) {
   const t = useTranslations('pages');
-  const words = useTranslations('audience');
   return (
     <span className="calm">
-      {audience ? t('readBy', { audience: words(audience) }) : t('nobody')}
+      {audience ? t('readBy', { audience }) : t('nobody')}
       {newer ? <span className="block">{t('newer')}</span> : null}
       {asked ? (
-        <b className="block text-ink">{t('asks', { name: asked.by, audience: words(asked.audience) })}</b>
+        <b className="block text-ink">{t('asks', { name: asked.by, audience: asked.audience })}</b>
       ) : null}
     </span>
   );

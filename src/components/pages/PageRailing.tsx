@@ -34,7 +34,6 @@ export function PageRailing(props: PageRailingProps) {
   const { page, draft, revisions, audiences, opens, resting, flush, version } = props;
   const { busy, problem, wait, say } = props.asking;
   const t = useTranslations('pages.railing');
-  const words = useTranslations('audience');
   const router = useRouter();
   const { raised, lower, bay, tray } = useTrays<'readers' | 'earlier'>();
   const [chosen, setChosen] = useState<PageAudience>(
@@ -68,9 +67,9 @@ export function PageRailing(props: PageRailingProps) {
             {...bay('readers')}
           >
             {page.asked
-              ? t('asked', { name: page.asked.by, audience: words(page.asked.audience) })
+              ? t('asked', { name: page.asked.by, audience: page.asked.audience })
               : page.audience
-                ? t(page.newer ? 'readOlder' : 'read', { audience: words(page.audience) })
+                ? t(page.newer ? 'readOlder' : 'read', { audience: page.audience })
                 : t('nobody')}
           </Bay>
         </li>
@@ -86,7 +85,7 @@ export function PageRailing(props: PageRailingProps) {
       </ul>
       <Gate
         label={t('gate')}
-        stands={t('shownTo', { audience: words(chosen) })}
+        stands={t('shownTo', { audience: chosen })}
         problem={problem}
         line={t(asks ? 'needsTeacher' : 'choose')}
       >

@@ -20,9 +20,7 @@ export function PageReaders({ page, audiences, opens, chosen, busy, onChoose, on
   return (
     <>
       <p className="mt-1 text-ink-2">
-        {page.audience
-          ? t('now', { audience: words(page.audience), when: page.shownWhen ?? '' })
-          : t('nobody')}
+        {page.audience ? t('now', { audience: page.audience, when: page.shownWhen ?? '' }) : t('nobody')}
       </p>
       <fieldset className="mt-3 grid gap-2.5">
         <legend className="font-semibold">{t('choose')}</legend>

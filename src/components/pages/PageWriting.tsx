@@ -27,7 +27,6 @@ export function PageWriting(props: PageWritingProps) {
   const { page, base, classId, language, writer } = props;
   const t = useTranslations('pages');
   const addresses = useAddresses();
-  const words = useTranslations('audience');
   const refusal = useRefusal();
   const save = useCallback(
     (draft: Pick<PageBase, 'title' | 'body'>, version: number) =>
@@ -51,7 +50,7 @@ export function PageWriting(props: PageWritingProps) {
         <p>
           <b>{draft.title.trim() || t('untitled')}</b>{' '}
           {page.audience
-            ? t('readSince', { audience: words(page.audience), when: page.shownWhen ?? '' })
+            ? t('readSince', { audience: page.audience, when: page.shownWhen ?? '' })
             : t('onlyTended')}{' '}
           <span role="status">
             {state.kind === 'refused' ? (

@@ -217,15 +217,15 @@ function WithoutComment({ blog, withoutComment: { count, posts } }: ReceiptProps
       <p className="flex items-baseline justify-between gap-4">
         <b>{t('posts', { count: posts.length, number: inWords(posts.length) })}</b>
         {count > posts.length ? (
-          <Link className="whitespace-nowrap" href={blog}>
+          <a className="whitespace-nowrap" href={blog}>
             {t('all', { count })}
-          </Link>
+          </a>
         ) : null}
       </p>
       <ul className="mt-3 grid gap-5 sm:grid-cols-3">
         {posts.map((post) => (
           <li key={post.address}>
-            <Link className="block text-ink no-underline" href={post.address} prefetch={false}>
+            <a className="block text-ink no-underline" href={post.address}>
               {post.cover ? (
                 <img
                   className="aspect-[16/10] w-full rounded-[3px] object-cover"
@@ -238,7 +238,7 @@ function WithoutComment({ blog, withoutComment: { count, posts } }: ReceiptProps
               <span className="text-[14px] text-ink-2">
                 {t('by', { writer: post.writer.name, words: post.words })}
               </span>
-            </Link>
+            </a>
           </li>
         ))}
       </ul>

@@ -12,11 +12,16 @@ export function localMomentInWords(minute: string, locale: string): string {
   return momentInWords(Date.parse(`${minute}Z`), 'UTC', locale);
 }
 
-/** A day in words: "Thursday 19 November". */
+/** A day in words: "Thursday 19 November", "Donnerstag, 19. November". */
 export function dayInWords(instant: number, timeZone: string, locale: string): string {
-  return new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone })
-    .format(new Date(instant))
-    .replace(',', '');
+  const text = new Intl.DateTimeFormat(locale, {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone,
+  }).format(new Date(instant));
+  // English reads without the comma; German wants it.
+  return isEnglish(locale) ? text.replace(',', '') : text;
 }
 
 /** A day without its weekday: "19 November". */
@@ -41,18 +46,21 @@ export function shortWeekday(date: string, locale: string): string {
   return weekdayInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', locale, 'short');
 }
 
-/** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00". */
+/** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00", in German "16:00 Uhr". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
-  const twelveHours = new Intl.Locale(locale).language === 'en';
+  const twelveHours = isEnglish(locale);
   const text = new Intl.DateTimeFormat(locale, {
     hour: 'numeric',
     minute: '2-digit',
     hourCycle: twelveHours ? 'h12' : 'h23',
     timeZone,
   }).format(new Date(instant));
-  return twelveHours
-    ? text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase()
-    : text;
+  if (twelveHours) return text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase();
+  return new Intl.Locale(locale).language === 'de' ? `${text.replace(/ Uhr$/, '')}\u00A0Uhr` : text;
+}
+
+function isEnglish(locale: string): boolean {
+  return new Intl.Locale(locale).language === 'en';
 }
 
 /** A moment of the past as one remembers it: "today, 1.20 pm", "yesterday", "Friday", "3 September". */

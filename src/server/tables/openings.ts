@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import type { PersonRow } from './people';
 
 /** That a teacher asked to open a draft, and what came of it. */
 export interface OpeningRow {
@@ -125,9 +126,9 @@ export async function listDrafts(
 export async function listAdministratorsToAsk(
   database: Database,
   not: string,
-): Promise<readonly { readonly email: string; readonly givenName: string }[]> {
+): Promise<readonly Pick<PersonRow & { readonly email: string }, 'email' | 'givenName' | 'language'>[]> {
   return database.rows(
-    `SELECT email, given_name AS givenName FROM people
+    `SELECT email, given_name AS givenName, language FROM people
      WHERE account = 'administrator' AND email IS NOT NULL AND deleted_at IS NULL AND id <> :not`,
     { not },
   );

@@ -1,4 +1,5 @@
 import type { AccountRole } from '../../core/access/may';
+import type { HouseLanguage } from '../../core/languages/languages';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../ground/database/database';
 
@@ -12,6 +13,8 @@ export interface PersonRow {
   readonly passcodeHash: string | null;
   readonly passcodeKind: PasscodeKind | null;
   readonly account: AccountRole | null;
+  /** The language that they chose to be spoken to; null for the one of their class. */
+  readonly language: HouseLanguage | null;
   /** Since when they are to be deleted; null for everybody else. Nobody signs in as who is. */
   readonly deletedAt: Date | null;
   /** The class that they looked at last. */
@@ -20,7 +23,7 @@ export interface PersonRow {
 
 const PERSON_COLUMNS = `id, given_name AS givenName, family_name AS familyName, pen_name AS penName, email,
   password_hash AS passwordHash, passcode_hash AS passcodeHash, passcode_kind AS passcodeKind, account,
-  deleted_at AS deletedAt, last_class_id AS lastClassId`;
+  language, deleted_at AS deletedAt, last_class_id AS lastClassId`;
 
 export async function findPerson(database: Database, id: string): Promise<PersonRow | null> {
   const [row] = await database.rows<PersonRow>(`SELECT ${PERSON_COLUMNS} FROM people WHERE id = :id`, { id });
@@ -42,7 +45,7 @@ export async function findLivePersonByEmail(database: Database, email: string): 
 
 /** A person to be made; what is left out is not known. */
 type NewPerson = Pick<PersonRow, 'id' | 'givenName' | 'familyName'> &
-  Partial<Omit<PersonRow, 'lastClassId' | 'deletedAt'>> & {
+  Partial<Omit<PersonRow, 'lastClassId' | 'deletedAt' | 'language'>> & {
     /** For a student: the class whose teachers speak for them. */
     readonly homeClassId?: string | null;
     readonly createdAt: Date;
@@ -72,6 +75,14 @@ export async function updateLastSeen(database: Database, id: string, at: Date): 
 
 export async function updateLastClass(database: Database, id: string, classId: string): Promise<void> {
   await database.change('UPDATE people SET last_class_id = :classId WHERE id = :id', { id, classId });
+}
+
+export async function updateLanguage(
+  database: Database,
+  id: string,
+  language: HouseLanguage | null,
+): Promise<void> {
+  await database.change('UPDATE people SET language = :language WHERE id = :id', { id, language });
 }
 
 /** Gives a person an address and a password to sign in with. */

@@ -17,7 +17,7 @@ export default async function TodayPage() {
       </DeskFrame>
     );
   const { person } = await requireSession();
-  const days = weekAround(desk.now, desk.inClass);
+  const days = weekAround(desk.now, desk.place, desk.inClass.year);
   return (
     <DeskFrame desk={desk} current="today">
       <StudentToday name={person.givenName} groups={await listEveryWork(desks)} days={days} />

@@ -1,3 +1,4 @@
+import { acceptedLanguage } from '@/core/languages/languages';
 import { forgetPassword } from '@/server/deeds/accounts/forgetPassword';
 import { renewPassword } from '@/server/deeds/accounts/renewPassword';
 import { answer, jsonOf } from '@/server/http/answer';
@@ -6,7 +7,11 @@ import { addressOf } from '@/server/http/request';
 /** Asks for a link to a new password. */
 export async function POST(request: Request): Promise<Response> {
   return answer(request, async () =>
-    forgetPassword(await jsonOf(request), { address: addressOf(request), now: new Date() }),
+    forgetPassword(await jsonOf(request), {
+      address: addressOf(request),
+      language: acceptedLanguage(request.headers.get('accept-language') ?? ''),
+      now: new Date(),
+    }),
   );
 }
 

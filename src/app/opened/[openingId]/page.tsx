@@ -8,8 +8,8 @@ export default async function OpenedDraftPage({
 }: {
   readonly params: Promise<{ openingId: string }>;
 }) {
-  const { person } = await requireSession();
-  const draft = await maybeOpenedDraft((await params).openingId, person.id, new Date());
+  const { person, language } = await requireSession();
+  const draft = await maybeOpenedDraft((await params).openingId, person.id, new Date(), language);
   if (!draft) notFound();
   return <OpenedDraft {...draft} />;
 }

@@ -18,26 +18,32 @@ export function LabelsForm({ requirement, change, classLabels }: RequirementForm
   return (
     <>
       <Clause asked={allOf.length > 0}>
-        {t('allOf')}{' '}
-        <ListFill
-          label={t('allOfLabel')}
-          value={allOf}
-          suggestions={classLabels}
-          onChange={(value) => change({ allOf: value.length ? value : undefined })}
-        />
+        {t.rich('allOf', {
+          fill: () => (
+            <ListFill
+              label={t('allOfLabel')}
+              value={allOf}
+              suggestions={classLabels}
+              onChange={(value) => change({ allOf: value.length ? value : undefined })}
+            />
+          ),
+        })}
       </Clause>
       {groups.all.map((group, index) => (
         <Clause key={index} asked={group.length > 0}>
-          {t(index > 0 || allOf.length > 0 ? 'andOneOf' : 'oneOf')}{' '}
-          <ListFill
-            label={t('oneOfLabel', { ordinal: index + 1 })}
-            value={group}
-            suggestions={classLabels}
-            onChange={(value) => groups.set(index, value)}
-          />
+          {t.rich(index > 0 || allOf.length > 0 ? 'andOneOf' : 'oneOf', {
+            fill: () => (
+              <ListFill
+                label={t('oneOfLabel', { ordinal: index + 1 })}
+                value={group}
+                suggestions={classLabels}
+                onChange={(value) => groups.set(index, value)}
+              />
+            ),
+          })}
         </Clause>
       ))}
-      <LimitClause {...common} part={{ limit: 'max', label: 'max', before: 'atMost', aside: true }} />
+      <LimitClause {...common} part={{ limit: 'max', label: 'max', says: 'atMost', aside: true }} />
       <AskedFills {...common} settings={['classOnly']} />
     </>
   );

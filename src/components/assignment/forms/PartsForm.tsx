@@ -23,11 +23,13 @@ export function PartsForm({ requirement, change }: RequirementFormProps) {
   return (
     <>
       {' '}
-      {t('headings')}
-      <b className="at-rest">
-        {' '}
-        {headings.map(({ text, minWords = 0 }) => t('told', { text, words: minWords })).join(', ') || '…'}
-      </b>
+      {t.rich('headings', {
+        fill: () => (
+          <b className="at-rest">
+            {headings.map(({ text, minWords = 0 }) => t('told', { text, words: minWords })).join(', ') || '…'}
+          </b>
+        ),
+      })}
       {isRead ? null : (
         <span className="at-work">
           <textarea

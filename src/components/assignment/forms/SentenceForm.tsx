@@ -11,12 +11,11 @@ export type SentencePart =
   /** Things to ask or not. */
   | { readonly asked: readonly string[] };
 
-/** A number to fill in, what is read out for it, and the words around it. */
+/** A number to fill in, what is read out for it, and the words that it stands among. */
 interface LimitPart {
   readonly limit: string;
   readonly label: string;
-  readonly before: string;
-  readonly after?: string;
+  readonly says: string;
   readonly aside?: boolean;
 }
 
@@ -39,12 +38,12 @@ type LimitClauseProps = Pick<RequirementFormProps, 'requirement' | 'change'> & {
 /** A number with the words around it, told at rest only when it is asked for. */
 export function LimitClause({ part, requirement, change }: LimitClauseProps) {
   const t = useMadeWords('requirements');
-  const say = (key: string) => t(`${requirement.kind}.form.${key}`);
-  const { limit, label, before, after, aside = false } = part;
+  const { limit, label, says, aside = false } = part;
   return (
     <Clause asked={requirement[limit] !== undefined} aside={aside}>
-      {say(before)} <LimitFill requirement={requirement} setting={limit} label={label} change={change} />
-      {after ? ` ${say(after)}` : null}
+      {t.rich(`${requirement.kind}.form.${says}`, {
+        fill: () => <LimitFill requirement={requirement} setting={limit} label={label} change={change} />,
+      })}
     </Clause>
   );
 }

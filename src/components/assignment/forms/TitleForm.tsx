@@ -14,21 +14,25 @@ export function TitleForm({ requirement, change, number }: RequirementFormProps)
   return (
     <>
       <Clause asked={startsWith !== ''}>
-        {t('begins')}{' '}
-        {isRead ? (
-          <b>{t('beginning', { beginning })}</b>
-        ) : (
-          <>
-            <input
-              className="fill !w-36"
-              aria-label={t('beginsLabel')}
-              maxLength={200}
-              value={startsWith}
-              onChange={(event) => change({ startsWith: event.target.value || undefined })}
-            />{' '}
-            {startsWith ? <span className="text-ink-2">{t('example', { example: beginning })}</span> : null}
-          </>
-        )}
+        {t.rich('begins', {
+          fill: () =>
+            isRead ? (
+              <b>{t('beginning', { beginning })}</b>
+            ) : (
+              <>
+                <input
+                  className="fill !w-36"
+                  aria-label={t('beginsLabel')}
+                  maxLength={200}
+                  value={startsWith}
+                  onChange={(event) => change({ startsWith: event.target.value || undefined })}
+                />{' '}
+                {startsWith ? (
+                  <span className="text-ink-2">{t('example', { example: beginning })}</span>
+                ) : null}
+              </>
+            ),
+        })}
       </Clause>
       <LimitClause
         requirement={requirement}
@@ -36,8 +40,7 @@ export function TitleForm({ requirement, change, number }: RequirementFormProps)
         part={{
           limit: 'maxCharacters',
           label: 'maxLabel',
-          before: 'atMost',
-          after: 'characters',
+          says: 'atMost',
           aside: true,
         }}
       />

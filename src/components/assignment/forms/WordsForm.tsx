@@ -22,16 +22,15 @@ export function WordsForm({ requirement, change }: RequirementFormProps) {
   );
   return (
     <>
-      <LimitClause {...common} part={{ limit: 'min', label: 'min', before: both ? 'between' : 'atLeast' }} />
-      <LimitClause {...common} part={{ limit: 'max', label: 'max', before: both ? 'and' : 'atMost' }} />{' '}
+      <LimitClause {...common} part={{ limit: 'min', label: 'min', says: both ? 'between' : 'atLeast' }} />
+      <LimitClause {...common} part={{ limit: 'max', label: 'max', says: both ? 'and' : 'atMost' }} />{' '}
       {t('words')}
       <LimitClause
         {...common}
         part={{
           limit: 'tolerance',
           label: 'toleranceLabel',
-          before: 'tolerance',
-          after: 'percent',
+          says: 'tolerance',
           aside: true,
         }}
       />

@@ -45,15 +45,10 @@ interface KindForm {
 }
 
 const words = (key: string) => ({ words: key });
-const limit = (setting: string, label: string, [before, after]: readonly [string, string?]) => ({
-  limit: setting,
-  label,
-  before,
-  ...(after ? { after } : {}),
-});
+const limit = (setting: string, label: string, says: string) => ({ limit: setting, label, says });
 const aside = (...part: Parameters<typeof limit>) => ({ ...limit(...part), aside: true });
-const LEAST = limit('min', 'min', ['atLeast']);
-const MOST = limit('max', 'max', ['atMost']);
+const LEAST = limit('min', 'min', 'atLeast');
+const MOST = limit('max', 'max', 'atMost');
 
 /** The form part, the icon and the proposal of each kind of requirement. */
 export const FORMS: ForEachKind<KindForm> = {
@@ -65,7 +60,7 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   paragraphs: {
     group: 'text',
-    Form: sentenceForm([LEAST, MOST, aside('maxWordsEach', 'eachLabel', ['each', 'words'])]),
+    Form: sentenceForm([LEAST, MOST, aside('maxWordsEach', 'eachLabel', 'each')]),
     Icon: AlignLeft,
     fresh: { min: 3, points: 1, partial: true },
   },
@@ -78,7 +73,7 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   starters: {
     group: 'text',
-    Form: sentenceForm([limit('min', 'min', ['atLeast', 'used']), { asked: ['noneUnfinished'] }]),
+    Form: sentenceForm([limit('min', 'min', 'atLeast'), { asked: ['noneUnfinished'] }]),
     Icon: Sprout,
     fresh: { min: 1, noneUnfinished: true, points: 1 },
   },
@@ -87,7 +82,7 @@ export const FORMS: ForEachKind<KindForm> = {
     Form: sentenceForm([
       LEAST,
       MOST,
-      aside('minWords', 'wordsLabel', ['words', 'wordsWord']),
+      aside('minWords', 'wordsLabel', 'words'),
       { asked: ['title', 'picture', 'sequential'] },
     ]),
     Icon: LayoutList,
@@ -97,8 +92,8 @@ export const FORMS: ForEachKind<KindForm> = {
   teaser: {
     group: 'text',
     Form: sentenceForm([
-      limit('minCharacters', 'min', ['atLeast']),
-      limit('maxCharacters', 'max', ['atMost']),
+      limit('minCharacters', 'min', 'atLeast'),
+      limit('maxCharacters', 'max', 'atMost'),
       words('characters'),
     ]),
     Icon: PanelTop,
@@ -118,17 +113,13 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   video: {
     group: 'pictures',
-    Form: sentenceForm([
-      LEAST,
-      MOST,
-      aside('introductionWords', 'introductionLabel', ['introduced', 'words']),
-    ]),
+    Form: sentenceForm([LEAST, MOST, aside('introductionWords', 'introductionLabel', 'introduced')]),
     Icon: Video,
     fresh: { min: 1, introductionWords: 20, points: 1 },
   },
   table: {
     group: 'pictures',
-    Form: sentenceForm([LEAST, aside('minRows', 'rowsLabel', ['rows', 'rowsWord'])]),
+    Form: sentenceForm([LEAST, aside('minRows', 'rowsLabel', 'rows')]),
     Icon: Table,
     fresh: { min: 1, minRows: 3, points: 1 },
   },
@@ -136,7 +127,7 @@ export const FORMS: ForEachKind<KindForm> = {
     group: 'sources',
     Form: sentenceForm([
       LEAST,
-      limit('differentSites', 'sitesLabel', ['sites', 'places']),
+      limit('differentSites', 'sitesLabel', 'sites'),
       { asked: ['opens', 'descriptiveText', 'every'] },
     ]),
     Icon: Link,
@@ -156,23 +147,19 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   ownWords: {
     group: 'sources',
-    Form: sentenceForm([limit('maxPercent', 'max', ['atMost', 'percent'])]),
+    Form: sentenceForm([limit('maxPercent', 'max', 'atMost')]),
     Icon: Fingerprint,
     fresh: { maxPercent: 20, points: 1 },
   },
   spelling: {
     group: 'language',
-    Form: sentenceForm([limit('maxUnknown', 'max', ['atMost', 'unknown'])]),
+    Form: sentenceForm([limit('maxUnknown', 'max', 'atMost')]),
     Icon: SpellCheck,
     fresh: { maxUnknown: 3, points: 1 },
   },
   readingLevel: {
     group: 'language',
-    Form: sentenceForm([
-      limit('from', 'fromLabel', ['from']),
-      limit('to', 'toLabel', ['to']),
-      words('years'),
-    ]),
+    Form: sentenceForm([limit('from', 'fromLabel', 'from'), limit('to', 'toLabel', 'to'), words('years')]),
     Icon: TextQuote,
     fresh: { from: 9, to: 14, points: 1 },
   },
@@ -180,10 +167,7 @@ export const FORMS: ForEachKind<KindForm> = {
   selfCheck: { group: 'others', Form: TextForm, Icon: Hand, fresh: { points: 0 } },
   comments: {
     group: 'others',
-    Form: sentenceForm([
-      limit('min', 'min', ['atLeast', 'posts']),
-      aside('minWords', 'wordsLabel', ['each', 'words']),
-    ]),
+    Form: sentenceForm([limit('min', 'min', 'atLeast'), aside('minWords', 'wordsLabel', 'each')]),
     Icon: MessageSquare,
     fresh: { min: 2, minWords: 8, points: 1 },
   },

@@ -21,12 +21,12 @@ export function BeginsWithLine({ draft, change, problemAt }: ReadProps) {
     <SaidLine
       icon={FileText}
       isRefused={problemAt('outline') !== ''}
-      said={
-        <>
-          {t.rich('outlineSaid', { ...changeable, count: outline.length, headings: outline.join(', ') })}
-          {t.rich('pictureWidthSaid', { ...changeable, width: t(`pictureWidths.${pictureWidth}`) })}
-        </>
-      }
+      said={t.rich('beginsSaid', {
+        ...changeable,
+        count: outline.length,
+        headings: outline.join(', '),
+        width: String(pictureWidth),
+      })}
     >
       <ReadField label={t('outline')} problem={problemAt('outline')} hint={t('outlineHint')}>
         {(attributes) => (

@@ -1,7 +1,7 @@
 'use client';
 
 import { School } from 'lucide-react';
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState, type InputHTMLAttributes } from 'react';
 import { giveAssignment } from '../../../contract/assignments/giveAssignment';
 import { partAssignment } from '../../../contract/assignments/partAssignment';
@@ -14,6 +14,7 @@ import type { ReadProps } from './readProps';
 export function GivenTo(props: ReadProps) {
   const { assignmentId, draft, groupName, given, givenUnseen, otherClasses, series, seriesOf, flush } = props;
   const t = useTranslations('builder.given');
+  const format = useFormatter();
   const { act, busy, problem } = useDeed();
   if (seriesOf || (given.length === 0 && givenUnseen === 0 && otherClasses.length === 0)) return null;
   const isSeries = series !== null;
@@ -27,7 +28,7 @@ export function GivenTo(props: ReadProps) {
         ...changeable,
         group: groupName,
         count: given.length + givenUnseen,
-        classes: [...given.map((one) => one.title), ...(givenUnseen ? [t('unseenToo')] : [])].join(t('and')),
+        classes: format.list([...given.map((one) => one.title), ...(givenUnseen ? [t('unseenToo')] : [])]),
       })}
     >
       {given.length ? (

@@ -20,7 +20,7 @@ export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
       isRefused={problemAt('audience') !== ''}
       said={
         <>
-          {t.rich(`readBy.${audience}`, { ...changeable, release })}
+          {t.rich(`readBy.${audience}`, { ...changeable, release })}{' '}
           {draftsOpen ? t.rich('draftsSaid', changeable) : null}
         </>
       }

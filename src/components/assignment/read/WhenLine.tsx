@@ -1,7 +1,7 @@
 'use client';
 
 import { CalendarDays } from 'lucide-react';
-import { useTranslations } from 'next-intl';
+import { useLocale, useTranslations } from 'next-intl';
 import { dayOff, isSchoolDay, type SchoolYear } from '../../../core/classes/schoolYear';
 import { localMomentInWords } from '../../../core/timing/inWords';
 import { GrowingForm } from './GrowingForm';
@@ -11,11 +11,12 @@ import { SaidLine } from './SaidLine';
 import type { ReadProps } from './readProps';
 
 /** When it is due, and whether posts grow until then. */
-export function WhenLine({ draft, year, language, change, problemAt }: ReadProps) {
+export function WhenLine({ draft, year, change, problemAt }: ReadProps) {
   const t = useTranslations('builder.read');
+  const locale = useLocale();
   const { due, growing } = draft;
   const off = due === null ? null : offOn(due.slice(0, 10), year);
-  const when = due === null ? '' : localMomentInWords(due, language);
+  const when = due === null ? '' : localMomentInWords(due, locale);
   return (
     <SaidLine
       icon={CalendarDays}
@@ -24,11 +25,11 @@ export function WhenLine({ draft, year, language, change, problemAt }: ReadProps
         <>
           {due === null
             ? t.rich('noDueSaid', changeable)
-            : t.rich(growing ? 'finishSaid' : 'dueSaid', { ...changeable, when })}
+            : t.rich(growing ? 'finishSaid' : 'dueSaid', { ...changeable, when })}{' '}
           {growing
             ? t.rich('growing.said', {
                 ...changeable,
-                start: growing.startBy ? localMomentInWords(growing.startBy, language) : 'none',
+                start: growing.startBy ? localMomentInWords(growing.startBy, locale) : 'none',
                 begun: growing.startBy ? 'by' : 'any',
                 milestones: growing.milestones.length,
               })

@@ -1,7 +1,7 @@
 'use client';
 
 import { Globe } from 'lucide-react';
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { AudienceSelect } from '../../basics/AudienceSelect';
 import { PostAddress } from '../trays/PostAddress';
@@ -16,7 +16,8 @@ interface Stage {
 /** Who can read the post now, once it is handed in, and at last; and a way to let fewer people read it. */
 export function WhoReads({ readers, writer, teachers, place, onAudience }: GateTrayProps) {
   const t = useTranslations('gate.readers');
-  const names = teachers.map((teacher) => teacher.name).join(t('and'));
+  const format = useFormatter();
+  const names = format.list(teachers.map((teacher) => teacher.name));
   const atHandIn = readers.release === 'handIn' && readers.audience !== 'writerAndTeachers';
   const all = [writer.monogram, ...teachers.map((one) => one.monogram)];
   const [lets, setLets] = useState(false);

@@ -1,3 +1,4 @@
+import type { HouseLanguage } from '../../../core/languages/languages';
 import type { Database } from '../../ground/database/database';
 import { sendMail } from '../../ground/mail/sendMail';
 import { newToken, tokenHash } from '../../ground/secrets/secrets';
@@ -11,6 +12,7 @@ export async function sendPasswordLink(
     personId,
     to,
     kind,
+    language,
     values = {},
     valid,
     now,
@@ -18,6 +20,7 @@ export async function sendPasswordLink(
     readonly personId: string;
     readonly to: string;
     readonly kind: 'newPassword' | 'newAccount';
+    readonly language: HouseLanguage;
     readonly values?: Readonly<Record<string, string>>;
     readonly valid: number;
     readonly now: Date;
@@ -27,5 +30,5 @@ export async function sendPasswordLink(
   const expiresAt = new Date(now.getTime() + valid);
   await insertPasswordReset(database, { tokenHash: tokenHash(token), personId, expiresAt });
   const link = `${getSettings().origin}/new-password/${token}`;
-  await sendMail(database, { to, kind, values: { ...values, link }, now });
+  await sendMail(database, { to, kind, language, values: { ...values, link }, now });
 }

@@ -19,7 +19,8 @@ const EMAIL = 'nell.new@example.org';
 const from = { address: '192.0.2.7', now: NOW };
 const NELL = { givenName: 'Nell', familyName: 'Quayle', email: EMAIL, account: 'teacher' };
 
-const view = () => maybeInstall({ personId: house.people.administrator, account: 'administrator', now: NOW });
+const view = () =>
+  maybeInstall({ personId: house.people.administrator, account: 'administrator', language: 'en', now: NOW });
 
 test('a new teacher gets an account by mail, and makes a class with it', async () => {
   await succeeded(as(house, 'administrator', makeAccount, NELL));
@@ -95,5 +96,7 @@ test('wrong tries are counted without the names of children', async () => {
 
 test('nobody else sees the install', async () => {
   for (const account of ['teacher', null] as const)
-    expect(await maybeInstall({ personId: house.people.teacher, account, now: NOW })).toBeNull();
+    expect(
+      await maybeInstall({ personId: house.people.teacher, account, language: 'en', now: NOW }),
+    ).toBeNull();
 });

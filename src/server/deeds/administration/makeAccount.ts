@@ -1,16 +1,17 @@
 import { makeAccount as deed } from '../../../contract/administration/makeAccount';
+import { languageOf } from '../../../core/languages/languages';
 import { comparableEmail, isEmailAddress } from '../../../core/people/emailAddress';
 import { cleanName, isName } from '../../../core/people/readName';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
-import { findPersonByEmail, insertPerson } from '../../tables/people';
+import { findPerson, findPersonByEmail, insertPerson } from '../../tables/people';
 import { sendPasswordLink } from '../accounts/sendPasswordLink';
 import { installUseCase } from '../subjects/installUseCase';
 
 const VALID = 14 * 86_400_000;
 
 export const makeAccount = installUseCase(deed, {
-  async run(input, { database, now }) {
+  async run(input, { database, personId: maker, now }) {
     const [givenName, familyName] = [cleanName(input.givenName), cleanName(input.familyName)];
     const email = comparableEmail(input.email);
     if (!isName(givenName)) return refused('account.noName', 'givenName');
@@ -29,6 +30,8 @@ export const makeAccount = installUseCase(deed, {
       personId,
       to: email,
       kind: 'newAccount',
+      // Nothing is known yet of who gets it but that they are of the same school.
+      language: languageOf((await findPerson(database, maker))?.language ?? null, null),
       values: { name: givenName },
       valid: VALID,
       now,

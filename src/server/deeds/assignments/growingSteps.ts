@@ -7,9 +7,9 @@ import {
   type Step,
   type StepStanding,
 } from '../../../core/assignments/growing';
+import type { Place } from '../../../core/languages/languages';
 import { momentInWords } from '../../../core/timing/inWords';
 import { instantOf, localMinute } from '../../../core/timing/zonedTime';
-import type { ClassRow } from '../../tables/classes';
 import type { HandInRow } from '../../tables/handIns';
 import type { AssignmentRow } from '../../tables/assignments';
 
@@ -17,7 +17,6 @@ import type { AssignmentRow } from '../../tables/assignments';
 export type Said<Of extends Step> = Of & { readonly when: string };
 
 type Timed = Pick<AssignmentRow, 'growing' | 'dueAt'>;
-type Place = Pick<ClassRow, 'timeZone' | 'language'>;
 
 /** What of that which is missing counts at the gate of an assignment now. */
 export function countingIn({ growing, dueAt }: Timed, { timeZone }: Place, now: Date): Counting {

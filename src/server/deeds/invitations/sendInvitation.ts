@@ -1,3 +1,4 @@
+import { languageOf, spokenTag } from '../../../core/languages/languages';
 import { teacherName } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
 import type { Context } from '../../ground/access/useCase';
@@ -10,14 +11,6 @@ import { getSettings } from '../../ground/settings/settings';
 import type { InvitedRole } from '../../tables/invitations';
 
 const VALID = 14 * 24 * 3_600_000;
-
-/** What each role is called in a mail. */
-const ROLE_WORDS: Readonly<Record<InvitedRole, string>> = {
-  coTeacher: 'co-teacher',
-  studentEditor: 'student editor',
-  student: 'student',
-  reader: 'reader',
-};
 
 /** A link's token as it is kept, and how long it works. */
 export interface InvitationLink {
@@ -43,13 +36,14 @@ export async function sendInvitation(
   await sendMail(database, {
     to: email,
     kind: 'invitation',
+    language: languageOf(null, inClass.language),
     values: {
       inviter: inviter ? teacherName(inviter) : '',
       title: inClass.title,
       school: inClass.schoolName || inClass.title,
-      role: ROLE_WORDS[role],
+      role,
       link: `${getSettings().origin}/invitation/${token}`,
-      until: dateInWords(expiresAt.getTime(), inClass.timeZone, inClass.language),
+      until: dateInWords(expiresAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
     },
     now,
   });

@@ -1,3 +1,4 @@
+import { languageOf } from '../../../core/languages/languages';
 import { askToOpenDraft as deed } from '../../../contract/safety/askToOpenDraft';
 import { openingState } from '../../../core/privacy/opening';
 import { done, refused } from '../../ground/access/useCase';
@@ -28,10 +29,11 @@ export const askToOpenDraft = postUseCase(deed, {
       harm: harm.trim(),
     });
     const link = `${getSettings().origin}/administration`;
-    for (const { email, givenName } of administrators)
+    for (const { email, givenName, language } of administrators)
       await sendMail(database, {
         to: email,
         kind: 'draftToOpen',
+        language: languageOf(language, inClass.language),
         values: { name: givenName, title: inClass.title, link },
         now,
       });

@@ -1,4 +1,5 @@
 import type { ClassRole } from '../../../core/access/may';
+import { languageOf, type HouseLanguage } from '../../../core/languages/languages';
 import { listClassesOf, type ClassRow } from '../../tables/classes';
 import { database } from '../../ground/database/database';
 import { findPerson, updateLastSeen, type PersonRow } from '../../tables/people';
@@ -13,10 +14,15 @@ export type OwnClass = ClassRow & { readonly role: ClassRole };
 
 /** A signed-in person with the classes that they belong to. */
 export interface Session {
-  readonly person: Pick<PersonRow, 'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email'>;
+  readonly person: Pick<
+    PersonRow,
+    'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email' | 'language'
+  >;
   readonly classes: readonly OwnClass[];
   /** The class that was turned to last on this device, or else the first of them. */
   readonly chosen: string | null;
+  /** The language that they are spoken to on every page that isn't a reader's. */
+  readonly language: HouseLanguage;
 }
 
 /** The live session of a token, or null. Using a session keeps it alive. */
@@ -30,13 +36,14 @@ export async function findSession(token: string, now: Date): Promise<Session | n
     await touchSession(database, hash, now, new Date(now.getTime() + row.idle));
     await updateLastSeen(database, person.id, now);
   }
-  const { id, givenName, familyName, penName, account, email } = person;
+  const { id, givenName, familyName, penName, account, email, language } = person;
   const classes = await listClassesOf(database, row.personId);
   const chosen = classes.find((one) => one.id === row.classId) ?? classes[0];
   return {
-    person: { id, givenName, familyName, penName, account, email },
+    person: { id, givenName, familyName, penName, account, email, language },
     classes,
     chosen: chosen?.id ?? null,
+    language: languageOf(language, classes[0]?.language ?? null),
   };
 }
 

@@ -1,13 +1,11 @@
 import { createTranslator, type AbstractIntlMessages } from 'next-intl';
-import messages from '../../../messages/en.json';
+import type { HouseLanguage } from '../../../core/languages/languages';
+import { CATALOGUES } from '../../../messages/catalogues';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
 
 /** The mails that are written, by their key under `mail` in the message catalogue. */
 type MailKind = 'invitation' | 'newPassword' | 'noAccount' | 'newAccount' | 'draftToOpen';
-
-// The type of the whole catalogue is more than the compiler wants to follow here.
-const MESSAGES: AbstractIntlMessages = messages.mail;
 
 /** Writes a mail from the message catalogue and puts it on the list of what is to be sent. */
 export async function sendMail(
@@ -15,16 +13,21 @@ export async function sendMail(
   {
     to,
     kind,
+    language,
     values,
     now,
   }: {
     readonly to: string;
     readonly kind: MailKind;
+    /** The language of whoever gets it. */
+    readonly language: HouseLanguage;
     readonly values: Readonly<Record<string, string>>;
     readonly now: Date;
   },
 ): Promise<void> {
-  const t: unknown = createTranslator({ locale: 'en', messages: MESSAGES });
+  // The type of the whole catalogue is more than the compiler wants to follow here.
+  const messages: AbstractIntlMessages = CATALOGUES[language].mail;
+  const t: unknown = createTranslator({ locale: language, messages });
   const say = t as (key: string, values: Readonly<Record<string, string>>) => string;
   const payload = { to, subject: say(`${kind}.subject`, values), text: say(`${kind}.text`, values) };
   await insertJob(database, { kind: 'sendMail', payload, at: now });

@@ -1,3 +1,4 @@
+import { spokenTag, type HouseLanguage } from '../../../core/languages/languages';
 import { may, type AccountRole } from '../../../core/access/may';
 import { agoInWords } from '../../../core/timing/inWords';
 import { database } from '../../ground/database/database';
@@ -18,14 +19,17 @@ const OLD_BACKUP = 2 * DAY;
 export async function maybeInstall({
   personId,
   account,
+  language,
   now,
 }: {
   readonly personId: string;
   readonly account: AccountRole | null;
+  readonly language: HouseLanguage;
   readonly now: Date;
 }) {
   if (!may({ personId, role: null, account }, 'install.manage', {})) return null;
-  const ago = (at: Date) => agoInWords(at.getTime(), now.getTime(), 'UTC', 'en-GB');
+  const place = { timeZone: 'UTC', language: spokenTag(language, null) };
+  const ago = (at: Date) => agoInWords(at.getTime(), now.getTime(), place.timeZone, place.language);
   const { mailServer, mailFrom, school } = getSettings();
   const backup = await findLatestBackup(database);
   return {
@@ -53,9 +57,7 @@ export async function maybeInstall({
       old: now.getTime() - backup.madeAt.getTime() > OLD_BACKUP,
     },
     school: school && { name: school.name, issuer: school.issuer },
-    joining: (await listWaitingRequests(database)).map(
-      requestShown(now, { timeZone: 'UTC', language: 'en-GB' }),
-    ),
+    joining: (await listWaitingRequests(database)).map(requestShown(now, place)),
     openings: await maybeOpeningsToDecide({ personId, account, now }),
     mail: { server: new URL(mailServer).host, from: mailFrom },
   };

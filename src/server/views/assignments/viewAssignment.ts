@@ -2,7 +2,7 @@ import { may } from '../../../core/access/may';
 import { showLesson } from '../../../core/assignments/lessonText';
 import { rubricPoints } from '../../../core/assignments/rubric';
 import { dayInWords, momentInWords } from '../../../core/timing/inWords';
-import type { ClassRow } from '../../tables/classes';
+import type { Place } from '../../../core/languages/languages';
 import { database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
 import { findPostOf } from '../../tables/posts';
@@ -13,7 +13,7 @@ import { adjustedFor } from '../../tables/adjustments';
 import { findAssignment, listAssignments, type AssignmentRow } from '../../tables/assignments';
 
 /** A class's assignments with how its posts stand, for its teachers; null for everybody else. */
-export async function maybeAssignmentList({ personId, role, inClass, now }: Desk) {
+export async function maybeAssignmentList({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const standings = await listStandings(database, inClass.id);
   const assignments = await listAssignments(database, inClass.id, now);
@@ -26,8 +26,8 @@ export async function maybeAssignmentList({ personId, role, inClass, now }: Desk
       number: assignment.number,
       title: assignment.title,
       isSet: assignment.setAt !== null,
-      ...repetitionsOf(assignment, assignments, inClass),
-      due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language),
+      ...repetitionsOf(assignment, assignments, place),
+      due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), place.timeZone, place.language),
       bays: assignment.requirements.length,
       points:
         rubricPoints(assignment.rubric) +
@@ -45,7 +45,7 @@ export async function maybeAssignmentList({ personId, role, inClass, now }: Desk
 function repetitionsOf(
   { id, series }: AssignmentRow,
   assignments: readonly AssignmentRow[],
-  { timeZone, language }: ClassRow,
+  { timeZone, language }: Place,
 ) {
   const own = series ? assignments.filter((one) => one.seriesId === id) : [];
   const next = own
@@ -59,7 +59,10 @@ function repetitionsOf(
 }
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
-export async function maybeAssignmentToRead(assignmentId: string, { personId, role, inClass, now }: Desk) {
+export async function maybeAssignmentToRead(
+  assignmentId: string,
+  { personId, role, inClass, now, place }: Desk,
+) {
   const given = await findAssignment(database, assignmentId, now);
   if (!given || given.classId !== inClass.id) return null;
   const assignment = await adjustedFor(database, given, personId);
@@ -70,12 +73,11 @@ export async function maybeAssignmentToRead(assignmentId: string, { personId, ro
   const handIns = post ? await listHandIns(database, post.id) : [];
   const steps = standingsIn(
     assignment,
-    inClass,
+    place,
     handIns.filter((one) => one.takenBackAt === null),
     now,
   );
-  const due =
-    assignment.dueAt && momentInWords(assignment.dueAt.getTime(), inClass.timeZone, inClass.language);
+  const due = assignment.dueAt && momentInWords(assignment.dueAt.getTime(), place.timeZone, place.language);
   return {
     classId: inClass.id,
     id: assignmentId,

@@ -1,3 +1,4 @@
+import type { Place } from '../../../core/languages/languages';
 import { isStudent, may } from '../../../core/access/may';
 import { nameInClass, teacherName } from '../../../core/people/names';
 import { settingsOf } from '../../../core/assignments/assignmentSettings';
@@ -19,7 +20,7 @@ import { listRequirementSets } from '../../tables/requirementSets';
 const MOST_TO_TRY_ON = 60;
 
 /** The builder of an assignment, for the teachers of its class; null for everybody else. */
-export async function maybeBuilder(assignmentId: string, { personId, role, inClass, now }: Desk) {
+export async function maybeBuilder(assignmentId: string, { personId, role, inClass, now, place }: Desk) {
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
   if (!may({ personId, role }, 'assignment.change', { assignmentIsSet: assignment.setAt !== null }))
@@ -68,11 +69,11 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       ...one,
       name: names.get(one.personId) ?? '',
       due: dueAt && localMinute(dueAt.getTime(), inClass.timeZone),
-      dueSaid: dueAt && momentInWords(dueAt.getTime(), inClass.timeZone, inClass.language),
+      dueSaid: dueAt && momentInWords(dueAt.getTime(), place.timeZone, place.language),
     })),
     sets: await setsFor(personId),
     ...(await givenTo(assignment, taught, now)),
-    ...(await repeated(assignment, inClass, now)),
+    ...(await repeated(assignment, place, now)),
     others: await othersOf(taught, assignmentId),
   };
 }
@@ -117,7 +118,7 @@ function titleOf({ title, groupName }: ClassRow): string {
 }
 
 /** The repetitions of a series, or the series that this is a repetition of. */
-async function repeated(assignment: AssignmentRow, { timeZone, language }: ClassRow, now: Date) {
+async function repeated(assignment: AssignmentRow, { timeZone, language }: Place, now: Date) {
   const of = assignment.seriesId === null ? null : await findAssignment(database, assignment.seriesId, now);
   const repetitions = assignment.series ? await listRepetitions(database, assignment.id, now) : [];
   return {

@@ -1,3 +1,4 @@
+import { spokenTag } from '../../../core/languages/languages';
 import { addressesOf } from '../../../contract/addresses';
 import { narrower } from '../../../core/access/audience';
 import { may, type Actor } from '../../../core/access/may';
@@ -36,7 +37,7 @@ export async function maybeReadablePage(reader: PageReader, address: string) {
     title: revision.title,
     address: `/blog/${inClass.address}/pages/${page.address}`,
     html: readersHtml(openStored(revision.body), { sameTab: inClass.desk.linksInSameTab }),
-    changed: dateInWords(page.shownAt.getTime(), inClass.timeZone, inClass.language),
+    changed: dateInWords(page.shownAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',
     /** Where whoever tends pages goes on with it. */

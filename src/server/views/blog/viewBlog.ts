@@ -1,3 +1,4 @@
+import { spokenTag } from '../../../core/languages/languages';
 import { addressesOf } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
 import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
@@ -148,7 +149,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     lettering: revision.beside.lettering,
     html: htmlForReaders(revision, { sameTab: false }),
     writer: nameInClass(writer),
-    handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, inClass.language),
+    handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
     receipt: `${monogram(writer)} ${handIn.receipt}`,
     words: handIn.words,
     takenBack: handIn.takenBackAt !== null,
@@ -171,7 +172,7 @@ function card(post: PublishedCard, blog: Blog) {
     words: post.words,
     labels: blog.labelsOf(post),
     assignmentTitle: post.assignmentTitle,
-    published: dateInWords(post.since.getTime(), inClass.timeZone, inClass.language),
+    published: dateInWords(post.since.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
     cover: post.cover,
     writer: shownWriter(members.get(post.writerId), blog),
   };

@@ -1,3 +1,4 @@
+import { spokenTag } from '../../../core/languages/languages';
 import { AUDIENCES, type Audience } from '../../../core/access/audience';
 import { isStudent, may } from '../../../core/access/may';
 import { FIRST_LOOK } from '../../../core/looks/looks';
@@ -54,10 +55,10 @@ export async function maybeClassFrame({ personId, role, inClass }: Desk) {
 }
 
 /** What can be settled about a class; null for everybody but its teachers. */
-export function maybeClassSettings({ personId, role, inClass }: Desk) {
+export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
   if (!may({ personId, role }, 'class.change', {})) return null;
   const { title, groupName, subtitle, schoolName, timeZone, language } = inClass;
-  const named = new Intl.DisplayNames(['en'], { type: 'language' });
+  const named = new Intl.DisplayNames([place.language], { type: 'language' });
   return {
     classId: inClass.id,
     names: { title, groupName, subtitle, schoolName },
@@ -75,7 +76,7 @@ export function maybeClassSettings({ personId, role, inClass }: Desk) {
 }
 
 /** Who may read what a class writes; null for everybody but its teachers. */
-export async function maybePrivacy({ personId, role, inClass }: Desk) {
+export async function maybePrivacy({ personId, role, inClass, place }: Desk) {
   if (!may({ personId, role }, 'class.change', {})) return null;
   const publications = await listPublications(database, inClass.id);
   const since = await findPassphraseSince(database, inClass.id);
@@ -91,7 +92,7 @@ export async function maybePrivacy({ personId, role, inClass }: Desk) {
     searchEngines: inClass.searchEngines,
     editorsRead: inClass.editorsRead,
     consentNeeded: inClass.consentNeeded,
-    passphraseSince: since && dateInWords(since.getTime(), inClass.timeZone, inClass.language),
+    passphraseSince: since && dateInWords(since.getTime(), place.timeZone, place.language),
     published: Object.fromEntries(
       AUDIENCES.map((audience) => [audience, publications.filter((one) => one.audience === audience).length]),
     ) as Record<Audience, number>,
@@ -109,6 +110,6 @@ export function maybeLook({ personId, role, inClass, now }: Desk) {
   return {
     classId: id,
     blog: { title, subtitle, schoolName, groupName, address, look, banner, lettering },
-    today: dateInWords(now.getTime(), inClass.timeZone, inClass.language),
+    today: dateInWords(now.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
   };
 }

@@ -12,7 +12,7 @@ const LINES_AT_ONCE = 100;
  * What was done in a class, by whom, the latest first; null for everybody but its teachers.
  * @param before an instant: only what was done earlier is listed
  */
-export async function maybeLog({ personId, role, inClass, now }: Desk, before: Date | null) {
+export async function maybeLog({ personId, role, inClass, now, place }: Desk, before: Date | null) {
   if (!may({ personId, role }, 'class.readLog', {})) return null;
   const members = new Map((await listEverMembers(database, inClass.id)).map((one) => [one.personId, one]));
   const lines = await listAuditLines(database, {
@@ -28,7 +28,7 @@ export async function maybeLog({ personId, role, inClass, now }: Desk, before: D
       const actor = line.actorId === null ? undefined : members.get(line.actorId);
       return {
         id: line.id,
-        when: momentInWords(line.at.getTime(), inClass.timeZone, inClass.language),
+        when: momentInWords(line.at.getTime(), place.timeZone, place.language),
         who: actor ? (isTeacher(actor.role) ? teacherName(actor) : nameInClass(actor)) : null,
         useCase: line.useCase,
         about: line.about,

@@ -1,4 +1,5 @@
 import { may, type Actor, type Subject } from '../../../core/access/may';
+import { placeOf } from '../../../core/languages/languages';
 import { monogram, nameInClass } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
 import type { ClassRow } from '../../tables/classes';
@@ -18,6 +19,7 @@ interface Around {
 export async function maybeComments(postId: string, { actor, subject, inClass, members, now }: Around) {
   const shown = await listShownComments(postId, { actor, subject });
   if (!shown) return null;
+  const { timeZone, language } = placeOf(inClass, null);
   return {
     tends: may(actor, 'comment.tend', {}),
     writes: may(actor, 'comment.write', subject),
@@ -28,7 +30,7 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
         author: author ? nameInClass(author) : '',
         monogram: author ? monogram(author) : '',
         own: one.authorId === actor.personId,
-        when: agoInWords(one.writtenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+        when: agoInWords(one.writtenAt.getTime(), now.getTime(), timeZone, language),
         text: one.text,
         hidden: one.state !== 'shown',
       };

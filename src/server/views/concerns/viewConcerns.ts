@@ -7,7 +7,7 @@ import type { Desk } from '../../deeds/sessions/desk';
 import { listCases } from '../../tables/cases';
 
 /** What readers told the teachers of a class; null for everybody else. */
-export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
+export async function maybeConcerns({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const names = new Map(
     (await listEverMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
@@ -23,7 +23,7 @@ export async function maybeConcerns({ personId, role, inClass, now }: Desk) {
       from: one.toldBy === null ? null : (names.get(one.toldBy) ?? null),
       words: one.words,
       comment: one.kept === null ? null : { text: one.kept, author: names.get(one.aboutId ?? '') ?? '' },
-      when: agoInWords(one.toldAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      when: agoInWords(one.toldAt.getTime(), now.getTime(), place.timeZone, place.language),
       seen: one.seenAt !== null,
     })),
   };

@@ -9,13 +9,13 @@ import { invitationState } from '../../deeds/invitations/findInvitation';
 import { listInvitations } from '../../tables/invitations';
 
 /** The invitations of a class for the teachers who run it; null for everybody else. */
-export async function maybeInvitations({ personId, role, inClass, now }: Desk) {
+export async function maybeInvitations({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'roster.read', {})) return null;
   const invitations = await listInvitations(database, inClass.id);
   const names = new Map(
     (await listEverMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
   );
-  const day = (at: Date) => dateInWords(at.getTime(), inClass.timeZone, inClass.language);
+  const day = (at: Date) => dateInWords(at.getTime(), place.timeZone, place.language);
   const asked = new Set(invitations.filter((one) => !one.withdrawnAt).map((one) => one.personId));
   const withAddress = (await listRoster(database, inClass.id)).filter(
     (one) => one.email !== null && !one.hasPassword && !one.leftAt && !asked.has(one.personId),

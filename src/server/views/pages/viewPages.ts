@@ -11,7 +11,7 @@ import { findPage, listPages, type PageRow } from '../../tables/pages';
 import { documentFrom, openStored } from '../../tables/columns';
 
 /** The pages of a class for those who tend them, in the order in which readers find them; null for everybody else. */
-export async function maybePages({ personId, role, inClass, now }: Desk) {
+export async function maybePages({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'page.tend', {})) return null;
   const nameOf = await namer(inClass.id);
   const pages = await listPages(database, inClass.id);
@@ -22,7 +22,7 @@ export async function maybePages({ personId, role, inClass, now }: Desk) {
     pages: pages.map((page) => ({
       id: page.id,
       title: page.title,
-      changed: agoInWords(page.changedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      changed: agoInWords(page.changedAt.getTime(), now.getTime(), place.timeZone, place.language),
       by: nameOf(page.changedBy),
       ...standing(page, shown.get(page.id) ?? null),
       asked: page.askedAudience && { audience: page.askedAudience, by: nameOf(page.askedBy) },
@@ -31,13 +31,13 @@ export async function maybePages({ personId, role, inClass, now }: Desk) {
 }
 
 /** One page for those who tend it, with what was kept of it; null for everybody else, as for one that is not there. */
-export async function maybePageDesk({ personId, role, inClass }: Desk, pageId: string) {
+export async function maybePageDesk({ personId, role, inClass, place }: Desk, pageId: string) {
   const page = await findPage(database, pageId);
   const actor = { personId, role };
   if (!page || page.classId !== inClass.id || !may(actor, 'page.tend', {})) return null;
   const [nameOf, revisions] = [await namer(inClass.id), await listPageRevisions(database, pageId)];
   const shown = revisions.find((revision) => revision.shownAt !== null) ?? null;
-  const when = (at: Date) => momentInWords(at.getTime(), inClass.timeZone, inClass.language);
+  const when = (at: Date) => momentInWords(at.getTime(), place.timeZone, place.language);
   return {
     page: {
       id: pageId,

@@ -1,6 +1,7 @@
 import { cappedAudience, narrower } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
+import type { Place } from '../../../core/languages/languages';
 import { monogram, nameInClass, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
@@ -25,7 +26,7 @@ export async function maybeReview(postId: string, desks: Desks) {
   const found = await findPostToShow(database, postId, now);
   const desk = desks.find(({ inClass }) => inClass.id === found?.classId);
   if (!found || !desk) return null;
-  const { personId, role } = desk;
+  const { personId, role, place } = desk;
   if (!may({ personId, role }, 'post.review', found.subject)) return null;
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
   const latest = handIns.at(-1);
@@ -35,7 +36,7 @@ export async function maybeReview(postId: string, desks: Desks) {
   );
   const writer = members.get(post.writerId);
   if (!latest || !revision || !writer) return null;
-  const { timeZone, language } = inClass;
+  const { timeZone, language } = place;
   const judgements = await listJudgements(database, postId);
   const grade = computeGrade(found.rows, judgements);
   return {
@@ -44,9 +45,9 @@ export async function maybeReview(postId: string, desks: Desks) {
     handInId: latest.id,
     title: revision.title,
     html: htmlForReaders(revision, { sameTab: false }),
-    changed: await changedOf(handIns, inClass),
-    steps: standingsIn(assignment, inClass, handIns, now),
-    documents: await documentsOf(revision, inClass),
+    changed: await changedOf(handIns, place),
+    steps: standingsIn(assignment, place, handIns, now),
+    documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
     writer: { name: nameInClass(writer), monogram: monogram(writer) },
@@ -80,7 +81,7 @@ export async function maybeReview(postId: string, desks: Desks) {
         text: note.text,
       }),
     ),
-    readers: readersOf(found.rows, await findPostPassphraseSince(database, postId)),
+    readers: readersOf(found.rows, await findPostPassphraseSince(database, postId), place),
     readBy: readBy.map((reading) => {
       const teacher = members.get(reading.teacherId);
       return {
@@ -92,7 +93,7 @@ export async function maybeReview(postId: string, desks: Desks) {
 }
 
 /** What is new since a teacher last opened the post, and when that was handed in; null for a first hand-in. */
-async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: PostFacts['inClass']) {
+async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: Place) {
   const postId = handIns[0]?.postId ?? '';
   const read = new Set((await listReadings(database, postId)).map((one) => one.handInId));
   const found = await changesSinceLast(database, handIns, read);
@@ -104,10 +105,7 @@ async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: 
 }
 
 /** The shared documents of a hand-in, each with what it said then, where a stranger could read it. */
-async function documentsOf(
-  { revisionId, documents }: HandedInText,
-  { timeZone, language }: PostFacts['inClass'],
-) {
+async function documentsOf({ revisionId, documents }: HandedInText, { timeZone, language }: Place) {
   if (documents.length === 0) return [];
   const copies = new Map(
     (await listDocumentCopies(database, revisionId)).map((copy) => [copy.address, copy]),
@@ -123,12 +121,16 @@ async function documentsOf(
   });
 }
 
-function readersOf({ post, assignment, inClass, publication }: PostFacts, passphraseSince: Date | null) {
+function readersOf(
+  { post, assignment, inClass, publication }: PostFacts,
+  passphraseSince: Date | null,
+  place: Place,
+) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     // The ceiling, or consent, may have come down since it was published.
     now: publication && narrower(publication.audience, inClass.ceiling),
-    since: publication && momentInWords(publication.since.getTime(), inClass.timeZone, inClass.language),
+    since: publication && momentInWords(publication.since.getTime(), place.timeZone, place.language),
     whenAccepted: maybeReaches('accepted', assignment.release, wished, {
       setOpened: assignment.openedAt !== null,
     }),
@@ -137,6 +139,6 @@ function readersOf({ post, assignment, inClass, publication }: PostFacts, passph
     address: post.address && `/blog/${inClass.address}/${post.address}`,
     askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
     passphraseSince:
-      passphraseSince && dateInWords(passphraseSince.getTime(), inClass.timeZone, inClass.language),
+      passphraseSince && dateInWords(passphraseSince.getTime(), place.timeZone, place.language),
   };
 }

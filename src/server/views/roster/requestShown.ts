@@ -1,12 +1,10 @@
+import type { Place } from '../../../core/languages/languages';
 import { nameInClass, teacherName } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
 import type { JoinRequestShown } from '../../tables/joinRequests';
 
 /** A request of a class for a student of another, in words. */
-export function requestShown(
-  now: Date,
-  { timeZone, language }: { readonly timeZone: string; readonly language: string },
-) {
+export function requestShown(now: Date, { timeZone, language }: Place) {
   const classNamed = (title: string | null, group: string | null) =>
     [title, group].filter(Boolean).join(', ');
   return (one: JoinRequestShown) => ({

@@ -17,7 +17,7 @@ import { requestShown } from './requestShown';
 export type SignInState = 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount' | 'otherHome';
 
 /** The people of a class for the teachers who run it; null for everybody else. */
-export async function maybeRoster({ personId, role, inClass, now }: Desk) {
+export async function maybeRoster({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'roster.read', {})) return null;
   const locked = await listLockedStudents(database, { classId: inClass.id, now });
   const rows = await listRoster(database, inClass.id);
@@ -28,7 +28,7 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
     (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
   );
   const alsoIn = await placesElsewhere(inClass.id);
-  const request = requestShown(now, inClass);
+  const request = requestShown(now, place);
   const shown = rows.map((row) => ({
     personId: row.personId,
     name: nameInClass(row),
@@ -42,8 +42,7 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
     signIn: signInState(row, inClass.id, locked),
     wrongTries: locked.get(row.personId) ?? 0,
     lastSeen:
-      row.lastSeenAt &&
-      agoInWords(row.lastSeenAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
+      row.lastSeenAt && agoInWords(row.lastSeenAt.getTime(), now.getTime(), place.timeZone, place.language),
     posts: row.posts,
     consents: consents
       .filter((one) => one.personId === row.personId)
@@ -54,17 +53,17 @@ export async function maybeRoster({ personId, role, inClass, now }: Desk) {
         purposes,
         givenOn,
         until,
-        untilShown: until && monthInWords(until, inClass.language),
+        untilShown: until && monthInWords(until, place.language),
         withdrawn,
         holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
       })),
-    goneForGood: row.eraseAt && dateInWords(row.eraseAt.getTime(), inClass.timeZone, inClass.language),
+    goneForGood: row.eraseAt && dateInWords(row.eraseAt.getTime(), place.timeZone, place.language),
     home: {
       ours: row.standing.homeClassId === inClass.id,
       title: row.homeTitle,
     },
     alsoIn: alsoIn(row.personId),
-    left: row.leftAt && dayInWords(row.leftAt.getTime(), inClass.timeZone, inClass.language),
+    left: row.leftAt && dayInWords(row.leftAt.getTime(), place.timeZone, place.language),
   }));
   return {
     classId: inClass.id,

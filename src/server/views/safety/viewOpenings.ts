@@ -1,5 +1,6 @@
 import { may, type AccountRole } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
+import { placeOf, type HouseLanguage, type Place } from '../../../core/languages/languages';
 import { nameInClass, teacherName } from '../../../core/people/names';
 import { openingState } from '../../../core/privacy/opening';
 import { agoInWords, dateInWords, momentInWords } from '../../../core/timing/inWords';
@@ -21,7 +22,7 @@ import {
 import { openStored } from '../../tables/columns';
 
 /** What the teachers of a class asked to open, and what could be asked for; null for everybody else. */
-export async function maybeOpenings({ personId, role, inClass, now }: Desk) {
+export async function maybeOpenings({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'draft.askToOpen', {})) return null;
   const members = new Map((await listEverMembers(database, inClass.id)).map((one) => [one.personId, one]));
   const named = (id: string) => {
@@ -38,8 +39,8 @@ export async function maybeOpenings({ personId, role, inClass, now }: Desk) {
       id: one.id,
       writer: named(one.writerId),
       assignment: one.assignmentTitle,
-      asked: agoInWords(one.askedAt.getTime(), now.getTime(), inClass.timeZone, inClass.language),
-      until: one.endsAt && momentInWords(one.endsAt.getTime(), inClass.timeZone, inClass.language),
+      asked: agoInWords(one.askedAt.getTime(), now.getTime(), place.timeZone, place.language),
+      until: one.endsAt && momentInWords(one.endsAt.getTime(), place.timeZone, place.language),
       state: openingState(one, now),
       told: one.harm === '',
       /** Only the teacher who asked may read it. */
@@ -76,8 +77,14 @@ export async function maybeOpeningsToDecide({
 /**
  * A draft that was opened, for the two who opened it; null for everybody else and once the time for it is over. Each
  * look is written into the class's log.
+ * @param chosen the language that they chose to be spoken to
  */
-export async function maybeOpenedDraft(openingId: string, personId: string, now: Date) {
+export async function maybeOpenedDraft(
+  openingId: string,
+  personId: string,
+  now: Date,
+  chosen: HouseLanguage | null = null,
+) {
   const opening = await findOpening(database, openingId);
   if (!opening?.decidedBy || openingState(opening, now) !== 'open') return null;
   const { classId, postId } = opening;
@@ -98,7 +105,7 @@ export async function maybeOpenedDraft(openingId: string, personId: string, now:
       now,
     }),
   );
-  const { timeZone, language } = inClass;
+  const { timeZone, language } = placeOf(inClass, chosen);
   return {
     title: post.title,
     html: readersHtml(openStored(post.body)),
@@ -111,10 +118,7 @@ export async function maybeOpenedDraft(openingId: string, personId: string, now:
 }
 
 /** That a writer's draft was opened, for the writer; what would do harm is left out. */
-export async function listOpeningsToTell(
-  postId: string,
-  { timeZone, language }: { readonly timeZone: string; readonly language: string },
-) {
+export async function listOpeningsToTell(postId: string, { timeZone, language }: Place) {
   const told = (await listOpeningsOf(database, postId)).filter((one) => one.agreed && one.harm === '');
   const shown = [];
   for (const one of told) {

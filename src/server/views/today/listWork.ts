@@ -60,10 +60,10 @@ interface Known {
 function workOn(
   assignment: AssignmentRow,
   post: PostHead | null,
-  { inClass, now, known }: Desk & { readonly known: Known },
+  { inClass, now, known, place }: Desk & { readonly known: Known },
 ) {
-  const { timeZone, language } = inClass;
-  const { dueAt, step } = nextDue(assignment, inClass, now);
+  const { timeZone, language } = place;
+  const { dueAt, step } = nextDue(assignment, place, now);
   const grade = known.grades.get(post?.id ?? '');
   const notes = known.notes.get(post?.id ?? '');
   return {

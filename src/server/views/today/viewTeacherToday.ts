@@ -25,14 +25,14 @@ export async function maybeTeacherToday(desks: readonly Desk[]) {
     waiting: classes.reduce((sum, one) => sum + one.waiting, 0),
     firstWaiting: waiting?.postId ?? null,
     oldestDay: waiting?.day ?? null,
-    days: weekAround(first.now, first.inClass),
+    days: weekAround(first.now, first.place, first.inClass.year),
     classes: classes.map(({ oldest: _, waiting: __, ...one }) => one),
   };
 }
 
 /** The same of one class; every figure comes from one reading of its posts. */
-async function todayIn({ inClass, now }: Desk) {
-  const { timeZone, language } = inClass;
+async function todayIn({ inClass, now, place }: Desk) {
+  const { timeZone, language } = place;
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
   const assignments = (await listAssignments(database, inClass.id, now)).filter(
@@ -58,7 +58,7 @@ async function todayIn({ inClass, now }: Desk) {
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));
-      const { dueAt, step } = nextDue(assignment, inClass, now);
+      const { dueAt, step } = nextDue(assignment, place, now);
       return {
         id: assignment.id,
         title: assignment.title,

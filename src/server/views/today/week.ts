@@ -1,3 +1,4 @@
+import type { Place } from '../../../core/languages/languages';
 import { dayOff, type SchoolYear } from '../../../core/classes/schoolYear';
 import { shortWeekday } from '../../../core/timing/inWords';
 import { addDays, localDate, weekday } from '../../../core/timing/zonedTime';
@@ -11,15 +12,8 @@ export interface WeekDay {
   readonly off: string | null;
 }
 
-/** Where and when a class has school. */
-interface ClassCalendar {
-  readonly timeZone: string;
-  readonly language: string;
-  readonly year: SchoolYear;
-}
-
 /** The seven days of the week that today lies in, from Monday. */
-export function weekAround(now: Date, { timeZone, language, year }: ClassCalendar): readonly WeekDay[] {
+export function weekAround(now: Date, { timeZone, language }: Place, year: SchoolYear): readonly WeekDay[] {
   const today = localDate(now.getTime(), timeZone);
   const monday = addDays(today, 1 - weekday(today));
   return Array.from({ length: 7 }, (_, index) => {

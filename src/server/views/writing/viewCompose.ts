@@ -2,6 +2,7 @@ import { showLesson } from '../../../core/assignments/lessonText';
 import { cappedAudience, narrower } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
 import { webAddresses } from '../../../core/document/webAddresses';
+import type { Place } from '../../../core/languages/languages';
 import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
 import { dueDays } from '../../../core/timing/dueDays';
@@ -33,7 +34,7 @@ import { listDraftReaders } from './viewDraft';
 export async function maybeCompose(postId: string, desk: Desk) {
   const found = await maybeOwnPost(postId, desk);
   if (!found) return null;
-  const { personId, role, now } = desk;
+  const { personId, role, now, place } = desk;
   const { post, assignment, inClass, handIns } = found;
   const members = await listMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
@@ -78,20 +79,20 @@ export async function maybeCompose(postId: string, desk: Desk) {
     ).map((note) => ({
       id: note.id,
       author: teacherName({ ...note, penName: null }),
-      when: weekdayInWords(note.createdAt.getTime(), inClass.timeZone, inClass.language),
+      when: weekdayInWords(note.createdAt.getTime(), place.timeZone, place.language),
       text: note.text,
     })),
     /** When teachers opened this draft for a safety concern. */
-    opened: await listOpeningsToTell(post.id, inClass),
+    opened: await listOpeningsToTell(post.id, place),
     /** Which teachers have read this draft, where the assignment lets them. */
-    draftReaders: await listDraftReaders(post.id, inClass.id),
-    due: dueOf(found, now),
+    draftReaders: await listDraftReaders(post.id, place),
+    due: dueOf(found, place, now),
     /** What a growing post is to reach, and what counts at its gate today. */
-    steps: standingsIn(assignment, inClass, handIns, now),
+    steps: standingsIn(assignment, place, handIns, now),
     counting: countingIn(assignment, inClass, now),
     place: { blog: `/blog/${inClass.address}`, address: post.address, asked: post.askedAddress },
     oneNextThing: inClass.desk.oneNextThing,
-    readers: readersOf(found, teachers),
+    readers: readersOf(found, teachers, place),
     classWords: inClass.words,
     openResults: await findOpenResults(database, webAddresses(body)),
     hashes: await listPerceptualHashes(
@@ -105,9 +106,9 @@ export async function maybeCompose(postId: string, desk: Desk) {
   };
 }
 
-function dueOf({ assignment, inClass }: PostFacts, now: Date) {
+function dueOf({ assignment }: PostFacts, place: Place, now: Date) {
   const { dueAt, lateRule } = assignment;
-  const { timeZone, language } = inClass;
+  const { timeZone, language } = place;
   const today = localDate(now.getTime(), timeZone);
   const dueDay = dueAt && localDate(dueAt.getTime(), timeZone);
   const time = dueAt ? timeInWords(dueAt.getTime(), timeZone, language) : '';
@@ -134,6 +135,7 @@ function dueOf({ assignment, inClass }: PostFacts, now: Date) {
 function readersOf(
   { post, assignment, inClass, publication, readBy, handIns }: PostFacts,
   teachers: readonly { readonly personId: string; readonly givenName: string; readonly familyName: string }[],
+  place: Place,
 ) {
   const reading = readBy[0];
   const teacher = reading && teachers.find((one) => one.personId === reading.teacherId);
@@ -147,7 +149,7 @@ function readersOf(
       teacher && handedInAt
         ? {
             teacher: teacherName({ ...teacher, penName: null }),
-            when: weekdayInWords(handedInAt.getTime(), inClass.timeZone, inClass.language),
+            when: weekdayInWords(handedInAt.getTime(), place.timeZone, place.language),
           }
         : null,
     draftsOpen: assignment.draftsOpen,

@@ -1,5 +1,6 @@
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
+import { placeOf, type HouseLanguage } from '../../../core/languages/languages';
 import { teacherName } from '../../../core/people/names';
 import { dateInWords, momentInWords } from '../../../core/timing/inWords';
 import { findActor } from '../../ground/access/roles';
@@ -10,24 +11,32 @@ import { listLeftPosts } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
 
 /** What somebody wrote in classes that they have left since, the latest first. */
-export async function listLeftWriting(personId: string) {
-  return (await listLeftPosts(database, personId)).map((one) => ({
-    postId: one.postId,
-    title: one.title,
-    assignment: one.assignmentTitle,
-    inClass: one.classTitle,
-    saved: dateInWords(one.savedAt.getTime(), one.timeZone, one.language),
-  }));
+export async function listLeftWriting(personId: string, chosen: HouseLanguage | null = null) {
+  return (await listLeftPosts(database, personId)).map((one) => {
+    const { timeZone, language } = placeOf(one, chosen);
+    return {
+      postId: one.postId,
+      title: one.title,
+      assignment: one.assignmentTitle,
+      inClass: one.classTitle,
+      saved: dateInWords(one.savedAt.getTime(), timeZone, language),
+    };
+  });
 }
 
 /** A post of a class that its writer has left, to read and to keep; null for everybody else. */
-export async function maybeLeftPost(postId: string, personId: string, now: Date) {
+export async function maybeLeftPost(
+  postId: string,
+  personId: string,
+  now: Date,
+  chosen: HouseLanguage | null = null,
+) {
   const found = await findPostToShow(database, postId, now);
   if (!found) return null;
   const actor = await findActor(database, found.classId, personId);
   if (actor.role !== null || !may(actor, 'post.readDraft', found.subject)) return null;
   const { post, assignment, inClass, grade } = found.rows;
-  const { timeZone, language } = inClass;
+  const { timeZone, language } = placeOf(inClass, chosen);
   return {
     title: post.title,
     html: readersHtml(openStored(post.body)),

@@ -21,14 +21,14 @@ import { findHandedInText } from '../../tables/revisionCopies';
 export async function maybeReceipt(postId: string, desk: Desk) {
   const found = await maybeOwnPost(postId, desk);
   if (!found) return null;
-  const { personId, now } = desk;
+  const { personId, now, place } = desk;
   const { post, assignment, inClass, handIns, readBy } = found;
   const handIn = handIns.at(-1);
   const revision = handIn && (await findHandedInText(database, handIn.revisionId));
   const members = await listMembers(database, inClass.id);
   const writer = members.find((member) => member.personId === personId);
   if (!handIn || !revision || !writer) return null;
-  const { timeZone, language } = inClass;
+  const { timeZone, language } = place;
   return {
     postId,
     title: revision.title,

@@ -22,7 +22,7 @@ const DRAFT_NOW = 'now';
 export async function maybeRevisions(postId: string, wanted: Wanted, desk: Desk) {
   const found = await maybeOwnPost(postId, desk);
   if (!found) return null;
-  const { personId } = desk;
+  const { personId, place } = desk;
   const { post, assignment, inClass } = found;
   const named = nameMoments(await listRevisionMoments(database, postId), inClass.timeZone);
   const shown = wanted.all ? named : named.filter((moment) => moment.name !== 'between');
@@ -38,7 +38,7 @@ export async function maybeRevisions(postId: string, wanted: Wanted, desk: Desk)
         id: moment.id,
         name: moment.name,
         ordinal: moment.ordinal,
-        when: momentInWords(moment.createdAt.getTime(), inClass.timeZone, inClass.language),
+        when: momentInWords(moment.createdAt.getTime(), place.timeZone, place.language),
       },
     ]),
   );

@@ -71,6 +71,8 @@ CREATE TABLE people (
   school_id VARCHAR(100) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
     COMMENT 'The school''s own identifier, as imports carry it',
   email VARCHAR(254) NULL,
+  language VARCHAR(8) CHARACTER SET ascii COLLATE ascii_bin NULL
+    COMMENT 'The language that they chose to be spoken to; null for the one of their class',
   password_hash VARCHAR(200) NULL,
   passcode_hash VARCHAR(200) NULL,
   passcode_kind VARCHAR(10) NULL COMMENT 'pictures or digits',
