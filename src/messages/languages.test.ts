@@ -1,4 +1,9 @@
-import { isLiteralElement, isTagElement, parse, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import {
+  isLiteralElement,
+  isTagElement,
+  parse,
+  type MessageFormatElement,
+} from '@formatjs/icu-messageformat-parser';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';

@@ -51,9 +51,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
   return (
     <Frame home="/">
       <h1 className="says">{t('heading', { title })}</h1>
-      <p className="under mb-6 mt-1">
-        {t('asked', { school: schoolName || title, role, email })}
-      </p>
+      <p className="under mb-6 mt-1">{t('asked', { school: schoolName || title, role, email })}</p>
       {signedInAs ? (
         <p className="mb-8 grid gap-3">
           <button

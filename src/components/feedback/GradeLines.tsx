@@ -1,4 +1,4 @@
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade, GradeLine } from '../../core/grading/grade';
 
@@ -10,6 +10,7 @@ interface GradeLinesProps {
 /** A grade, unfolded into the lines that made it. */
 export function GradeLines({ grade, rubric }: GradeLinesProps) {
   const t = useTranslations('grade');
+  const format = useFormatter();
   return (
     <table className="sum">
       <tbody>
@@ -19,7 +20,7 @@ export function GradeLines({ grade, rubric }: GradeLinesProps) {
         <tr className="all">
           <td>{t('line.grade')}</td>
           <td>{t(grade.provisional ? 'line.soFar' : 'line.of', { possible: grade.possible })}</td>
-          <td>{grade.grade}</td>
+          <td>{format.number(grade.grade)}</td>
         </tr>
       </tbody>
     </table>
@@ -75,11 +76,12 @@ function Row({
   readonly words: string;
   readonly figure: number;
 }) {
+  const format = useFormatter();
   return (
     <tr>
       <td>{name}</td>
       <td>{words}</td>
-      <td>{figure === 0 ? 0 : figure}</td>
+      <td>{format.number(figure === 0 ? 0 : figure)}</td>
     </tr>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { setGrade } from '../../contract/reviews/setGrade';
 import { GradeLines } from '../feedback/GradeLines';
@@ -9,9 +9,12 @@ import type { ReviewRailingProps } from './reviewProps';
 /** The grade line by line, and another figure with a reason in its place. */
 export function GradeTray({ grade, rubric, override, act, busy, problem }: ReviewRailingProps) {
   const t = useTranslations('grade.override');
+  const format = useFormatter();
   const id = useId();
   const [changing, setChanging] = useState(false);
-  const [figure, setFigure] = useState(String(override?.grade ?? grade.computed));
+  const [figure, setFigure] = useState(
+    format.number(override?.grade ?? grade.computed, { useGrouping: false }),
+  );
   const [reason, setReason] = useState(override?.reason ?? '');
   const value = Number(figure.replace(',', '.'));
   const valid = figure.trim() !== '' && Number.isFinite(value) && value >= 0;

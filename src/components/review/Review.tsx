@@ -70,8 +70,7 @@ export function Review(props: ReviewProps) {
               </p>
             ) : null}
             <p className="mt-3 text-ink-2">
-              {t('keys')} <kbd className="key">1</kbd>–<kbd className="key">8</kbd> {t('keyLevel')},{' '}
-              <kbd className="key">←</kbd> <kbd className="key">→</kbd> {t('keyBay')}
+              {t.rich('keys', { k: (chunks) => <kbd className="key">{chunks}</kbd> })}
             </p>
           </aside>
           <article className="sheet-text">

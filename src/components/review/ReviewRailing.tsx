@@ -1,6 +1,6 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { useRef, type KeyboardEvent } from 'react';
 import { judge } from '../../contract/reviews/judge';
 import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
@@ -19,6 +19,7 @@ import { TeacherGate } from './TeacherGate';
 export function ReviewRailing(props: ReviewRailingProps) {
   const { answer, requirements, rubric, levels, grade, act } = props;
   const t = useTranslations('review');
+  const format = useFormatter();
   const bays = useRef<HTMLDivElement>(null);
   const { raised, toggle, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase'>();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
@@ -57,7 +58,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
           name={t('grade')}
           slats={
             <span className="figure">
-              {grade.grade}{' '}
+              {format.number(grade.grade)}{' '}
               <small>{t(grade.provisional ? 'ofSoFar' : 'of', { possible: grade.possible })}</small>
             </span>
           }

@@ -15,7 +15,8 @@ describe('moments in words', () => {
   });
 
   test('a clock of twenty-four hours where the language has one', () => {
-    expect(timeInWords(Date.parse('2026-11-19T15:05:00Z'), 'Europe/Berlin', 'de')).toBe('16:05');
+    const at = (locale: string) => timeInWords(Date.parse('2026-11-19T15:05:00Z'), 'Europe/Berlin', locale);
+    expect([at('de'), at('de-AT'), at('fr')]).toEqual(['16:05\u00A0Uhr', '16:05\u00A0Uhr', '16:05']);
   });
 });
 
