@@ -12,6 +12,10 @@ import { HOUSE_LANGUAGES, type HouseLanguage } from '../core/languages/languages
 import { CATALOGUES } from './catalogues';
 import type { Messages } from './pick';
 
+/** Beside the words on a control stand, under the same key with this at its end, those that are read out for it. */
+const READ_OUT = /(?:Title|Name|For|To|On)$/;
+const NO_CONTROLS = new Set(['builder.lesson.modelTitle', 'roster.chosen.groupName']);
+
 /** Every sentence of a catalogue by its whole key. */
 function sentences(part: Messages, before = ''): ReadonlyMap<string, string> {
   return new Map(
@@ -62,6 +66,21 @@ describe.each(Object.keys(HOUSE_LANGUAGES) as readonly HouseLanguage[])('in %s',
 
   test('no sentence is a piece of another: none begins or ends with room or a comma', () => {
     expect([...own].filter(([, words]) => /^\s|[\s,;]$/.test(words))).toEqual([]);
+  });
+
+  test('what is read out for a control holds what stands on it', () => {
+    const readOut = [...own].flatMap(([key, words]) => {
+      const shown = own.get(key.replace(READ_OUT, ''));
+      return READ_OUT.test(key) && shown !== undefined && !NO_CONTROLS.has(key)
+        ? [{ key, words, shown }]
+        : [];
+    });
+    expect(readOut.length).toBeGreaterThan(30);
+    expect(
+      readOut.filter(
+        ({ words, shown }) => !words.toLowerCase().includes(shown.replace(/ …$/, '').toLowerCase()),
+      ),
+    ).toEqual([]);
   });
 
   test('what is said is said in it', () => {

@@ -49,6 +49,7 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
     givenName,
     familyName,
     penName,
+    language: person.language,
     ...(atHome ? { email: person.email, consents: await listConsentsOf(database, personId) } : {}),
     classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId))),
     comments: (
