@@ -5,6 +5,7 @@ import type { RosterFile, RosterRecord, RosterRemark } from './rosterRecord';
 
 type Column = 'name' | 'givenName' | 'familyName' | 'id' | 'email' | 'group' | 'penName';
 
+/** What columns may be called, in the languages of the house. */
 const COLUMNS: Readonly<Record<string, Column>> = {
   name: 'name',
   'given name': 'givenName',
@@ -16,6 +17,14 @@ const COLUMNS: Readonly<Record<string, Column>> = {
   'e-mail': 'email',
   group: 'group',
   'pen name': 'penName',
+  vorname: 'givenName',
+  rufname: 'givenName',
+  nachname: 'familyName',
+  familienname: 'familyName',
+  kennung: 'id',
+  'e-mail-adresse': 'email',
+  gruppe: 'group',
+  schreibname: 'penName',
 };
 const NAME_COLUMNS: readonly Column[] = ['name', 'givenName', 'familyName'];
 

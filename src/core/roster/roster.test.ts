@@ -31,6 +31,7 @@ describe('columns', () => {
     ['Family Name, First  name\nO’Dell,Siún', 'Siún O’Dell', 'Siún', 'O’Dell'],
     ['Last name;Given name\n;Leo', 'Leo', 'Leo', null],
     ['first name\tlast name\nנועה\tלוי', 'נועה לוי', 'נועה', 'לוי'],
+    ['Kennung;Nachname;Vorname\n7;Ahrens;Jördis', 'Jördis Ahrens', 'Jördis', 'Ahrens'],
     ['name\n\u202Eevil\u202C Name', 'evil Name', 'evil', 'Name'],
   ])('%j', (csv, name, givenName, familyName) => {
     expect(records(csv)).toMatchObject([{ row: 2, name, givenName, familyName }]);
