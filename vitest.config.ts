@@ -13,7 +13,10 @@ export default defineConfig({
           name: 'core',
           // Machines are shared and slow; nothing here is a race.
           testTimeout: 60_000,
-          include: ['src/{core,components,messages,commands,app,benches}/**/*.test.ts', 'demo/**/*.test.ts'],
+          include: [
+            'src/{core,components,contract,messages,commands,app,benches}/**/*.test.ts',
+            'demo/**/*.test.ts',
+          ],
         },
       },
       {

@@ -65,7 +65,7 @@ async function hostileInputs({ origin, teacher, student }: HostileHouse): Promis
   const adult = await new Visitor(origin).signInAdult(teacher.email, teacher.password);
   const { postId, classId } = await ownPost(child);
   const file = (name: string, bytes: Uint8Array<ArrayBuffer>) => () =>
-    child.send(`/api/files?writing=${postId}&name=${name}`, bytes);
+    child.send(`/api/files?writingId=${postId}&name=${name}`, bytes);
   const save = (body: string) => () => child.send('/api/do/savePost', body);
   const writing = (body: string) =>
     `{"postId":"${postId}","version":1,"writing":{"title":"","labels":[],"body":${body}}}`;

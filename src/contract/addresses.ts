@@ -32,3 +32,11 @@ export function addressesOf(classId: string) {
 export function reviewAddress(postId: string): string {
   return `/pile/${postId}`;
 }
+
+/** Where what is taken along is fetched as a file: everything of oneself or of one student, a whole class, a class's roster. */
+export const archiveAddress = {
+  own: '/api/archive',
+  ofPerson: (personId: string) => `/api/archive?person=${personId}`,
+  ofClass: (classId: string) => `/api/archive?class=${classId}`,
+  ofRoster: (classId: string) => `/api/archive?roster=${classId}`,
+} as const;

@@ -53,7 +53,8 @@ function wordsSaid(page: string): ReadonlySet<string> {
     for (const [, name = ''] of source.matchAll(/use(?:Translations|MadeWords)\(\s*'([^']+)'/g))
       if (name !== 'refusals') said.add(name);
     for (const [, folder = '', name = ''] of source.matchAll(/from '[./]*contract\/(\w+)\/(\w+)'/g))
-      for (const part of folder === 'doors' ? refusalsAt(name) : refusalsOf(folder)) said.add(part);
+      for (const part of ['doors', 'fileDoors'].includes(folder) ? refusalsAt(name) : refusalsOf(folder))
+        said.add(part);
   }
   return said;
 }
@@ -65,7 +66,9 @@ function refusalsOf(folder: string): readonly string[] {
 
 /** Where what is refused at a door is said: by what answers it, and by what that hands the question on to. */
 function refusalsAt(door: string): readonly string[] {
-  const answering = SERVER.filter(([, source]) => source.includes(`contract/doors/${door}'`));
+  const answering = SERVER.filter(([, source]) =>
+    ['doors', 'fileDoors'].some((folder) => source.includes(`contract/${folder}/${door}'`)),
+  );
   const named = answering.flatMap(([, source]) =>
     [...source.matchAll(/from '\.\.?\/(?:\w+\/)?(\w+)'/g)].map(([, name = '']) => `${name}.ts`),
   );

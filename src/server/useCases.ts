@@ -50,6 +50,7 @@ import { moveStudents } from './deeds/people/moveStudents';
 import { previewImport } from './deeds/people/previewImport';
 import { removeStudents } from './deeds/people/removeStudents';
 import { takeInAgain } from './deeds/people/takeInAgain';
+import { listClassPictures } from './deeds/pictures/listClassPictures';
 import { takeOutPicture } from './deeds/pictures/takeOutPicture';
 import { addLabel, changeLabel, decideLabel } from './deeds/labels/changeLabel';
 import { changeDesk } from './deeds/classes/changeDesk';
@@ -177,6 +178,7 @@ export const USE_CASES = {
   beAtPost,
   restoreRevision,
   changePostAddress,
+  listClassPictures,
   takeOutPicture,
   narrowAudience,
   handIn,

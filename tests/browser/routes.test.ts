@@ -45,7 +45,6 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/archive/route.ts',
-    'api/class-pictures/route.ts',
     'api/concern/route.ts',
     'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',
@@ -138,7 +137,7 @@ describe('writing requests', () => {
 
   test('a file to give out is taken from teachers of the class alone', async () => {
     const upload = (who: Who) =>
-      fetch(`${origin()}/api/handouts?class=nosuchclass00000&name=a.pdf`, {
+      fetch(`${origin()}/api/handouts?classId=nosuchclass00000&name=a.pdf`, {
         method: 'POST',
         body: 'x',
         headers: { origin: origin(), cookie: cookies.get(who) ?? '' },
@@ -150,7 +149,7 @@ describe('writing requests', () => {
 
   test('a picture is taken from people of the class alone', async () => {
     const upload = (who: Who) =>
-      fetch(`${origin()}/api/pictures?class=nosuchclass00000`, {
+      fetch(`${origin()}/api/pictures?classId=nosuchclass00000`, {
         method: 'POST',
         body: 'x',
         headers: { origin: origin(), cookie: cookies.get(who) ?? '' },

@@ -85,9 +85,9 @@ test('every deed is sent far too much, and answers in words', async () => {
 });
 
 const BYTES = [
-  () => `/api/pictures?class=${ids.classId}`,
-  () => `/api/handouts?class=${ids.classId}&name=plan.pdf`,
-  () => `/api/files?writing=${ids.draft}&name=text.docx`,
+  () => `/api/pictures?classId=${ids.classId}`,
+  () => `/api/handouts?classId=${ids.classId}&name=plan.pdf`,
+  () => `/api/files?writingId=${ids.draft}&name=text.docx`,
 ] as const;
 
 test.each(BYTES)('a file a thousand times as large is not taken', async (address) => {

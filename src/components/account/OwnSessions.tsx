@@ -1,5 +1,6 @@
 'use client';
 
+import { archiveAddress } from '../../contract/addresses';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { type ReactNode } from 'react';
@@ -70,7 +71,7 @@ export function OwnSessions({ name, email, sessions, children }: OwnSessionsProp
       <h2 className="section-head mt-10">{t('along')}</h2>
       <p className="under my-3">{t('whatIsIn')}</p>
       {/* A file, not a page: nothing for the router. */}
-      <a className="btn" href="/api/archive" download>
+      <a className="btn" href={archiveAddress.own} download>
         {t('takeAlong')}
       </a>
       {children}

@@ -1,3 +1,4 @@
+import { pictureAddress } from '../../core/document/pictureAddress';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 
@@ -20,8 +21,8 @@ export function PostCard({ card, lead = false }: { readonly card: CardShown; rea
   const picture = card.cover ? (
     <img
       className="cover"
-      src={`/pictures/${card.cover.src}/960`}
-      srcSet={`/pictures/${card.cover.src}/480 480w, /pictures/${card.cover.src}/960 960w`}
+      src={pictureAddress(card.cover.src, 960)}
+      srcSet={`${pictureAddress(card.cover.src, 480)} 480w, ${pictureAddress(card.cover.src, 960)} 960w`}
       sizes="(max-width: 760px) 100vw, 430px"
       alt={card.cover.description}
       loading={lead ? 'eager' : 'lazy'}

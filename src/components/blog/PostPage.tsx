@@ -1,3 +1,4 @@
+import { pictureAddress } from '../../core/document/pictureAddress';
 import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
 import { letteringProperties, type Lettering } from '../../core/looks/looks';
@@ -63,7 +64,7 @@ export function PostPage({
                 </span>
               </p>
             </div>
-            {post.cover ? <img src={`/pictures/${post.cover.src}/1600`} alt="" /> : null}
+            {post.cover ? <img src={pictureAddress(post.cover.src, 1600)} alt="" /> : null}
           </header>
           <div className="post-body">
             {entries.length ? (

@@ -1,5 +1,6 @@
 'use client';
 
+import { archiveAddress } from '../../contract/addresses';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import { deleteClass } from '../../contract/classes/deleteClass';
@@ -37,7 +38,7 @@ export function DeleteClass({ classId, title, resting, archived }: DeleteClassPr
       <p className="under">{t(resting ? 'under' : 'restFirst')}</p>
       <a
         className="btn justify-self-start"
-        href={`/api/archive?class=${classId}`}
+        href={archiveAddress.ofClass(classId)}
         download
         onClick={() => setTaken(resting)}
       >

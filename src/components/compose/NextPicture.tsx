@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../core/document/pictureAddress';
 import { useTranslations } from 'next-intl';
 import type { Editor } from '@tiptap/react';
 import type { ReactNode } from 'react';
@@ -44,7 +45,7 @@ function NextPicture({ editor, place, name }: NextPictureProps) {
     <>
       {src ? (
         <img
-          src={`/pictures/${src}/480`}
+          src={pictureAddress(src, 480)}
           alt={t('picture')}
           className="hidden h-12 w-[72px] rounded-[3px] object-cover sm:block"
         />

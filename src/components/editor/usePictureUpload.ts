@@ -2,15 +2,11 @@
 
 import type { Editor } from '@tiptap/react';
 import { useCallback, useRef, useState } from 'react';
+import { addPicture } from '../../contract/fileDoors/addPicture';
 import { areAlike } from '../../core/requirements/pictureHash';
 import { newKey } from '../basics/newKey';
 import { sendFile } from '../basics/sendFile';
 import { firstPlace, putPicture } from './picture/putPicture';
-
-interface Added {
-  readonly pictureId: string;
-  readonly perceptualHash: string;
-}
 
 /** A picture on its way to the server, or what came of it. */
 export interface Upload {
@@ -75,7 +71,7 @@ export function usePictureUpload(
       const task = tasks.current.get(id);
       if (!task || task.stop.signal.aborted) return null;
       show(id, { kind: 'running', share: 0 });
-      const outcome = await sendFile<Added>(`/api/pictures?class=${encodeURIComponent(classId)}`, task.file, {
+      const outcome = await sendFile(addPicture, { classId }, task.file, {
         signal: task.stop.signal,
         onProgress: (share) => show(id, { kind: 'running', share }),
       });

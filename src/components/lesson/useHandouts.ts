@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { addHandout } from '../../contract/fileDoors/addHandout';
 import type { Outcome } from '../basics/call';
 import { sendFile } from '../basics/sendFile';
 
@@ -32,8 +33,7 @@ export function useHandouts(
     const running = (share: number) =>
       setState({ kind: 'running', name, share, stop: () => stopper.abort() });
     running(0);
-    const query = new URLSearchParams({ class: classId, name });
-    void sendFile<{ handoutId: string; name: string }>(`/api/handouts?${query.toString()}`, file, {
+    void sendFile(addHandout, { classId, name }, file, {
       onProgress: running,
       signal: stopper.signal,
     }).then((outcome) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../core/document/pictureAddress';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { ClassPicture } from '../../core/posts/classPicture';
@@ -21,7 +22,7 @@ export function PictureLines({ pictures, chosen, onChoose, more }: PictureLinesP
   return (
     <ul className="picture-lines">
       {pictures.map((picture) => {
-        const image = <img src={`/pictures/${picture.id}/480`} alt={picture.description} loading="lazy" />;
+        const image = <img src={pictureAddress(picture.id, 480)} alt={picture.description} loading="lazy" />;
         return (
           <li key={picture.id}>
             <i className="peg" aria-hidden="true" />

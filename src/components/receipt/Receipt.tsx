@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../core/document/pictureAddress';
 import { ArrowLeft, Eye, Printer, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
@@ -229,7 +230,7 @@ function WithoutComment({ blog, withoutComment: { count, posts } }: ReceiptProps
               {post.cover ? (
                 <img
                   className="aspect-[16/10] w-full rounded-[3px] object-cover"
-                  src={`/pictures/${post.cover.src}/480`}
+                  src={pictureAddress(post.cover.src, 480)}
                   alt={post.cover.description}
                   loading="lazy"
                 />

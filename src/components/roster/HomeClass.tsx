@@ -1,5 +1,6 @@
 'use client';
 
+import { archiveAddress } from '../../contract/addresses';
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { handOn } from '../../contract/people/handOn';
@@ -20,7 +21,7 @@ export function AnotherSpeaks({
       <h2 className="font-read text-[23px] font-semibold">{person.name}</h2>
       <p className="mt-3">{t('home.another', { home: person.home.title ?? 'none', name: person.name })}</p>
       <span className="mt-4 flex flex-wrap gap-3">
-        <a className="btn" href={`/api/archive?person=${person.personId}`} download>
+        <a className="btn" href={archiveAddress.ofPerson(person.personId)} download>
           {t('form.archive')}
         </a>
         <button type="button" className="btn" onClick={onClose}>

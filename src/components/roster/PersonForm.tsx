@@ -1,5 +1,6 @@
 'use client';
 
+import { archiveAddress } from '../../contract/addresses';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useAddresses } from '../desk/useAddresses';
@@ -72,7 +73,7 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
             {t('newCard')}
           </Link>
         )}
-        <a className="btn" href={`/api/archive?person=${person.personId}`} download>
+        <a className="btn" href={archiveAddress.ofPerson(person.personId)} download>
           {t('archive')}
         </a>
       </span>

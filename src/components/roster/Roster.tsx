@@ -3,7 +3,7 @@
 import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { addressesOf } from '../../contract/addresses';
+import { addressesOf, archiveAddress } from '../../contract/addresses';
 import { useRef, useState } from 'react';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
@@ -49,7 +49,7 @@ export function Roster(props: RosterProps) {
           {students.length > 0 ? (
             <span className="flex flex-wrap items-center gap-4">
               {/* A file, not a page: nothing for the router. */}
-              <a className="act" href={`/api/archive?roster=${classId}`} download>
+              <a className="act" href={archiveAddress.ofRoster(classId)} download>
                 {t('asCsv')}
               </a>
               <Link className="btn" href={addressesOf(classId).cards}>

@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import type { FileDoor } from '../../contract/fileDoor';
 import { refused, type Progress, type Refusal, type Result } from '../ground/access/useCase';
 import { isNoRoom } from '../ground/database/errors';
 import { isRoomFor } from '../ground/storage/room';
@@ -113,11 +114,10 @@ export async function jsonOf(request: Request): Promise<unknown> {
   }
 }
 
-/** The file that a request sends, at most `most` bytes of it; or why it is not taken. @param refusals the group of its words */
+/** The file that a request sends to a door, at most so many bytes as it takes; or why it is not taken. */
 export async function fileOf(
   request: Request,
-  refusals: 'picture' | 'handout' | 'file',
-  most: number,
+  { most, refusals }: Pick<FileDoor<unknown, unknown>, 'most' | 'refusals'>,
 ): Promise<Result<Buffer>> {
   const body = await bodyOf(request, most);
   if (body.ok) return { ok: true, value: body.content };

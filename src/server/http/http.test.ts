@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { done, NOT_THERE, refused } from '../ground/access/useCase';
-import { answer, jsonOf } from './answer';
+import { answer, fileOf, jsonOf } from './answer';
 import { addressOf, isSameOrigin } from './request';
 
 const request = (headers: Record<string, string>, body = '{}') =>
@@ -68,4 +68,28 @@ test('a body that is no JSON, or far too long, is nothing', async () => {
   expect(await jsonOf(request({}, '{"a":1}'))).toEqual({ a: 1 });
   expect(await jsonOf(request({}, '{'))).toBeNull();
   expect(await jsonOf(request({}, `"${'x'.repeat(4 * 1024 * 1024)}"`))).toBeNull();
+});
+
+describe('a file that comes through a door', () => {
+  const door = { most: 10, refusals: 'handout' } as const;
+  const sent = (body: string, headers: Record<string, string> = {}) => fileOf(request(headers, body), door);
+
+  test('is taken whole', async () => {
+    expect(await sent('ten bytes!')).toEqual({ ok: true, value: Buffer.from('ten bytes!') });
+  });
+
+  test('is refused in the door’s own words where it is larger than the door, announced or not', async () => {
+    const refusal = {
+      ok: false,
+      code: 'handout.tooLarge',
+      field: 'file',
+      values: { most: 10 / 1024 / 1024 },
+    };
+    expect(await sent('eleven byte')).toEqual(refusal);
+    expect(await sent('', { 'content-length': '11' })).toEqual(refusal);
+  });
+
+  test('is refused where it broke off on the way', async () => {
+    expect(await sent('half', { 'content-length': '9' })).toMatchObject({ code: 'input.cutOff' });
+  });
 });

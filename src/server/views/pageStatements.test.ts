@@ -35,7 +35,7 @@ import { maybeInvitations } from './invitations/viewInvitations';
 import { maybeLabels } from './labels/viewLabels';
 import { maybePages } from './pages/viewPages';
 import { maybeRoster } from './roster/viewRoster';
-import { listClassPictures } from './pictures/viewClassPictures';
+import { maybeClassPictures } from './pictures/viewClassPictures';
 import { maybeCompose } from './writing/viewCompose';
 import { listLeftWriting } from './writing/viewLeft';
 import { maybeReceipt } from './writing/viewReceipt';
@@ -101,7 +101,7 @@ const teachers: Readonly<Record<string, View>> = {
   review: (desk) => maybeReview(waiting, [desk]),
   roster: maybeRoster,
   'class frame': maybeClassFrame,
-  pictures: ({ inClass, personId }) => listClassPictures(inClass.id, personId),
+  pictures: maybeClassPictures,
   labels: maybeLabels,
   look: maybeLook,
   settings: maybeClassSettings,

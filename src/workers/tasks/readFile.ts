@@ -1,18 +1,12 @@
 import mammoth from 'mammoth';
 import { unzipSync } from 'fflate';
+import type { FileRead } from '../../contract/fileDoors/readFile';
 import { escapeHtml } from '../../core/document/html/writeHtml';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { isWithinBounds } from '../../core/document/bounds';
 import { readMarkdown } from '../../core/document/readMarkdown';
-import { cleanPaste, type PastedPicture, type PasteNote } from '../../core/formats/cleanPaste';
+import { cleanPaste } from '../../core/formats/cleanPaste';
 import { maybeReadOdt, MOST_UNPACKED } from './readOdt';
-
-/** What was read in a file. */
-export interface FileRead {
-  readonly body: DocumentJson;
-  readonly notes: readonly PasteNote[];
-  readonly pictures: readonly PastedPicture[];
-}
 
 type ReadOutcome =
   | ({ readonly kind: 'read' } & FileRead)

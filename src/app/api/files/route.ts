@@ -1,18 +1,6 @@
-import { MOST_FILE_BYTES, readFile } from '@/server/deeds/files/readFile';
-import { answer, fileOf } from '@/server/http/answer';
-import { currentSession } from '@/server/http/request';
+import { readFile as door } from '@/contract/fileDoors/readFile';
+import { readFile } from '@/server/deeds/files/readFile';
+import { fileRoute } from '@/server/http/doorRoute';
 
-export async function POST(request: Request): Promise<Response> {
-  return answer(request, async () => {
-    const session = await currentSession();
-    if (!session) return { ok: false, code: 'signedOut' };
-    const { searchParams } = new URL(request.url);
-    const sent = await fileOf(request, 'file', MOST_FILE_BYTES);
-    if (!sent.ok) return sent;
-    const file = sent.value;
-    return readFile(
-      { writingId: searchParams.get('writing') ?? '', name: searchParams.get('name') ?? '', file },
-      { personId: session.person.id, now: new Date() },
-    );
-  });
-}
+/** A file to be read for somebody who writes. */
+export const POST = fileRoute(door, readFile);

@@ -1,18 +1,6 @@
-import { addHandout, MOST_HANDOUT_BYTES } from '@/server/deeds/handouts/addHandout';
-import { answer, fileOf } from '@/server/http/answer';
-import { currentSession } from '@/server/http/request';
+import { addHandout as door } from '@/contract/fileDoors/addHandout';
+import { addHandout } from '@/server/deeds/handouts/addHandout';
+import { fileRoute } from '@/server/http/doorRoute';
 
-export async function POST(request: Request): Promise<Response> {
-  return answer(request, async () => {
-    const session = await currentSession();
-    if (!session) return { ok: false, code: 'signedOut' };
-    const { searchParams } = new URL(request.url);
-    const sent = await fileOf(request, 'handout', MOST_HANDOUT_BYTES);
-    if (!sent.ok) return sent;
-    const file = sent.value;
-    return addHandout(
-      { classId: searchParams.get('class') ?? '', name: searchParams.get('name') ?? '', file },
-      { personId: session.person.id, now: new Date() },
-    );
-  });
-}
+/** A file to be given out. */
+export const POST = fileRoute(door, addHandout);

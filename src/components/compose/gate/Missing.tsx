@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import type { RequirementAnswer } from '../../../core/requirements/answer';
@@ -91,7 +92,7 @@ function Lack({ answer, requirement, shownAt, onOpenBay }: LackProps) {
   return (
     <button type="button" className="lack" onClick={() => onOpenBay(answer.id)}>
       {picture ? (
-        <img src={`/pictures/${picture}/480`} alt="" />
+        <img src={pictureAddress(picture, 480)} alt="" />
       ) : (
         <span className="onebay" aria-hidden="true">
           <Pickets slats={slats(answer, requirement.weight)} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import { useTranslations } from 'next-intl';
 import { useRef, useState } from 'react';
 import { pictures } from '../../../core/document/pictures';
@@ -39,7 +40,7 @@ export function CoverTray({ editor, requirement, beside, setBeside, addPictureBe
               aria-label={`${t(cover?.src === src ? 'chosen' : 'choose')}: ${description}`}
               onClick={() => setBeside({ cover: { src, description } })}
             >
-              <img src={`/pictures/${src}/480`} alt="" className="h-20 w-[120px] rounded object-cover" />
+              <img src={pictureAddress(src, 480)} alt="" className="h-20 w-[120px] rounded object-cover" />
             </button>
           </li>
         ))}

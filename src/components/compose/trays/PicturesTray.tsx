@@ -1,4 +1,5 @@
 'use client';
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import { pictures } from '../../../core/document/pictures';
 import { Mark } from '../../basics/Mark';
 import { creditPicture } from '../../editor/atPlace';
@@ -20,7 +21,7 @@ export function PicturesTray({ editor, answer, writer, addPictures, lower }: Tra
           return (
             <li key={picture.position} className="!grid-cols-[72px_1fr] !py-2">
               <img
-                src={`/pictures/${picture.src}/480`}
+                src={pictureAddress(picture.src, 480)}
                 alt=""
                 className="h-12 w-[72px] rounded object-cover"
               />

@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import { NodeViewWrapper, type NodeViewProps } from '@tiptap/react';
 import { FileText, Video } from 'lucide-react';
 import { useTranslations } from 'next-intl';
@@ -22,7 +23,7 @@ export function AddressedView({ node, editor, updateAttributes }: NodeViewProps)
   const Icon = isVideo ? Video : FileText;
   return (
     <NodeViewWrapper className="addressed" data-drag-handle="">
-      {still ? <img src={`/pictures/${still}/480`} alt="" draggable={false} /> : null}
+      {still ? <img src={pictureAddress(still, 480)} alt="" draggable={false} /> : null}
       <div className="grid min-w-0 content-start gap-1">
         <label className="flex items-center gap-2">
           <Icon aria-hidden="true" size={17} className="shrink-0" />

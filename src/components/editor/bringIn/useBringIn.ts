@@ -2,11 +2,13 @@
 
 import type { Editor } from '@tiptap/react';
 import { useCallback, useState, type RefObject } from 'react';
+import { readFile } from '../../../contract/fileDoors/readFile';
 import type { cleanPaste, PastedPicture, PasteNote } from '../../../core/formats/cleanPaste';
 import { linesOf } from '../../../core/text/lines';
 import { loadLater } from '../../basics/onDemand';
 import type { DocumentJson } from '../../../core/document/openDocument';
-import { send, type Outcome } from '../../basics/call';
+import type { Outcome } from '../../basics/call';
+import { sendFile } from '../../basics/sendFile';
 import { copyFromAddress } from '../picture/copyFromAddress';
 import { putOpened, putPasted, settlePicture } from './putDocument';
 
@@ -96,12 +98,7 @@ export function useBringIn({ editor, writingId, classId, addPicture }: BringInOp
   const open = useCallback(
     (file: File) => {
       setState({ kind: 'reading', name: file.name });
-      const query = new URLSearchParams({ writing: writingId, name: file.name });
-      void send<{ body: DocumentJson; notes: readonly PasteNote[]; pictures: readonly PastedPicture[] }>(
-        `/api/files?${query.toString()}`,
-        'POST',
-        file,
-      ).then((outcome) => {
+      void sendFile(readFile, { writingId, name: file.name }, file).then((outcome) => {
         if (!outcome.ok) return setState({ kind: 'refused', name: file.name, refusal: outcome });
         if (!editor.current) return undefined;
         putOpened(editor.current, outcome.value.body);

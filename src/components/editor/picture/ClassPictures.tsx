@@ -1,11 +1,13 @@
 'use client';
 
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
+import { listClassPictures } from '../../../contract/pictures/listClassPictures';
 import type { ClassPicture } from '../../../core/posts/classPicture';
-import { send } from '../../basics/call';
+import { call } from '../../basics/call';
 import { Field } from '../../basics/Field';
 import { useAsking } from '../../basics/useAsking';
 import { PictureFinder } from '../../pictures/PictureFinder';
@@ -40,10 +42,9 @@ export function ClassPictures({ editor, pictures, open, onClose, firstWidth }: C
   }, [chosen]);
   useEffect(() => {
     if (!open) return;
-    void send<{ pictures: readonly ClassPicture[] }>(
-      `/api/class-pictures?class=${encodeURIComponent(classId)}`,
-      'GET',
-    ).then((outcome) => setListed(outcome.ok ? outcome.value.pictures : []));
+    void call(listClassPictures, { classId }).then((outcome) =>
+      setListed(outcome.ok ? outcome.value.pictures : []),
+    );
   }, [open, classId]);
   return (
     <Dialog.Root open={open} onOpenChange={(shown) => (shown ? null : onClose())}>
@@ -119,7 +120,7 @@ function Chosen({ picture, firstWidth, onPut }: ChosenProps) {
   const credit = picture.credit || t('pictureBy', { name: picture.own ? writerName : picture.by });
   return (
     <div className="grid gap-3">
-      <img src={`/pictures/${picture.id}/480`} alt={picture.description} className="w-full rounded" />
+      <img src={pictureAddress(picture.id, 480)} alt={picture.description} className="w-full rounded" />
       <p className="text-[14px] text-ink-2">{credit}</p>
       <Field label={t('caption')} value={caption} maxLength={300} onText={setCaption} />
       <Field label={texts('description')} value={description} maxLength={500} onText={setDescription} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { pictureAddress } from '../../../core/document/pictureAddress';
 import type { Editor } from '@tiptap/core';
 import { NodeViewContent, NodeViewWrapper, type NodeViewProps } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
@@ -26,7 +27,7 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
       <div className="relative" data-drag-handle="">
         {/^[0-9a-z]{16}$/.test(src) ? (
           <img
-            src={`/pictures/${src}/960`}
+            src={pictureAddress(src, 960)}
             alt={String(node.attrs['description'])}
             draggable={false}
             contentEditable={false}

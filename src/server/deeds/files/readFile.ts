@@ -1,10 +1,8 @@
-import { FILE_KINDS, type FileRead } from '../../../workers/tasks/readFile';
+import type { FileRead } from '../../../contract/fileDoors/readFile';
+import { FILE_KINDS } from '../../../workers/tasks/readFile';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { work } from '../../ground/work/work';
 import { findClassToWriteIn } from '../subjects/findClassToWriteIn';
-
-/** The largest file that is opened. */
-export const MOST_FILE_BYTES = 20 * 1024 * 1024;
 
 /**
  * Reads a word processor's file, a text or Markdown for somebody who writes. What they write is not changed:
@@ -15,8 +13,6 @@ export async function readFile(
   { personId, now }: { readonly personId: string | null; readonly now: Date },
 ): Promise<Result<FileRead>> {
   if (personId === null || !(await findClassToWriteIn(writingId, { personId, now }))) return NOT_THERE;
-  if (file.length > MOST_FILE_BYTES)
-    return refused('file.tooLarge', 'file', { most: MOST_FILE_BYTES / 1024 / 1024 });
   const ending = /\.([a-z]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';
   const kind = FILE_KINDS.find((one) => one === ending);
   if (!kind) return refused(ending === 'doc' ? 'file.oldKind' : 'file.unknownKind', 'file');

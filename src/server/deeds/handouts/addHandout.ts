@@ -1,4 +1,6 @@
 import { createHash } from 'node:crypto';
+import { addHandout as door } from '../../../contract/fileDoors/addHandout';
+import type { InputOf, OutputOf } from '../../../contract/input';
 import { may } from '../../../core/access/may';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { findRole } from '../../ground/access/roles';
@@ -8,33 +10,19 @@ import { newId } from '../../ground/database/newId';
 import { storeHandout } from '../../ground/storage/handoutFiles';
 import { insertHandout } from '../../tables/handouts';
 
-/** The largest file that is given out. */
-export const MOST_HANDOUT_BYTES = 25 * 1024 * 1024;
 const LONGEST_NAME = 200;
 
-interface Given {
-  readonly classId: string;
-  /** The file's own name. */
-  readonly name: string;
-  readonly file: Buffer;
-}
-
-export interface AddedHandout {
-  readonly handoutId: string;
-  readonly name: string;
-}
+type Given = InputOf<typeof door> & { readonly file: Buffer };
 
 /** Takes a file that is given out into a class. Who may fetch it is said by the assignments and pages that have it with them. */
 export async function addHandout(
   { classId, name: given, file }: Given,
   { personId, now }: { readonly personId: string | null; readonly now: Date },
-): Promise<Result<AddedHandout>> {
-  if (personId === null || !/^[0-9a-z]{16}$/.test(classId)) return NOT_THERE;
+): Promise<Result<OutputOf<typeof door>>> {
+  if (personId === null) return NOT_THERE;
   const role = await findRole(database, classId, personId);
   if (!may({ personId, role }, 'handout.add', {})) return NOT_THERE;
   if (file.length === 0) return refused('handout.empty', 'file');
-  if (file.length > MOST_HANDOUT_BYTES)
-    return refused('handout.tooLarge', 'file', { most: MOST_HANDOUT_BYTES / 1024 / 1024 });
   const name = bareName(given);
   const contentHash = createHash('sha256').update(file).digest('hex');
   await storeHandout(contentHash, file);

@@ -1,6 +1,6 @@
+import type { AddedPicture } from '../../../contract/fileDoors/addPicture';
 import { copyPicture as door } from '../../../contract/doors/copyPicture';
 import type { InputOf } from '../../../contract/input';
-import { idSchema } from '../../../contract/idSchema';
 import { may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
 import { findRole } from '../../ground/access/roles';
@@ -9,30 +9,22 @@ import { database } from '../../ground/database/database';
 import { inputCheckOf } from '../../ground/access/checkInput';
 import { guardedFetch } from '../../ground/fetching/guardedFetch';
 import { MOST_BYTES } from './encode';
-import { keepPicture, type AddedPicture } from './keepPicture';
+import { keepPicture } from './keepPicture';
 
 interface Asker {
   readonly personId: string | null;
   readonly now: Date;
 }
 
-const classId = idSchema;
-const checkClass = inputCheckOf<{ readonly classId: string }>({
-  type: 'object',
-  required: ['classId'],
-  properties: { classId },
-});
 const checkAddress = inputCheckOf<InputOf<typeof door>>(door.input);
 
 /** Takes an uploaded picture into a class. */
 export async function addPicture(
-  { classId: given, file }: { readonly classId: string; readonly file: Buffer },
+  { classId, file }: { readonly classId: string; readonly file: Buffer },
   { personId, now }: Asker,
 ): Promise<Result<AddedPicture>> {
-  const checked = checkClass({ classId: given });
-  if (!checked.ok) return checked;
-  if (personId === null || !(await mayAdd(given, personId))) return NOT_THERE;
-  return keepPicture(file, { classId: given, personId, purpose: 'picture', now });
+  if (personId === null || !(await mayAdd(classId, personId))) return NOT_THERE;
+  return keepPicture(file, { classId, personId, purpose: 'picture', now });
 }
 
 /** Copies a picture from the web into a class, where a stranger can open it. */

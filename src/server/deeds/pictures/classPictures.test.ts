@@ -13,11 +13,11 @@ import {
   type Who,
   freshHouse,
 } from '../../../../tests/server/house';
-import { listClassPictures } from '../../views/pictures/viewClassPictures';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
 import { addPicture } from './addPicture';
+import { listClassPictures } from './listClassPictures';
 import { maybeShowPicture } from './showPicture';
 import { takeOutPicture } from './takeOutPicture';
 
@@ -37,7 +37,7 @@ const shows = (src: string, licence: string) =>
   `<p>grey all day long</p><figure><img src="${src}" alt="A vane" data-licence="${licence}"><figcaption>North <cite>Wren</cite></figcaption></figure>`;
 
 const listed = async (who: Who) => {
-  const result = await listClassPictures(house.classId, personOf(house, who));
+  const result = await as(house, who, listClassPictures, { classId: house.classId });
   return result.ok ? result.value.pictures : result.code;
 };
 const seen = async (src: string, who: Who) =>

@@ -1,10 +1,11 @@
+import { PICTURE_WIDTHS, type PictureWidth } from '../../../core/document/pictureAddress';
+import { addPicture } from '../../../contract/fileDoors/addPicture';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { refused, type Refusal } from '../../ground/access/useCase';
-import { PICTURE_WIDTHS, type PictureWidth } from '../../ground/storage/pictureFiles';
 
 /** The largest file and the largest picture, by pixels, that is taken. */
-export const MOST_BYTES = 15 * 1024 * 1024;
+export const MOST_BYTES = addPicture.most;
 const MOST_PIXELS = 60_000_000;
 
 const FORMATS = new Set(['jpeg', 'png', 'webp', 'gif', 'avif', 'heif', 'tiff']);

@@ -1,3 +1,4 @@
+import type { AddedPicture } from '../../../contract/fileDoors/addPicture';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { done, type Result } from '../../ground/access/useCase';
 import { inTransaction } from '../../ground/database/database';
@@ -5,13 +6,6 @@ import { newId } from '../../ground/database/newId';
 import { storePicture } from '../../ground/storage/pictureFiles';
 import { insertPicture, type PicturePurpose } from '../../tables/pictures';
 import { encodePicture } from './encode';
-
-export interface AddedPicture {
-  readonly pictureId: string;
-  readonly perceptualHash: string;
-  readonly width: number;
-  readonly height: number;
-}
 
 interface Keeping {
   readonly classId: string;

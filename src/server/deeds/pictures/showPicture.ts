@@ -1,3 +1,4 @@
+import { PICTURE_WIDTHS, type PictureWidth } from '../../../core/document/pictureAddress';
 import { narrower, type Audience } from '../../../core/access/audience';
 import { may, type Actor } from '../../../core/access/may';
 import { widestWith } from '../../../core/privacy/consent';
@@ -9,7 +10,7 @@ import { listAssignmentUses } from '../../tables/handouts';
 import { listShown } from '../../tables/passphrases';
 import { tokenHash } from '../../ground/secrets/secrets';
 import { checkOf } from '../../ground/input/validate';
-import { maybeReadPicture, PICTURE_WIDTHS, type PictureWidth } from '../../ground/storage/pictureFiles';
+import { maybeReadPicture } from '../../ground/storage/pictureFiles';
 import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from '../../tables/pictures';
 import { findAppearance } from '../subjects/appearances';
 import { mayReadOne } from '../handouts/mayReadOne';

@@ -22,7 +22,7 @@ import { listConsentsOf } from '../../tables/consents';
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { insertPicture } from '../../tables/pictures';
-import { listClassPictures } from '../../views/pictures/viewClassPictures';
+import { listClassPictures } from '../pictures/listClassPictures';
 import { maybeCompose } from '../../views/writing/viewCompose';
 import { maybeDraft } from '../../views/writing/viewDraft';
 import { maybeArchive } from '../archives/archivePerson';
@@ -185,7 +185,7 @@ describe('what nobody has published stays untold', () => {
     const shows = { ...writing(`<p>x</p><img src="${id}" alt="a">`), title: SECRET };
     await succeeded(as(house, 'writer', savePost, { postId, version: 3, writing: shows }));
     await succeeded(as(house, 'writer', savePost, { postId, version: 4, writing: writing('<p>gone</p>') }));
-    const listed = await listClassPictures(house.classId, house.people.teacher);
+    const listed = await as(house, 'teacher', listClassPictures, { classId: house.classId });
     expect(listed).toMatchObject({ ok: true });
     expect(JSON.stringify(listed)).not.toContain(SECRET);
   });

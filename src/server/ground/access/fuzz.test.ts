@@ -15,7 +15,6 @@ import { acceptInvitation } from '../../deeds/invitations/acceptInvitation';
 import { maybeShowHandout } from '../../deeds/handouts/showHandout';
 import { showPassphrase } from '../../deeds/passphrases/showPassphrase';
 import { maybeShowPicture } from '../../deeds/pictures/showPicture';
-import { listClassPictures } from '../../views/pictures/viewClassPictures';
 import { maybeDraft } from '../../views/writing/viewDraft';
 import { maybeLeftPost } from '../../views/writing/viewLeft';
 import { maybeOpenedDraft } from '../../views/safety/viewOpenings';
@@ -106,7 +105,6 @@ const DOORS: Readonly<Record<string, (input: unknown, text: string) => Promise<u
   kept: (_, text) => maybeKept('wind', Number(text), house.people.writer, NOW),
   picture: (_, text) => maybeShowPicture({ id: text, width: 480 }, readerOf(null), NOW),
   handout: (_, text) => maybeShowHandout(text, readerOf(null), NOW),
-  classPictures: (_, text) => listClassPictures(text, house.people.teacher),
   draft: async (_, text) => maybeDraft(text, await deskFor(house, 'teacher')),
   left: (_, text) => maybeLeftPost(text, house.people.teacher, NOW),
   opened: (_, text) => maybeOpenedDraft(text, house.people.teacher, NOW),

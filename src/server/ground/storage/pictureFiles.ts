@@ -1,11 +1,8 @@
+import { PICTURE_WIDTHS, type PictureWidth } from '../../../core/document/pictureAddress';
 import { rm } from 'node:fs/promises';
 import path from 'node:path';
 import { getSettings } from '../settings/settings';
 import { deleteLitter, maybeReadFile, storeFile } from './contentFiles';
-
-/** Widths, in pixels, in which every picture is kept; a narrower original is not enlarged. */
-export const PICTURE_WIDTHS = [480, 960, 1600] as const;
-export type PictureWidth = (typeof PICTURE_WIDTHS)[number];
 
 /** Keeps a picture's file under the hash of its content; one that is there already is left alone. */
 export async function storePicture(contentHash: string, width: PictureWidth, file: Buffer): Promise<void> {

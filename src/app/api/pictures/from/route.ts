@@ -1,11 +1,5 @@
-import { answer, jsonOf } from '@/server/http/answer';
-import { currentSession } from '@/server/http/request';
 import { addPictureFrom } from '@/server/deeds/pictures/addPicture';
+import { doorRoute } from '@/server/http/doorRoute';
 
-export async function POST(request: Request): Promise<Response> {
-  return answer(request, async () => {
-    const session = await currentSession();
-    if (!session) return { ok: false, code: 'signedOut' };
-    return addPictureFrom(await jsonOf(request), { personId: session.person.id, now: new Date() });
-  });
-}
+/** A picture to be copied from the web. */
+export const POST = doorRoute(addPictureFrom);
