@@ -5,8 +5,8 @@ import path from 'node:path';
 import { createConnection, type ResultSetHeader } from 'mysql2/promise';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { answer } from '../server/http/answer';
-import { storeFile } from '../server/ground/storage/contentFiles';
 import { isRoomFor } from '../server/ground/storage/room';
+import { shelf } from '../server/ground/storage/shelf';
 import { startMariadb } from './mariadb';
 
 /** A small disk of its own, where the machine lets us have one. */
@@ -82,14 +82,19 @@ test.skipIf(!mounted)(
       // While a few words still go in, whatever is longer is refused: a database that cannot undo for want of room ends at once.
       expect([await isRoomFor(1 << 20, place), await isRoomFor(null, place)]).toEqual([false, false]);
       expect(await isRoomFor(1000, place)).toBe(true);
-      const picture = path.join(place, 'aa', 'picture');
-      const problem = await storeFile(picture, Buffer.alloc(1 << 20)).then(
+      const pictures = shelf<'whole'>({
+        table: 'pictures',
+        folder: () => place,
+        forms: ['whole'],
+        nameOf: (contentHash) => contentHash,
+      });
+      const problem = await pictures.store('aa11', 'whole', Buffer.alloc(1 << 20)).then(
         () => new Error('there was room'),
         (error: unknown) => error as Error,
       );
       expect(await answered(problem)).toEqual([507, 'noRoom']);
       // Nothing half written takes what little room there is.
-      expect(readdirSync(path.dirname(picture)).filter((name) => name.startsWith('picture'))).toEqual([]);
+      expect(readdirSync(path.join(place, 'aa'))).toEqual([]);
       expect(await keep(400)).toBeInstanceOf(Error);
 
       await running.kill();

@@ -13,7 +13,7 @@ import { type Writing } from '../../tables/writings';
 import { findPublication } from '../../tables/publications';
 import { findGrade } from '../../tables/gradeFigures';
 import { listNotes } from '../../tables/notes';
-import { maybeReadPicture } from '../../ground/storage/pictureFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { openStored } from '../../tables/columns';
 import { picturesIn } from '../evidence/writing';
 import type { Zipping } from './zipStream';
@@ -107,7 +107,7 @@ async function addPicture(zip: Zipping, folder: string, src: string): Promise<vo
   const place = `${folder}/pictures/${src}.webp`;
   if (zip.has(place)) return;
   const picture = await findPicture(database, src);
-  const file = picture && (await maybeReadPicture(picture.contentHash, 1600));
+  const file = picture && (await SHELVES.pictures.maybeRead(picture.contentHash, 1600));
   if (file) await zip.addPacked(place, file);
 }
 

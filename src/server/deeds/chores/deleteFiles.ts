@@ -1,12 +1,8 @@
-import { deleteHandout } from '../../ground/storage/handoutFiles';
-import { deletePicture } from '../../ground/storage/pictureFiles';
-import type { FilesLeft } from '../people/eraseEverythingOf';
+import { database } from '../../ground/database/database';
+import { SHELVES, type FilesByShelf } from '../../ground/storage/shelves';
 
-/**
- * Deletes files that nothing shows any more, by their content hashes; after the rows, since a file without a row is only
- * litter, and a row without its file would be a broken picture.
- */
-export async function deleteFiles({ pictures, handouts }: FilesLeft): Promise<void> {
-  for (const hash of pictures) await deletePicture(hash);
-  for (const hash of handouts) await deleteHandout(hash);
+/** Deletes those of some files that nothing shows any more, once what showed them was erased. */
+export async function deleteFiles(files: FilesByShelf): Promise<void> {
+  for (const kind of ['pictures', 'handouts'] as const)
+    await SHELVES[kind].deleteUnnamed(database, files[kind]);
 }

@@ -1,7 +1,5 @@
 import { database } from '../../ground/database/database';
-import { deleteHandoutLitter } from '../../ground/storage/handoutFiles';
-import { listNamed } from '../../ground/storage/listNamed';
-import { deletePictureLitter } from '../../ground/storage/pictureFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 
 /** How old a file is that no row names before it counts as litter: by then whatever stored it is long over. */
 const DAY = 24 * 60 * 60 * 1000;
@@ -13,6 +11,5 @@ const DAY = 24 * 60 * 60 * 1000;
 export async function tidyFiles(): Promise<void> {
   // The day by which files were stored, not that of the job, which may have waited.
   const before = new Date(Date.now() - DAY);
-  await deletePictureLitter(before, (hashes) => listNamed(database, 'pictures', hashes));
-  await deleteHandoutLitter(before, (hashes) => listNamed(database, 'handouts', hashes));
+  for (const shelf of Object.values(SHELVES)) await shelf.tidy(database, before);
 }

@@ -1,32 +1,9 @@
-import { database, inTransaction, type Database } from '../../ground/database/database';
-import { eraseEverythingOf, type FilesLeft } from '../people/eraseEverythingOf';
+import { database, inTransaction } from '../../ground/database/database';
+import { filesWhere } from '../files/filesWhere';
+import type { FilesByShelf } from '../../ground/storage/shelves';
+import { eraseEverythingOf } from '../people/eraseEverythingOf';
 import { erasePosts } from '../posts/erasePost';
 import { listOnlyIn } from './deletionQueries';
-
-/** The files of pictures that no other class shows, by content hash. */
-async function listClassPictureFiles(database: Database, classId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE class_id = :classId
-       AND NOT EXISTS (SELECT 1 FROM pictures AS other
-                       WHERE other.content_hash = own.content_hash AND other.class_id <> :classId)`,
-    { classId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** The files that the class gave out and that no assignment of another class has with it, by content hash. */
-async function listClassHandoutFiles(database: Database, classId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE class_id = :classId
-       AND NOT EXISTS (SELECT 1 FROM handouts AS other
-         LEFT JOIN assignment_handouts ON handout_id = other.id
-         LEFT JOIN assignments ON assignments.id = assignment_id AND assignments.class_id <> :classId
-         WHERE other.content_hash = own.content_hash
-           AND (assignments.id IS NOT NULL OR other.class_id IS NULL OR other.class_id <> :classId))`,
-    { classId },
-  );
-  return rows.map((row) => row.hash);
-}
 
 /** What has no reference to the class, or one that only lets go; the class takes along all the rest. */
 const ERASING: readonly string[] = [
@@ -40,10 +17,11 @@ const ERASING: readonly string[] = [
 /**
  * Erases everything of a class for good, post by post, and the students who were nowhere else; its other people are left
  * where they are. Whoever is stopped in between goes on the next time.
+ * @returns the files that were in it, to be deleted where nothing else shows them
  */
-export async function eraseEverythingIn(classId: string): Promise<FilesLeft> {
+export async function eraseEverythingIn(classId: string): Promise<FilesByShelf> {
   const files: { pictures: string[]; handouts: string[] } = { pictures: [], handouts: [] };
-  const note = ({ pictures, handouts }: FilesLeft) => {
+  const note = ({ pictures, handouts }: FilesByShelf) => {
     files.pictures.push(...pictures);
     files.handouts.push(...handouts);
   };
@@ -54,10 +32,7 @@ export async function eraseEverythingIn(classId: string): Promise<FilesLeft> {
   await erasePosts(posts.map(({ id }) => id));
   note(
     await inTransaction(async (transaction) => {
-      const left = {
-        pictures: await listClassPictureFiles(transaction, classId),
-        handouts: await listClassHandoutFiles(transaction, classId),
-      };
+      const left = await filesWhere(transaction, 'class_id', classId);
       for (const statement of ERASING) await transaction.change(statement, { classId });
       return left;
     }),

@@ -7,7 +7,7 @@ import { findRole } from '../../ground/access/roles';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { database, inTransaction } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import { storeHandout } from '../../ground/storage/handoutFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { insertHandout } from '../../tables/handouts';
 
 const LONGEST_NAME = 200;
@@ -25,7 +25,7 @@ export async function addHandout(
   if (file.length === 0) return refused('handout.empty', 'file');
   const name = bareName(given);
   const contentHash = createHash('sha256').update(file).digest('hex');
-  await storeHandout(contentHash, file);
+  await SHELVES.handouts.store(contentHash, 'whole', file);
   const id = newId();
   await inTransaction(async (transaction) => {
     const row = { id, classId, uploadedBy: personId, name, size: file.length, contentHash };

@@ -19,7 +19,7 @@ import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { insertPicture } from '../../tables/pictures';
-import { storePicture } from '../../ground/storage/pictureFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { maybeShowPicture } from '../pictures/showPicture';
 import { addHandout } from './addHandout';
@@ -118,7 +118,7 @@ test('pictures in instructions are seen by who may read them; a student’s are 
     await insertPicture(database, { ...row, width: 10, height: 10, purpose: 'picture', at: NOW });
     return id;
   };
-  await storePicture('c'.repeat(64), 480, Buffer.from('x'));
+  await SHELVES.pictures.store('c'.repeat(64), 480, Buffer.from('x'));
   const [own, theirs] = [await picture(house.people.teacher), await picture(house.people.classmate)];
   const shows = (src: string) => ({
     type: 'picture',

@@ -1,6 +1,6 @@
 import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
-import { maybeReadHandout } from '../../ground/storage/handoutFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { findHandout, listAssignmentUses } from '../../tables/handouts';
 import { sightOnPages } from '../readers/sightOnPages';
 import { listPageUses } from '../pages/uses';
@@ -29,5 +29,9 @@ export async function maybeShowHandout(id: string, reader: Reader, now: Date): P
     (await sightOnPages(await listPageUses(database, 'handout', id), reader)) !== 'nothing';
   if (!readable) return null;
   const { name, contentHash } = handout;
-  return { name, tag: contentHash.slice(0, 32), read: () => maybeReadHandout(contentHash) };
+  return {
+    name,
+    tag: contentHash.slice(0, 32),
+    read: () => SHELVES.handouts.maybeRead(contentHash, 'whole'),
+  };
 }

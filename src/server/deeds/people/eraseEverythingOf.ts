@@ -1,35 +1,8 @@
-import { database, inTransaction, type Database } from '../../ground/database/database';
+import { database, inTransaction } from '../../ground/database/database';
+import { filesWhere } from '../files/filesWhere';
+import type { FilesByShelf } from '../../ground/storage/shelves';
 import { erasePersonFromPages } from '../pages/erasePersonFromPages';
 import { erasePosts } from '../posts/erasePost';
-
-/** Content hashes of files that nothing shows any more once what was erased is gone. */
-export interface FilesLeft {
-  readonly pictures: readonly string[];
-  readonly handouts: readonly string[];
-}
-
-/** The files of pictures that nothing else shows, by content hash: what may be deleted with their uploader. */
-async function listOwnPictureFiles(database: Database, personId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM pictures AS own WHERE uploaded_by = :personId
-       AND NOT EXISTS (SELECT 1 FROM pictures AS other
-                       WHERE other.content_hash = own.content_hash AND other.uploaded_by <> :personId)`,
-    { personId },
-  );
-  return rows.map((row) => row.hash);
-}
-
-/** The same for the files that they gave out. */
-async function listOwnHandoutFiles(database: Database, personId: string): Promise<readonly string[]> {
-  const rows = await database.rows<{ hash: string }>(
-    `SELECT DISTINCT content_hash AS hash FROM handouts AS own WHERE uploaded_by = :personId
-       AND NOT EXISTS (SELECT 1 FROM handouts AS other
-                       WHERE other.content_hash = own.content_hash
-                         AND (other.uploaded_by IS NULL OR other.uploaded_by <> :personId))`,
-    { personId },
-  );
-  return rows.map((row) => row.hash);
-}
 
 /** What has no reference to the person, or one that only lets go; the person takes along all the rest. */
 const ERASING: readonly string[] = [
@@ -46,19 +19,17 @@ const ERASING: readonly string[] = [
 
 /**
  * Erases everything of a person for good, post by post. Whoever is stopped in between goes on the next time.
+ * @returns the files that were theirs, to be deleted where nothing else shows them
  */
-export async function eraseEverythingOf(personId: string): Promise<FilesLeft> {
+export async function eraseEverythingOf(personId: string): Promise<FilesByShelf> {
   const posts = await database.rows<{ id: string }>('SELECT id FROM posts WHERE writer_id = :personId', {
     personId,
   });
   await erasePosts(posts.map(({ id }) => id));
   return inTransaction(async (transaction) => {
-    const left = {
-      pictures: await listOwnPictureFiles(transaction, personId),
-      handouts: await listOwnHandoutFiles(transaction, personId),
-    };
+    const files = await filesWhere(transaction, 'uploaded_by', personId);
     await erasePersonFromPages(transaction, personId);
     for (const statement of ERASING) await transaction.change(statement, { personId });
-    return left;
+    return files;
   });
 }

@@ -3,7 +3,7 @@ import { writeAuditLine } from '../../ground/access/auditLog';
 import { done, type Result } from '../../ground/access/useCase';
 import { inTransaction } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
-import { storePicture } from '../../ground/storage/pictureFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { insertPicture, type PicturePurpose } from '../../tables/pictures';
 import { encodePicture } from './encode';
 
@@ -24,7 +24,8 @@ export async function keepPicture(
 ): Promise<Result<AddedPicture>> {
   const encoded = await encodePicture(file);
   if (!encoded.ok) return encoded;
-  for (const [width, content] of encoded.files) await storePicture(encoded.contentHash, width, content);
+  for (const [width, content] of encoded.files)
+    await SHELVES.pictures.store(encoded.contentHash, width, content);
   const { contentHash, perceptualHash, width, height } = encoded;
   const id = newId();
   await inTransaction(async (transaction) => {

@@ -10,7 +10,7 @@ import { listAssignmentUses } from '../../tables/handouts';
 import { listShown } from '../../tables/passphrases';
 import { tokenHash } from '../../ground/secrets/secrets';
 import { checkOf } from '../../ground/input/validate';
-import { maybeReadPicture } from '../../ground/storage/pictureFiles';
+import { SHELVES } from '../../ground/storage/shelves';
 import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from '../../tables/pictures';
 import { findAppearance } from '../subjects/appearances';
 import { mayReadOne } from '../handouts/mayReadOne';
@@ -71,7 +71,7 @@ export async function maybeShowPicture(
     tag: `${contentHash.slice(0, 32)}-${wanted}`,
     forEveryone,
     searchable: forEveryone && (await findClass(database, picture.classId))?.searchEngines === true,
-    read: () => maybeReadPicture(contentHash, wanted),
+    read: () => SHELVES.pictures.maybeRead(contentHash, wanted),
   };
 }
 

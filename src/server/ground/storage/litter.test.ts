@@ -7,8 +7,7 @@ import { insertPicture } from '../../tables/pictures';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
 import { getSettings } from '../settings/settings';
-import { storeHandout } from './handoutFiles';
-import { storePicture } from './pictureFiles';
+import { SHELVES } from './shelves';
 
 const house = freshHouse();
 
@@ -17,10 +16,11 @@ const long = new Date(Date.now() - 3 * 24 * 60 * 60 * 1000);
 
 test('files that no row names go once they are a day old, with what a kill left half written', async () => {
   const shelf = path.join(getSettings().pictureFolder, 'e1');
-  for (const one of ['e1a', 'e1b', 'e1c']) await storePicture(hash(one), 480, Buffer.from('a picture'));
+  for (const one of ['e1a', 'e1b', 'e1c'])
+    await SHELVES.pictures.store(hash(one), 480, Buffer.from('a picture'));
   const half = `${hash('e1a')}-480.webp.${newId()}`;
   writeFileSync(path.join(shelf, half), 'a pic');
-  await storeHandout(hash('e1d'), Buffer.from('a chart'));
+  await SHELVES.handouts.store(hash('e1d'), 'whole', Buffer.from('a chart'));
   await insertPicture(database, {
     id: newId(),
     classId: house.classId,
@@ -38,7 +38,7 @@ test('files that no row names go once they are a day old, with what a kill left 
     utimesSync(path.join(shelf, name), long, long);
   utimesSync(path.join(handouts, hash('e1d')), long, long);
   // Brought anew, with its row still on the way.
-  await storePicture(hash('e1c'), 480, Buffer.from('a picture'));
+  await SHELVES.pictures.store(hash('e1c'), 480, Buffer.from('a picture'));
 
   await tidyFiles();
   expect(readdirSync(shelf).sort()).toEqual([`${hash('e1a')}-480.webp`, `${hash('e1c')}-480.webp`]);
