@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Answer, RequirementState } from '../requirements/answer';
 import type { Requirement } from '../requirements/requirement';
@@ -158,5 +159,92 @@ describe('how a post stands by its steps', () => {
     expect(nextStep(steps, '2026-06-01T16:00')).toMatchObject({ kind: 'milestone', entries: 5 });
     expect(nextStep(steps, '2026-06-01T16:01')).toMatchObject({ entries: 10 });
     expect(nextStep(steps, '2026-07-16T00:00')).toBeNull();
+  });
+});
+
+describe('whatever is asked and handed in when', () => {
+  /** Days of one term, so that steps, hand-ins and now meet often. */
+  const minute = fc
+    .tuple(fc.integer({ min: 1, max: 28 }), fc.constantFrom('08:00', '16:00', '16:01', '23:59'))
+    .map(([day, time]) => `2026-06-${String(day).padStart(2, '0')}T${time}`);
+  const growing: fc.Arbitrary<readonly [Growing, string]> = fc
+    .tuple(
+      fc.uniqueArray(minute, { minLength: 1, maxLength: 6 }),
+      fc.uniqueArray(fc.integer({ min: 1, max: 30 }), { minLength: 6, maxLength: 6 }),
+      fc.boolean(),
+    )
+    .map(([times, entries, starts]) => {
+      const sorted = times.toSorted();
+      const due = sorted.pop()!;
+      const startBy = starts ? (sorted.shift() ?? null) : null;
+      const counts = entries.toSorted((one, another) => one - another);
+      return [{ startBy, milestones: sorted.map((by, index) => ({ by, entries: counts[index]! })) }, due];
+    });
+  const handIns = fc
+    .array(fc.tuple(minute, fc.integer({ min: 0, max: 30 }), fc.boolean()), { maxLength: 6 })
+    .map((all) =>
+      all
+        .toSorted(([one], [another]) => one.localeCompare(another))
+        .map(([at, entries, ready]) => ({ at, evidence: { ...answer(entries), ready } })),
+    );
+
+  test('what is in order is let stand, and a step out of its order is found', () => {
+    fc.assert(
+      fc.property(growing, ([one, due]) => {
+        const settings = { due, requirements: [ENTRIES] };
+        expect(wrongStep(one, settings)).toBeNull();
+        const [first] = growingSteps(one, due);
+        if (one.milestones.length + (one.startBy === null ? 0 : 1) === 0) return;
+        expect(wrongStep(one, { ...settings, due: first!.by })).not.toBeNull();
+      }),
+    );
+  });
+
+  test('time goes one way: what was reached stays so, and what was missed is never caught up', () => {
+    fc.assert(
+      fc.property(growing, handIns, minute, minute, ([one, due], all, a, b) => {
+        const [earlier, later] = [a, b].sort() as [string, string];
+        const at = (now: string) =>
+          stepStandings(
+            growingSteps(one, due),
+            all.filter((handIn) => handIn.at <= now),
+            now,
+          );
+        const after = at(later);
+        for (const [index, { by, state }] of at(earlier).entries()) {
+          if (earlier > by) expect(after[index]?.state).toBe(state);
+          if (earlier > by) expect(state).not.toBe('toCome');
+        }
+        for (const { by, state } of after)
+          expect([by, state === 'missed' && later <= by]).toEqual([by, false]);
+      }),
+    );
+  });
+
+  test('what is handed in after a step says nothing about it', () => {
+    fc.assert(
+      fc.property(growing, handIns, handIns, minute, ([one, due], all, more, now) => {
+        const steps = growingSteps(one, due);
+        for (const step of steps) {
+          const late = more.filter(({ at }) => at > step.by);
+          const both = [...all, ...late].toSorted((x, y) => x.at.localeCompare(y.at));
+          expect(stepStandings([step], both, now)).toEqual(stepStandings([step], all, now));
+        }
+      }),
+    );
+  });
+
+  test('the next step is the first that is not past, and its day says what counts', () => {
+    fc.assert(
+      fc.property(growing, minute, ([one, due], now) => {
+        const steps = growingSteps(one, due);
+        const next = nextStep(steps, now);
+        expect(steps.filter(({ by }) => by < now)).toHaveLength(next ? steps.indexOf(next) : steps.length);
+        const counting = countingAt(one, due, now);
+        const today = now.slice(0, 10);
+        const asked = one.milestones.find(({ by }) => by.slice(0, 10) === today);
+        expect(counting.what).toBe(today >= due.slice(0, 10) ? 'everything' : asked ? 'entries' : 'nothing');
+      }),
+    );
   });
 });

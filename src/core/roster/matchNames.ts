@@ -22,25 +22,27 @@ export interface NameMatches<Member extends ClassMember> {
 
 /**
  * Finds records without identifier and address among the people of a class by name, so that pasting the same list again
- * changes nothing. Each member is taken once: two children of the same name stay two.
+ * changes nothing. Each member is taken once: two children of the same name stay two. Who is there by the whole name is found
+ * first, wherever it stands in the list: an initial never takes somebody away from it.
  */
 export function matchNames<Member extends ClassMember>(
   records: readonly RosterRecord[],
   members: readonly Member[],
 ): NameMatches<Member> {
   const free = indexed(members);
-  const fresh: RosterRecord[] = [];
-  const matches: NameMatch<Member>[] = [];
-  for (const record of records) {
-    const match = record.id === null && record.email === null ? matchOf(record, free) : null;
-    if (!match) {
-      fresh.push(record);
-      continue;
+  const found = new Map<RosterRecord, NameMatch<Member>>();
+  const bare = records.filter(({ id, email }) => id === null && email === null);
+  for (const match of [sureMatch, unsureMatch])
+    for (const record of bare) {
+      const one = found.has(record) ? null : match(record, free);
+      if (!one) continue;
+      found.set(record, one);
+      free.taken.add(one.member);
     }
-    matches.push(match);
-    free.taken.add(match.member);
-  }
-  return { fresh, matches };
+  return {
+    fresh: records.filter((record) => !found.has(record)),
+    matches: records.flatMap((record) => found.get(record) ?? []),
+  };
 }
 
 /** Members by the names that are asked for, so that a list of thousands is matched in one pass. */
@@ -64,12 +66,18 @@ function indexed<Member extends ClassMember>(members: readonly Member[]): Free<M
   return { byName, byGivenName, taken: new Set() };
 }
 
-function matchOf<Member extends ClassMember>(
+function sureMatch<Member extends ClassMember>(
   record: RosterRecord,
-  { byName, byGivenName, taken }: Free<Member>,
+  { byName, taken }: Free<Member>,
 ): NameMatch<Member> | null {
-  const sure = byName.get(alike(record.name))?.find((member) => !taken.has(member));
-  if (sure) return { record, member: sure, how: 'same' };
+  const member = byName.get(alike(record.name))?.find((one) => !taken.has(one));
+  return member ? { record, member, how: 'same' } : null;
+}
+
+function unsureMatch<Member extends ClassMember>(
+  record: RosterRecord,
+  { byGivenName, taken }: Free<Member>,
+): NameMatch<Member> | null {
   const unsure = (byGivenName.get(alike(record.givenName ?? '')) ?? []).filter(
     (member) => !taken.has(member) && mayBe(record.familyName ?? '', member.familyName),
   );

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { alike } from '../text/alike';
 import { exportRoster } from './exportRoster';
 import { matchNames } from './matchNames';
 import { planRoster, type ExistingPerson } from './planRoster';
@@ -318,6 +319,50 @@ describe('properties', () => {
         const second = planRoster(file.records, first.made);
         expect(second.made.every(({ id, email }) => id === null && email === null)).toBe(true);
         expect(second.refused).toEqual(first.refused);
+      }),
+    );
+  });
+
+  const named = fc.record({
+    givenName: fc.constantFrom('Ines', 'Åse', 'Bram', 'Zoë'),
+    familyName: fc.constantFrom('', 'M', 'M.', 'Marlow', 'Mortimer', 'Dekker', 'van der Berg'),
+  });
+  const membersOf = (people: readonly { readonly givenName: string; readonly familyName: string }[]) =>
+    people.map((one, index) => ({ ...one, personId: String(index) }));
+  const pasted = (people: readonly { readonly givenName: string; readonly familyName: string }[]) =>
+    readRosterLines(people.map((one) => `${one.givenName} ${one.familyName}`.trim()).join('\n')).records;
+
+  test('a list that is pasted again, in whatever order, changes nothing', () => {
+    fc.assert(
+      fc.property(fc.array(named, { maxLength: 10 }), fc.nat(), (people, turn) => {
+        const turned = people.map((_, index) => people[(index + turn) % people.length]!);
+        const { fresh, matches } = matchNames(pasted(turned), membersOf(people));
+        expect(fresh).toEqual([]);
+        expect(matches.every(({ how }) => how === 'same')).toBe(true);
+        expect(new Set(matches.map(({ member }) => member)).size).toBe(people.length);
+      }),
+    );
+  });
+
+  test('whatever stands beside it in the list, a whole name finds who has it', () => {
+    fc.assert(
+      fc.property(fc.array(named, { maxLength: 8 }), fc.array(named, { maxLength: 8 }), (list, people) => {
+        const members = membersOf(people);
+        const { fresh, matches } = matchNames(pasted(list), members);
+        expect(fresh.length + matches.length).toBe(list.length);
+        expect(new Set(matches.map(({ member }) => member)).size).toBe(matches.length);
+        const whole = ({
+          givenName,
+          familyName,
+        }: {
+          readonly givenName: string;
+          readonly familyName: string;
+        }) => alike(`${givenName} ${familyName}`);
+        for (const one of fresh) {
+          const taken = matches.filter(({ member }) => whole(member) === alike(one.name));
+          expect(taken).toHaveLength(members.filter((member) => whole(member) === alike(one.name)).length);
+          expect(taken.every(({ record }) => alike(record.name) === alike(one.name))).toBe(true);
+        }
       }),
     );
   });
