@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
+import { HOUSES } from './tests/browser/houses';
 import { PLACES } from './tests/server/testPlaces';
 
 const resolve = { alias: { '@': path.resolve(import.meta.dirname, 'src') } };
@@ -38,9 +39,9 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/startHouse.ts'],
-          // One house for all: files run one after the other and find it as it began.
-          setupFiles: ['tests/browser/beforeEachFile.ts'],
-          fileParallelism: false,
+          // Each of the processes has a house of its own; a file finds it as it began.
+          setupFiles: ['tests/browser/atOwnHouse.ts', 'tests/browser/beforeEachFile.ts'],
+          maxWorkers: HOUSES,
           testTimeout: 240_000,
           hookTimeout: 240_000,
         },

@@ -12,10 +12,10 @@ export interface House {
   readonly startDatabase: () => Promise<void>;
 }
 
-const ADDRESS = 'PORCH_TEST_HOUSE';
-
-/** Lets the tests, which run in processes of their own, do these things to the house of this process. */
-export async function openControl(house: House): Promise<() => Promise<void>> {
+/** Lets the tests, which run in processes of their own, do these things to a house of this process. */
+export async function openControl(
+  house: House,
+): Promise<{ readonly address: string; readonly close: () => Promise<void> }> {
   const server = createServer((request, response) => {
     const deed = house[(request.url ?? '/').slice(1) as keyof House];
     void deed()
@@ -23,12 +23,14 @@ export async function openControl(house: House): Promise<() => Promise<void>> {
       .catch((problem: unknown) => response.writeHead(500).end(String(problem)));
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  process.env[ADDRESS] = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-  return () => new Promise((resolve) => server.close(() => resolve()));
+  return {
+    address: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    close: () => new Promise((resolve) => server.close(() => resolve())),
+  };
 }
 
 /** Does something to the house. */
 export async function toHouse(deed: keyof House): Promise<void> {
-  const response = await fetch(`${process.env[ADDRESS] ?? ''}/${deed}`, { method: 'POST' });
+  const response = await fetch(`${process.env['PORCH_TEST_HOUSE'] ?? ''}/${deed}`, { method: 'POST' });
   if (!response.ok) throw new Error(await response.text());
 }

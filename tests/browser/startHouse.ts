@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { loadDemo } from '../../demo/loadDemo';
@@ -9,50 +9,96 @@ import { freePort } from '../../src/launch/ports';
 import { startMailServer } from '../../standins/mailServer';
 import { startWeb } from '../../standins/web';
 import { startSchoolSignIn } from '../../standins/schoolSignIn';
+import { closePool } from '../../src/server/ground/database/pool';
 import { migrate } from '../../src/server/ground/database/migrate';
 import { keepAsBegun } from './asBegun';
 import { openControl } from './houseControl';
+import { HOUSES, type Surroundings } from './houses';
 
 const BUILD = '.next-test';
 
 /** What ends a part of the house. */
 type End = () => unknown;
 
-/** The house of the tests. */
-export default function startHouse(): Promise<() => Promise<void>> {
-  return openHouse({ quick: true });
+/** The houses of the tests: files run beside each other, each in a house that no other is in. */
+export default async function startHouses(): Promise<() => Promise<void>> {
+  const { leave, surroundings } = await openHouses(HOUSES, { quick: true });
+  process.env['PORCH_TEST_HOUSES'] = JSON.stringify(surroundings);
+  return leave;
+}
+
+/** One house for this process. @see openHouses */
+export async function openHouse({ quick }: { readonly quick: boolean }): Promise<() => Promise<void>> {
+  const { leave, surroundings } = await openHouses(1, { quick });
+  Object.assign(process.env, surroundings[0]);
+  return leave;
 }
 
 /**
- * The whole house as people use it: production build, real database, the demo class; beside a running demo.
+ * Whole houses as people use them: production build, real database, the demo class; beside a running demo.
  * @param quick true where nothing is measured: commits are not flushed one by one, and a killed database may lose the last
  */
-export async function openHouse({ quick }: { readonly quick: boolean }): Promise<() => Promise<void>> {
+async function openHouses(
+  count: number,
+  { quick }: { readonly quick: boolean },
+): Promise<{ readonly leave: () => Promise<void>; readonly surroundings: readonly Surroundings[] }> {
   const ends: End[] = [];
   const leave = async () => {
     for (const end of ends.toReversed()) await end();
   };
+  const ended = (by: End) => ends.push(by);
   try {
-    await furnish(quick, (end) => ends.push(end));
+    const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
+    ended(() => rmSync(folder, { recursive: true, force: true }));
+    await build(process.cwd(), BUILD);
+    const places = Array.from({ length: count }, (_, index) => path.join(folder, String(index)));
+    const [first = folder, ...others] = places;
+    await layOutDemo(first, quick);
+    // A socket is of no use to another server.
+    const withoutSockets = (source: string) => !source.endsWith('.sock');
+    for (const place of others) cpSync(first, place, { recursive: true, filter: withoutSockets });
+    const surroundings: Surroundings[] = [];
+    for (const place of places) surroundings.push(await furnish(place, quick, ended));
+    return { leave, surroundings };
   } catch (error) {
     // What had begun would keep the process alive.
     await leave();
     throw error;
   }
-  return leave;
 }
 
-async function furnish(quick: boolean, ended: (by: End) => void): Promise<void> {
-  const root = process.cwd();
-  const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
-  ended(() => rmSync(folder, { recursive: true, force: true }));
-  const pictures = path.join(folder, 'pictures');
-  mkdirSync(pictures);
-  await build(root, BUILD);
+/** Lays a database and pictures out as the demo begins. Other houses begin with a copy of them. */
+async function layOutDemo(place: string, quick: boolean): Promise<void> {
+  const pictures = path.join(place, 'pictures');
+  mkdirSync(pictures, { recursive: true });
+  const database = await startMariadb(place, { quick });
+  const mail = await startMailServer();
+  const web = await startWeb();
+  try {
+    await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
+    Object.assign(process.env, {
+      DATABASE_URL: database.url,
+      PORCH_PICTURES: pictures,
+      PORCH_ORIGIN: 'http://127.0.0.1:1',
+      PORCH_LOG: 'silent',
+      PORCH_MAIL: mail.smtp,
+      PORCH_STAND_IN_WEB: web.address,
+    });
+    await loadDemo({ now: new Date(), progress: () => undefined });
+    await keepAsBegun();
+    await closePool();
+  } finally {
+    await web.stop();
+    await mail.stop();
+    await database.stop();
+  }
+}
+
+/** Opens a house that was laid out; what its tests need to know of it. */
+async function furnish(place: string, quick: boolean, ended: (by: End) => void): Promise<Surroundings> {
   const databaseSettings = { quick, port: await freePort() };
-  let database = await startMariadb(folder, databaseSettings);
+  let database = await startMariadb(place, databaseSettings);
   ended(() => database.stop());
-  await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
   const port = await freePort();
   const origin = `http://127.0.0.1:${port}`;
   const mail = await startMailServer();
@@ -61,7 +107,8 @@ async function furnish(quick: boolean, ended: (by: End) => void): Promise<void> 
   ended(() => school.stop());
   const web = await startWeb();
   ended(() => web.stop());
-  Object.assign(process.env, {
+  const pictures = path.join(place, 'pictures');
+  const surroundings = {
     DATABASE_URL: database.url,
     PORCH_PICTURES: pictures,
     PORCH_ORIGIN: origin,
@@ -73,23 +120,33 @@ async function furnish(quick: boolean, ended: (by: End) => void): Promise<void> 
     PORCH_SCHOOL_SECRET: school.secret,
     PORCH_SCHOOL_NAME: 'Alder Quay School',
     PORCH_TEST_MAIL: mail.page,
-  });
-  await loadDemo({ now: new Date(), progress: () => undefined });
-  await keepAsBegun();
-  const settings = { root, build: BUILD, port, databaseUrl: database.url, pictures, log: 'error' };
-  let application = await startApplication(settings);
+    PORCH_TEST_ORIGIN: origin,
+  };
+  const begin = () => {
+    // The application takes over what stands around it in the moment in which it is started.
+    Object.assign(process.env, surroundings);
+    return startApplication({
+      root: process.cwd(),
+      build: BUILD,
+      port,
+      databaseUrl: database.url,
+      pictures,
+      log: 'error',
+    });
+  };
+  let application = await begin();
   ended(() => application.stop());
-  const closeControl = await openControl({
+  const control = await openControl({
     killApplication: () => application.kill(),
     startApplication: async () => {
-      application = await startApplication(settings);
+      application = await begin();
     },
     stopDatabase: () => database.stop(),
     killDatabase: () => database.kill(),
     startDatabase: async () => {
-      database = await startMariadb(folder, databaseSettings);
+      database = await startMariadb(place, databaseSettings);
     },
   });
-  ended(closeControl);
-  process.env['PORCH_TEST_ORIGIN'] = origin;
+  ended(() => control.close());
+  return { ...surroundings, PORCH_TEST_HOUSE: control.address };
 }

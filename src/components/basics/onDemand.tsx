@@ -38,6 +38,21 @@ export function onDemand<Props extends object>(
   };
 }
 
+/**
+ * A control whose menu, popover or dialog comes when it is pressed: until then its trigger alone is there. What comes is drawn open.
+ * @param Trigger the control at rest; it stands there, too, while the rest is on its way
+ */
+export function whenPressed<Props extends object>(
+  load: () => Promise<ComponentType<Props>>,
+  Trigger: ComponentType<Props & { readonly onPress?: () => void }>,
+): ComponentType<Props> {
+  const Opened = onDemand(load, Trigger);
+  return function WhenPressed(props: Props) {
+    const [pressed, setPressed] = useState(false);
+    return pressed ? <Opened {...props} /> : <Trigger {...props} onPress={() => setPressed(true)} />;
+  };
+}
+
 function Nothing(): null {
   return null;
 }

@@ -1,17 +1,7 @@
 'use client';
 
 import { useEditorState, type Editor } from '@tiptap/react';
-import {
-  Image as ImageIcon,
-  Link as LinkIcon,
-  List,
-  ListOrdered,
-  Mic,
-  Paperclip,
-  Quote,
-  Redo2,
-  Undo2,
-} from 'lucide-react';
+import { Image as ImageIcon, List, ListOrdered, Mic, Paperclip, Quote, Redo2, Undo2 } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { Toolbar } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
@@ -68,9 +58,7 @@ export function Tools(props: ToolsProps) {
       <Toolbar.Button onClick={onPictures}>
         <ImageIcon aria-hidden="true" /> {t('picture')}
       </Toolbar.Button>
-      <LinkPopover editor={editor} on={state.link}>
-        <LinkIcon aria-hidden="true" /> {t('link')}
-      </LinkPopover>
+      <LinkPopover editor={editor} on={state.link} />
       <Toolbar.Separator className="gap" />
       <Kind on={state.bulletList} onPress={() => run().toggleList('bulletList', 'listItem').run()}>
         <List aria-hidden="true" /> {t('list')}
