@@ -51,14 +51,16 @@ async function openHouses(
     const folder = mkdtempSync(path.join(tmpdir(), 'porch-browser-'));
     ended(() => rmSync(folder, { recursive: true, force: true }));
     await build(process.cwd(), BUILD);
-    const places = Array.from({ length: count }, (_, index) => path.join(folder, String(index)));
-    const [first = folder, ...others] = places;
-    await layOutDemo(first, quick);
+    const plots: Plot[] = [];
+    for (let index = 0; index < count; index += 1)
+      plots.push(await plot(path.join(folder, String(index)), quick, ended));
+    const [first, ...others] = plots;
+    if (first) await layOutDemo(first);
     // A socket is of no use to another server.
-    const withoutSockets = (source: string) => !source.endsWith('.sock');
-    for (const place of others) cpSync(first, place, { recursive: true, filter: withoutSockets });
+    const filter = (source: string) => !source.endsWith('.sock');
+    for (const { place } of others) cpSync(first?.place ?? '', place, { recursive: true, filter });
     const surroundings: Surroundings[] = [];
-    for (const place of places) surroundings.push(await furnish(place, quick, ended));
+    for (const one of plots) surroundings.push(await open(one, ended));
     return { leave, surroundings };
   } catch (error) {
     // What had begun would keep the process alive.
@@ -67,38 +69,16 @@ async function openHouses(
   }
 }
 
-/** Lays a database and pictures out as the demo begins. Other houses begin with a copy of them. */
-async function layOutDemo(place: string, quick: boolean): Promise<void> {
-  const pictures = path.join(place, 'pictures');
-  mkdirSync(pictures, { recursive: true });
-  const database = await startMariadb(place, { quick });
-  const mail = await startMailServer();
-  const web = await startWeb();
-  try {
-    await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
-    Object.assign(process.env, {
-      DATABASE_URL: database.url,
-      PORCH_PICTURES: pictures,
-      PORCH_ORIGIN: 'http://127.0.0.1:1',
-      PORCH_LOG: 'silent',
-      PORCH_MAIL: mail.smtp,
-      PORCH_STAND_IN_WEB: web.address,
-    });
-    await loadDemo({ now: new Date(), progress: () => undefined });
-    await keepAsBegun();
-    await closePool();
-  } finally {
-    await web.stop();
-    await mail.stop();
-    await database.stop();
-  }
+/** Where a house is to stand, with all that stands around it already. */
+interface Plot {
+  readonly place: string;
+  readonly database: { readonly quick: boolean; readonly port: number };
+  readonly port: number;
+  /** What its application and its tests are told, but for the database. */
+  readonly around: Surroundings;
 }
 
-/** Opens a house that was laid out; what its tests need to know of it. */
-async function furnish(place: string, quick: boolean, ended: (by: End) => void): Promise<Surroundings> {
-  const databaseSettings = { quick, port: await freePort() };
-  let database = await startMariadb(place, databaseSettings);
-  ended(() => database.stop());
+async function plot(place: string, quick: boolean, ended: (by: End) => void): Promise<Plot> {
   const port = await freePort();
   const origin = `http://127.0.0.1:${port}`;
   const mail = await startMailServer();
@@ -107,21 +87,49 @@ async function furnish(place: string, quick: boolean, ended: (by: End) => void):
   ended(() => school.stop());
   const web = await startWeb();
   ended(() => web.stop());
-  const pictures = path.join(place, 'pictures');
-  const surroundings = {
-    DATABASE_URL: database.url,
-    PORCH_PICTURES: pictures,
-    PORCH_ORIGIN: origin,
-    PORCH_LOG: 'silent',
-    PORCH_MAIL: mail.smtp,
-    PORCH_STAND_IN_WEB: web.address,
-    PORCH_SCHOOL_ISSUER: school.issuer,
-    PORCH_SCHOOL_CLIENT: school.client,
-    PORCH_SCHOOL_SECRET: school.secret,
-    PORCH_SCHOOL_NAME: 'Alder Quay School',
-    PORCH_TEST_MAIL: mail.page,
-    PORCH_TEST_ORIGIN: origin,
+  return {
+    place,
+    database: { quick, port: await freePort() },
+    port,
+    around: {
+      PORCH_PICTURES: path.join(place, 'pictures'),
+      PORCH_ORIGIN: origin,
+      PORCH_LOG: 'silent',
+      PORCH_MAIL: mail.smtp,
+      PORCH_STAND_IN_WEB: web.address,
+      PORCH_SCHOOL_ISSUER: school.issuer,
+      PORCH_SCHOOL_CLIENT: school.client,
+      PORCH_SCHOOL_SECRET: school.secret,
+      PORCH_SCHOOL_NAME: 'Alder Quay School',
+      PORCH_TEST_MAIL: mail.page,
+      PORCH_TEST_ORIGIN: origin,
+    },
   };
+}
+
+/** Lays a database and pictures out as the demo begins. Other houses begin with a copy of them. */
+async function layOutDemo({ place, database: settings, around }: Plot): Promise<void> {
+  mkdirSync(path.join(place, 'pictures'), { recursive: true });
+  const database = await startMariadb(place, settings);
+  try {
+    await migrate(database.url, path.resolve('src/server/ground/database/migrations'));
+    Object.assign(process.env, around, { DATABASE_URL: database.url });
+    await loadDemo({ now: new Date(), progress: () => undefined });
+    await keepAsBegun();
+    await closePool();
+  } finally {
+    await database.stop();
+  }
+}
+
+/** Opens a house that was laid out; what its tests are told of it. */
+async function open(
+  { place, database: settings, port, around }: Plot,
+  ended: (by: End) => void,
+): Promise<Surroundings> {
+  let database = await startMariadb(place, settings);
+  ended(() => database.stop());
+  const surroundings = { ...around, DATABASE_URL: database.url };
   const begin = () => {
     // The application takes over what stands around it in the moment in which it is started.
     Object.assign(process.env, surroundings);
@@ -130,7 +138,7 @@ async function furnish(place: string, quick: boolean, ended: (by: End) => void):
       build: BUILD,
       port,
       databaseUrl: database.url,
-      pictures,
+      pictures: path.join(place, 'pictures'),
       log: 'error',
     });
   };
@@ -144,7 +152,7 @@ async function furnish(place: string, quick: boolean, ended: (by: End) => void):
     stopDatabase: () => database.stop(),
     killDatabase: () => database.kill(),
     startDatabase: async () => {
-      database = await startMariadb(place, databaseSettings);
+      database = await startMariadb(place, settings);
     },
   });
   ended(() => control.close());
