@@ -1,7 +1,7 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
-import { CLASS_CODE, classAddress, DESK_SIZE, Person, PHONE_SIZE } from './person';
+import { CLASS_CODE, classAddress, DESK_SIZE, origin, Person, PHONE_SIZE } from './person';
 
 let teacher: Person;
 let visitor: Person;
@@ -85,6 +85,20 @@ test('readers read in the language of the class, whatever their browser asks for
   // Nothing speaks Arabic here yet; what the class wrote stands as Arabic is written.
   await visitor.sees('Posts by label');
   expect(await spoken(visitor)).toEqual(['ar', 'rtl']);
+});
+
+test('a blog that is closed speaks like one that is not there', async () => {
+  const asked = async (address: string) => {
+    const answer = await fetch(origin() + address, { headers: { 'accept-language': 'en' } });
+    const html = await answer.text();
+    return [answer.status, /<html[^>]*>/.exec(html)?.[0], html.includes('There is nothing here for you')];
+  };
+  await classSpeaks('de-CH');
+  await database.change("UPDATE classes SET ceiling = 'ourClass' WHERE code = :code", { code: CLASS_CODE });
+  const closed = await Promise.all([asked('/blog/wind'), asked('/privacy-notice/wind')]);
+  expect(closed).toEqual(await Promise.all([asked('/blog/nowhere'), asked('/privacy-notice/nowhere')]));
+  expect(closed[0]).toEqual([404, '<html lang="en-GB" dir="ltr">', true]);
+  await database.change("UPDATE classes SET ceiling = 'everyone' WHERE code = :code", { code: CLASS_CODE });
 });
 
 test('who is not signed in is spoken to as their browser asks', async () => {

@@ -1,18 +1,21 @@
 import { headers } from 'next/headers';
 import { cache } from 'react';
 import { acceptedLanguage, spokenTag } from '../../core/languages/languages';
-import { database } from '../ground/database/database';
-import { findClassByAddress } from '../tables/classes';
+import { maybeOpenClass } from '../deeds/readers/openBlog';
 import { PATH_HEADER } from './pathHeader';
-import { currentSession } from './request';
+import { currentReader, currentSession } from './request';
 
 /** What readers read, each in the language of its class. */
 const READERS = /^\/(?:blog|privacy-notice)\/([a-z0-9-]+)(?:\/|$)/;
 
-/** The class whose readers' page the present request asks for, as a language tag; null for every page of the desk. */
+/**
+ * The language of the class whose blog the present request reads, as a tag; null for every other page. What is not for this reader
+ * speaks like what is not there: the language, too, would say that there is something.
+ */
 export const readersLanguage = cache(async (): Promise<string | null> => {
   const address = READERS.exec((await headers()).get(PATH_HEADER) ?? '')?.[1];
-  return address === undefined ? null : ((await findClassByAddress(database, address))?.language ?? null);
+  const open = address === undefined ? null : await maybeOpenClass(address, await currentReader());
+  return open?.inClass.language ?? null;
 });
 
 /**

@@ -28,12 +28,22 @@ export interface Blog {
   readonly appears: (writerId: string) => Appearance;
 }
 
-/** The class blog of an address as one reader may see it; null for a blog that is not there or not for them. */
-export async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Blog | null> {
+/** The class whose blog has an address, and what the reader is in it; null for a blog that is not there or not for them. */
+export async function maybeOpenClass(
+  address: string,
+  reader: Reader,
+): Promise<Pick<Blog, 'inClass' | 'actor'> | null> {
   const inClass = await findClassByAddress(database, address);
   if (!inClass) return null;
   const actor = await actorOf(reader, inClass);
-  if (!may(actor, 'class.readBlog', { ceiling: inClass.ceiling })) return null;
+  return may(actor, 'class.readBlog', { ceiling: inClass.ceiling }) ? { inClass, actor } : null;
+}
+
+/** The class blog of an address as one reader may see it; null for a blog that is not there or not for them. */
+export async function maybeBlog(address: string, reader: Reader, now: Date): Promise<Blog | null> {
+  const open = await maybeOpenClass(address, reader);
+  if (!open) return null;
+  const { inClass, actor } = open;
   const everybody = await listEverMembers(database, inClass.id);
   const members = new Map(everybody.map((member) => [member.personId, member]));
   const appears = await listAppearances(database, inClass, { members: everybody, now });

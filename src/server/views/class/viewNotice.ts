@@ -1,21 +1,18 @@
-import { may } from '../../../core/access/may';
 import { teacherName } from '../../../core/people/names';
-import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
 import { findPassphraseSince } from '../../tables/passphrases';
+import { maybeOpenClass } from '../../deeds/readers/openBlog';
 import { REVERSIBLE_DAYS } from '../../deeds/people/deletion';
 import { findRetention } from '../../tables/retention';
 import { IDLE } from '../../deeds/sessions/signIn';
 import { getSettings } from '../../ground/settings/settings';
-import { findClassByAddress } from '../../tables/classes';
 import { listMembers } from '../../tables/memberships';
 
 /** The facts of a class's privacy notice, as its settings are now; null for whom the class blog is not there. */
 export async function maybeNotice(address: string, personId: string | null) {
-  const inClass = await findClassByAddress(database, address);
-  if (!inClass) return null;
-  const actor = await findActor(database, inClass.id, personId);
-  if (!may(actor, 'class.readBlog', { ceiling: inClass.ceiling })) return null;
+  const open = await maybeOpenClass(address, { personId, device: null, as: null });
+  if (!open) return null;
+  const { inClass } = open;
   const teacher = (await listMembers(database, inClass.id)).find((member) => member.role === 'teacher');
   const { school, mailServer } = getSettings();
   const { title, schoolName, ceiling, namingRule, consentNeeded, searchEngines, editorsRead } = inClass;
