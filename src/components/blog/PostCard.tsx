@@ -9,7 +9,8 @@ export interface CardShown {
   readonly subtitle: string;
   readonly teaser: string;
   readonly words: number;
-  readonly assignmentTitle: string;
+  /** Null for a post that nobody asked for. */
+  readonly assignmentTitle: string | null;
   readonly published: string;
   readonly cover: { readonly src: string; readonly description: string } | null;
   readonly writer: { readonly name: string; readonly monogram: string };
@@ -30,7 +31,7 @@ export function PostCard({ card, lead = false }: { readonly card: CardShown; rea
   ) : null;
   const words = (
     <div>
-      {lead ? <p className="kind mb-1">{card.assignmentTitle}</p> : null}
+      {lead && card.assignmentTitle ? <p className="kind mb-1">{card.assignmentTitle}</p> : null}
       <h2>{card.title}</h2>
       <p className="teaser mt-1">{card.teaser}</p>
       <p className="byline">

@@ -45,7 +45,7 @@ export function PostPage({
         <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>
             <div className="words">
-              <p className="kind mb-2">{post.assignmentTitle}</p>
+              {post.assignmentTitle ? <p className="kind mb-2">{post.assignmentTitle}</p> : null}
               <h1>{post.title}</h1>
               {post.subtitle ? (
                 <p className="mt-3 font-read text-[20px] text-ink-2">{post.subtitle}</p>

@@ -7,6 +7,7 @@ export interface OpeningRow {
   readonly classId: string;
   readonly postId: string;
   readonly writerId: string;
+  /** Empty for a post that nobody asked for: its own title is a word of the writer's. */
   readonly assignmentTitle: string;
   readonly askedBy: string;
   readonly askedAt: Date;
@@ -22,9 +23,9 @@ export interface OpeningRow {
 type Stored = Omit<OpeningRow, 'agreed'> & { readonly agreed: number };
 
 const OPENINGS = `SELECT draft_openings.id, draft_openings.class_id AS classId, post_id AS postId,
-    posts.writer_id AS writerId, assignments.title AS assignmentTitle, asked_by AS askedBy, asked_at AS askedAt,
+    posts.writer_id AS writerId, COALESCE(assignments.title, '') AS assignmentTitle, asked_by AS askedBy, asked_at AS askedAt,
     reason, harm, decided_by AS decidedBy, decided_at AS decidedAt, agreed, ends_at AS endsAt
-  FROM draft_openings JOIN posts ON posts.id = post_id JOIN assignments ON assignments.id = assignment_id`;
+  FROM draft_openings JOIN posts ON posts.id = post_id LEFT JOIN assignments ON assignments.id = assignment_id`;
 
 const asStored = (row: Stored): OpeningRow => ({ ...row, agreed: row.agreed === 1 });
 
@@ -114,8 +115,8 @@ export async function listDrafts(
   readonly { readonly postId: string; readonly writerId: string; readonly assignmentTitle: string }[]
 > {
   return database.rows(
-    `SELECT posts.id AS postId, writer_id AS writerId, assignments.title AS assignmentTitle
-     FROM posts JOIN assignments ON assignments.id = assignment_id
+    `SELECT posts.id AS postId, writer_id AS writerId, COALESCE(assignments.title, '') AS assignmentTitle
+     FROM posts LEFT JOIN assignments ON assignments.id = assignment_id
      JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NULL
      JOIN people ON people.id = writer_id
      WHERE posts.class_id = :classId ORDER BY given_name, family_name, number`,

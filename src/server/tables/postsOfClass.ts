@@ -29,15 +29,15 @@ export async function listStandings(database: Database, classId: string): Promis
   );
 }
 
-/** What was handed in last in a class, the latest first, with its assignment's title. */
+/** What was handed in last in a class, the latest first, with its assignment's title, or its own where nobody asked for it. */
 export async function listLatestHandedIn(
   database: Database,
   classId: string,
   most: number,
 ): Promise<readonly { readonly postId: string; readonly writerId: string; readonly assignment: string }[]> {
   return database.rows(
-    `SELECT posts.id AS postId, writer_id AS writerId, assignments.title AS assignment
-     FROM posts JOIN assignments ON assignments.id = assignment_id
+    `SELECT posts.id AS postId, writer_id AS writerId, COALESCE(assignments.title, posts.title) AS assignment
+     FROM posts LEFT JOIN assignments ON assignments.id = assignment_id
      JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
      WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED}
@@ -115,6 +115,7 @@ export async function listPostsOf(
 export interface LeftPostRow {
   readonly postId: string;
   readonly title: string;
+  /** Its own title where nobody asked for it. */
   readonly assignmentTitle: string;
   readonly classTitle: string;
   readonly savedAt: Date;
@@ -125,10 +126,11 @@ export interface LeftPostRow {
 /** The posts that somebody wrote in classes that they are not in any more, the latest first. */
 export async function listLeftPosts(database: Database, personId: string): Promise<readonly LeftPostRow[]> {
   return database.rows<LeftPostRow>(
-    `SELECT posts.id AS postId, posts.title, assignments.title AS assignmentTitle, classes.title AS classTitle,
+    `SELECT posts.id AS postId, posts.title, COALESCE(assignments.title, posts.title) AS assignmentTitle,
+       classes.title AS classTitle,
        posts.saved_at AS savedAt, time_zone AS timeZone, language
      FROM posts JOIN classes ON classes.id = posts.class_id AND deleted_at IS NULL
-     JOIN assignments ON assignments.id = assignment_id
+     LEFT JOIN assignments ON assignments.id = assignment_id
      JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NOT NULL
      WHERE writer_id = :personId ORDER BY posts.saved_at DESC`,
     { personId },

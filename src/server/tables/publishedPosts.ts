@@ -14,8 +14,9 @@ export interface PublishedRow {
   readonly since: Date;
   readonly revisionId: string;
   readonly title: string;
-  readonly assignmentId: string;
-  readonly assignmentTitle: string;
+  /** Null, with its title, for a post that nobody asked for. */
+  readonly assignmentId: string | null;
+  readonly assignmentTitle: string | null;
   readonly labels: readonly string[];
 }
 
@@ -47,7 +48,7 @@ const OF_CARDS = 'revisions.beside, teaser, words, cover';
 const PUBLISHED = `FROM publications JOIN posts ON posts.id = publications.post_id
   JOIN revisions ON revisions.id = publications.revision_id
   JOIN revision_copies ON revision_copies.revision_id = revisions.id
-  JOIN assignments ON assignments.id = posts.assignment_id`;
+  LEFT JOIN assignments ON assignments.id = posts.assignment_id`;
 const NOW_IN_CLASS = 'WHERE publications.until IS NULL AND posts.class_id = :classId';
 
 /** The posts of a class that some audience reads, the newest first. Who asks is sifted by the caller. */

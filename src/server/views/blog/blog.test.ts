@@ -20,7 +20,9 @@ import { may } from '../../../core/access/may';
 import { database } from '../../ground/database/database';
 import { publish } from '../../deeds/publications/publish';
 import { listHandIns } from '../../tables/handIns';
+import { listDrafts } from '../../tables/openings';
 import { findPost } from '../../tables/posts';
+import { listLatestHandedIn, listLeftPosts } from '../../tables/postsOfClass';
 import { takeBack } from '../../deeds/posts/takeBack';
 import { readerOf } from '../../ground/access/reader';
 import { maybeFront, maybeKept, maybePost, POSTS_ON_FRONT } from './viewBlog';
@@ -76,6 +78,25 @@ test('a hand-in at its own address is its writer’s and the teachers’; taken 
   expect(await maybeKept('moss', receipt, house.people.teacher, NOW)).toBeNull();
   await succeeded(as(house, 'writer', takeBack, { postId }));
   expect(await readers()).toEqual(['writer']);
+});
+
+test('a post that nobody asked for stands wherever posts stand', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  await database.change("UPDATE posts SET assignment_id = NULL, kind = 'own' WHERE id = :postId", { postId });
+  const reader = readerOf(house.people.classmate);
+  const front = await maybeFront('wind', reader, NOW);
+  expect(front?.posts.find((one) => one.postId === postId)).toMatchObject({ assignmentTitle: null });
+  const address = (await findPost(database, postId))?.address ?? '';
+  expect(await maybePost('wind', address, reader, NOW)).toMatchObject({ postId, assignmentTitle: null });
+  const inClass = await listLatestHandedIn(database, house.classId, 100);
+  expect(inClass.find((one) => one.postId === postId)).toMatchObject({ assignment: '2 · Skies' });
+  expect((await listDrafts(database, house.classId)).map((one) => one.postId)).toContain(postId);
+  await database.change('UPDATE memberships SET left_at = :now WHERE person_id = :personId', {
+    now: NOW,
+    personId: house.people.writer,
+  });
+  expect((await listLeftPosts(database, house.people.writer)).map((one) => one.postId)).toContain(postId);
 });
 
 test('a front page has the newest posts and the ways to the others; its counts are of all', async () => {

@@ -65,7 +65,7 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
     older: at < last ? at + 1 : null,
     weeks: weekly(published, inClass, now),
     labels: counted(published.flatMap((post) => blog.labelsOf(post))),
-    assignments: counted(published.map((post) => post.assignmentTitle)),
+    assignments: counted(published.flatMap((post) => post.assignmentTitle ?? [])),
     writers: [...new Set(published.map((post) => post.writerId))].map((id) =>
       shownWriter(members.get(id), blog),
     ),
