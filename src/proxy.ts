@@ -40,7 +40,10 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
 /** Everything is closed to search engines but the blog of a class that has opened itself to them. */
 async function isOpenToSearchEngines(path: string): Promise<boolean> {
   const blog = /^\/blog\/([a-z0-9-]+)(?:\/[^/]+)?$/.exec(path)?.[1];
-  return blog !== undefined && (await listFoundAddresses(database)).includes(blog);
+  if (blog === undefined) return false;
+  // Where the database can't be asked the page says so itself; nobody is to find that.
+  const found = await listFoundAddresses(database).catch((): string[] => []);
+  return found.includes(blog);
 }
 
 export const config = { matcher: ['/((?!_next/static|api/|pictures/|handouts/|icon).*)'] };

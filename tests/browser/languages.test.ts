@@ -1,6 +1,7 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
+import { toHouse } from './houseControl';
 import { CLASS_CODE, classAddress, DESK_SIZE, origin, Person, PHONE_SIZE } from './person';
 
 let teacher: Person;
@@ -11,7 +12,6 @@ beforeAll(async () => {
   visitor = await Person.arrive(PHONE_SIZE);
 });
 afterAll(async () => {
-  await classSpeaks('en-GB');
   for (const person of [teacher, visitor]) await person.leave();
 });
 
@@ -109,4 +109,16 @@ test('who is not signed in is spoken to as their browser asks', async () => {
   await visitor.goTo('/sign-in');
   await visitor.sees('In welcher Klasse bist du?');
   expect(await spoken(visitor)).toEqual(['de', 'ltr']);
+});
+
+test('where the database is gone, the page that says so still speaks', async () => {
+  await toHouse('stopDatabase');
+  try {
+    for (const page of ['/today', '/blog/wind']) {
+      await visitor.goTo(page);
+      await visitor.sees('Bei uns ist etwas kaputtgegangen');
+    }
+  } finally {
+    await toHouse('startDatabase');
+  }
 });
