@@ -1,7 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
-import { toHouse } from './houseControl';
 import { CLASS_CODE, classAddress, DESK_SIZE, origin, Person, PHONE_SIZE } from './person';
 
 let teacher: Person;
@@ -91,13 +90,16 @@ test('a blog that is closed speaks like one that is not there', async () => {
   const asked = async (address: string) => {
     const answer = await fetch(origin() + address, { headers: { 'accept-language': 'en' } });
     const html = await answer.text();
-    return [answer.status, /<html[^>]*>/.exec(html)?.[0], html.includes('There is nothing here for you')];
+    return [answer.status, /<html[^>]*>/.exec(html)?.[0]];
   };
   await classSpeaks('de-CH');
   await database.change("UPDATE classes SET ceiling = 'ourClass' WHERE code = :code", { code: CLASS_CODE });
   const closed = await Promise.all([asked('/blog/wind'), asked('/privacy-notice/wind')]);
   expect(closed).toEqual(await Promise.all([asked('/blog/nowhere'), asked('/privacy-notice/nowhere')]));
-  expect(closed[0]).toEqual([404, '<html lang="en-GB" dir="ltr">', true]);
+  expect(closed[0][0]).toBe(404);
+  await visitor.goTo('/blog/wind');
+  await visitor.sees('There is nothing here for you');
+  expect(await spoken(visitor)).toEqual(['en-GB', 'ltr']);
   await database.change("UPDATE classes SET ceiling = 'everyone' WHERE code = :code", { code: CLASS_CODE });
 });
 
@@ -109,16 +111,4 @@ test('who is not signed in is spoken to as their browser asks', async () => {
   await visitor.goTo('/sign-in');
   await visitor.sees('In welcher Klasse bist du?');
   expect(await spoken(visitor)).toEqual(['de', 'ltr']);
-});
-
-test('where the database is gone, the page that says so still speaks', async () => {
-  await toHouse('stopDatabase');
-  try {
-    for (const page of ['/today', '/blog/wind']) {
-      await visitor.goTo(page);
-      await visitor.sees('Bei uns ist etwas kaputtgegangen');
-    }
-  } finally {
-    await toHouse('startDatabase');
-  }
 });
