@@ -27,7 +27,7 @@ export default defineConfig({
           include: ['src/{server,launch}/**/*.test.ts'],
           globalSetup: ['tests/server/startDatabase.ts'],
           // Each of the processes has a database of its own; a file begins by emptying it.
-          setupFiles: ['tests/server/atOwnPlace.ts'],
+          setupFiles: ['tests/support/atOwnPlace.ts'],
           maxWorkers: PLACES,
           testTimeout: 120_000,
           hookTimeout: 120_000,
@@ -40,7 +40,7 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/startHouse.ts'],
           // Each of the processes has a house of its own; a file finds it as it began.
-          setupFiles: ['tests/browser/atOwnHouse.ts', 'tests/browser/beforeEachFile.ts'],
+          setupFiles: ['tests/support/atOwnPlace.ts', 'tests/browser/beforeEachFile.ts'],
           maxWorkers: HOUSES,
           testTimeout: 240_000,
           hookTimeout: 240_000,

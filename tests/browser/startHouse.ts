@@ -13,7 +13,8 @@ import { closePool } from '../../src/server/ground/database/pool';
 import { migrate } from '../../src/server/ground/database/migrate';
 import { keepAsBegun } from './asBegun';
 import { openControl } from './houseControl';
-import { HOUSES, type Surroundings } from './houses';
+import type { Surroundings } from '../support/surroundings';
+import { HOUSES } from './houses';
 
 const BUILD = '.next-test';
 
@@ -23,7 +24,7 @@ type End = () => unknown;
 /** The houses of the tests: files run beside each other, each in a house that no other is in. */
 export default async function startHouses(): Promise<() => Promise<void>> {
   const { leave, surroundings } = await openHouses(HOUSES, { quick: true });
-  process.env['PORCH_TEST_HOUSES'] = JSON.stringify(surroundings);
+  process.env['PORCH_TEST_PLACES'] = JSON.stringify(surroundings);
   return leave;
 }
 

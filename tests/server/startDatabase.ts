@@ -6,7 +6,8 @@ import { startMailServer } from '../../standins/mailServer';
 import { bundleTasks } from '../../src/launch/bundleTasks';
 import { startMariadb } from '../../src/launch/mariadb';
 import { migrate } from '../../src/server/ground/database/migrate';
-import { PLACES, type TestPlace } from './testPlaces';
+import type { Surroundings } from '../support/surroundings';
+import { PLACES } from './testPlaces';
 
 /**
  * Starts what the tests stand on, in a folder that is gone afterwards: for each process that runs tests a MariaDB and a folder
@@ -17,14 +18,14 @@ export default async function startDatabase(): Promise<() => Promise<void>> {
   await bundleTasks(process.cwd());
   // One after the other: two that are laid out at the same moment get into each other's way.
   const databases: Awaited<ReturnType<typeof startMariadb>>[] = [];
-  const places: TestPlace[] = [];
+  const places: Surroundings[] = [];
   for (let index = 0; index < PLACES; index += 1) {
     const place = path.join(folder, String(index));
     const pictures = path.join(place, 'pictures');
     mkdirSync(pictures, { recursive: true });
     const database = await startMariadb(place, { quick: true });
     databases.push(database);
-    places.push({ url: database.url, pictures });
+    places.push({ DATABASE_URL: database.url, PORCH_PICTURES: pictures });
   }
   const migrations = path.resolve('src/server/ground/database/migrations');
   await Promise.all(databases.map((database) => migrate(database.url, migrations)));

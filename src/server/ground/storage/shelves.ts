@@ -21,5 +21,8 @@ export const SHELVES = {
   }),
 } as const;
 
+type ShelfKind = keyof typeof SHELVES;
+export const SHELF_KINDS = Object.keys(SHELVES) as readonly ShelfKind[];
+
 /** Content hashes of files, by where they lie. */
-export type FilesByShelf = Readonly<Record<keyof typeof SHELVES, readonly string[]>>;
+export type FilesByShelf = Readonly<Record<ShelfKind, readonly string[]>>;
