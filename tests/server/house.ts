@@ -324,7 +324,7 @@ export async function deskFor(house: House, who: Exclude<Who, 'visitor'>): Promi
     role: membership.role,
     inClass: inClass!,
     now: NOW,
-    place: placeOf(inClass!, null),
+    place: placeOf(inClass!),
   };
 }
 

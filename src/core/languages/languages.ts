@@ -33,8 +33,8 @@ export interface Place {
   readonly language: string;
 }
 
-/** Where and how things of a class are said: in its time zone, to somebody who chose this language. */
-export function placeOf({ timeZone, language }: Place, chosen: HouseLanguage | null): Place {
+/** Where and how things of a class are said: in its time zone, as the class speaks or to somebody who chose this language. */
+export function placeOf({ timeZone, language }: Place, chosen: HouseLanguage | null = null): Place {
   return { timeZone, language: spokenTag(chosen, language) };
 }
 

@@ -1,4 +1,4 @@
-import { languageOf, spokenTag } from '../../../core/languages/languages';
+import { languageOf, placeOf } from '../../../core/languages/languages';
 import { teacherName } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
 import type { Context } from '../../ground/access/useCase';
@@ -33,6 +33,7 @@ export async function sendInvitation(
   const token = newToken();
   const expiresAt = new Date(now.getTime() + VALID);
   const inviter = await findPerson(database, personId);
+  const { timeZone, language } = placeOf(inClass);
   await sendMail(database, {
     to: email,
     kind: 'invitation',
@@ -43,7 +44,7 @@ export async function sendInvitation(
       school: inClass.schoolName || inClass.title,
       role,
       link: `${getSettings().origin}/invitation/${token}`,
-      until: dateInWords(expiresAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
+      until: dateInWords(expiresAt.getTime(), timeZone, language),
     },
     now,
   });

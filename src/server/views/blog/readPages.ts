@@ -1,4 +1,4 @@
-import { spokenTag } from '../../../core/languages/languages';
+import { placeOf } from '../../../core/languages/languages';
 import { addressesOf } from '../../../contract/addresses';
 import { narrower } from '../../../core/access/audience';
 import { may, type Actor } from '../../../core/access/may';
@@ -33,11 +33,12 @@ export async function maybeReadablePage(reader: PageReader, address: string) {
   if (!page || !revision) return null;
   const { inClass } = reader;
   const audience = narrower(page.audience, inClass.ceiling);
+  const { timeZone, language } = placeOf(inClass);
   return {
     title: revision.title,
     address: `/blog/${inClass.address}/pages/${page.address}`,
     html: readersHtml(openStored(revision.body), { sameTab: inClass.desk.linksInSameTab }),
-    changed: dateInWords(page.shownAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
+    changed: dateInWords(page.shownAt.getTime(), timeZone, language),
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',
     /** Where whoever tends pages goes on with it. */

@@ -1,4 +1,4 @@
-import { spokenTag } from '../../../core/languages/languages';
+import { placeOf } from '../../../core/languages/languages';
 import { addressesOf } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
 import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
@@ -143,13 +143,14 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     (member) => member.personId === found.rows.post.writerId,
   );
   if (!revision || !writer) return null;
+  const { timeZone, language } = placeOf(inClass);
   return {
     blog: shownBlog(inClass),
     title: revision.title,
     lettering: revision.beside.lettering,
     html: htmlForReaders(revision, { sameTab: false }),
     writer: nameInClass(writer),
-    handedIn: momentInWords(handIn.handedInAt.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
+    handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
     receipt: `${monogram(writer)} ${handIn.receipt}`,
     words: handIn.words,
     takenBack: handIn.takenBackAt !== null,
@@ -163,6 +164,7 @@ function shownBlog(inClass: ClassRow) {
 
 function card(post: PublishedCard, blog: Blog) {
   const { inClass, members } = blog;
+  const { timeZone, language } = placeOf(inClass);
   return {
     postId: post.postId,
     address: `/blog/${inClass.address}/${post.address}`,
@@ -172,7 +174,7 @@ function card(post: PublishedCard, blog: Blog) {
     words: post.words,
     labels: blog.labelsOf(post),
     assignmentTitle: post.assignmentTitle,
-    published: dateInWords(post.since.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
+    published: dateInWords(post.since.getTime(), timeZone, language),
     cover: post.cover,
     writer: shownWriter(members.get(post.writerId), blog),
   };

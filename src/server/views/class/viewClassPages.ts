@@ -1,4 +1,4 @@
-import { spokenTag } from '../../../core/languages/languages';
+import { placeOf } from '../../../core/languages/languages';
 import { AUDIENCES, type Audience } from '../../../core/access/audience';
 import { isStudent, may } from '../../../core/access/may';
 import { FIRST_LOOK } from '../../../core/looks/looks';
@@ -107,9 +107,11 @@ export async function maybePrivacy({ personId, role, inClass, place }: Desk) {
 export function maybeLook({ personId, role, inClass, now }: Desk) {
   if (!may({ personId, role }, 'class.change', {})) return null;
   const { id, title, subtitle, schoolName, groupName, address, look, banner, lettering } = inClass;
+  // As the blog says it, whoever looks at it here.
+  const { timeZone, language } = placeOf(inClass);
   return {
     classId: id,
     blog: { title, subtitle, schoolName, groupName, address, look, banner, lettering },
-    today: dateInWords(now.getTime(), inClass.timeZone, spokenTag(null, inClass.language)),
+    today: dateInWords(now.getTime(), timeZone, language),
   };
 }

@@ -19,7 +19,7 @@ interface Around {
 export async function maybeComments(postId: string, { actor, subject, inClass, members, now }: Around) {
   const shown = await listShownComments(postId, { actor, subject });
   if (!shown) return null;
-  const { timeZone, language } = placeOf(inClass, null);
+  const { timeZone, language } = placeOf(inClass);
   return {
     tends: may(actor, 'comment.tend', {}),
     writes: may(actor, 'comment.write', subject),
