@@ -19,6 +19,8 @@ export function addressesOf(classId: string) {
     log: `${at}/log`,
     assignments: `${at}/assignments`,
     assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
+    set: (assignmentId: string) => `${at}/set/${assignmentId}`,
+    student: (personId: string) => `${at}/students/${personId}`,
     pages: `${at}/pages`,
     page: (pageId: string) => `${at}/pages/${pageId}`,
     post,

@@ -24,7 +24,7 @@ import { writeComment } from './deeds/comments/writeComment';
 import { changeClassCode } from './deeds/classes/changeClassCode';
 import { changeAddress } from './deeds/classes/changeAddress';
 import { changeLook } from './deeds/classes/changeLook';
-import { changePrivacy } from './deeds/classes/changePrivacy';
+import { changePrivacy, previewPrivacy } from './deeds/classes/changePrivacy';
 import { changeWords } from './deeds/classes/changeWords';
 import { changeYear } from './deeds/classes/changeYear';
 import { checkAddress } from './deeds/classes/checkAddress';
@@ -78,6 +78,7 @@ import { hidePage, showPage } from './deeds/pages/showPage';
 import { takeUpRevision } from './deeds/pages/takeUpRevision';
 import { setPassphrase } from './deeds/passphrases/setPassphrase';
 import { setPostPassphrase } from './deeds/passphrases/setPostPassphrase';
+import { openAgain } from './deeds/publications/openAgain';
 import { openSet } from './deeds/publications/openSet';
 import { narrowPost } from './deeds/publications/narrowPost';
 import { publish } from './deeds/publications/publish';
@@ -112,6 +113,7 @@ export const USE_CASES = {
   decideLabel,
   changeLook,
   changePrivacy,
+  previewPrivacy,
   setPassphrase,
   setPostPassphrase,
   settleClass,
@@ -193,6 +195,7 @@ export const USE_CASES = {
   giveBackGrade,
   publish,
   narrowPost,
+  openAgain,
   openSet,
 } as const;
 

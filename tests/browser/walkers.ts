@@ -31,6 +31,7 @@ export let ids: {
   readonly published: string;
   readonly picture: string;
   readonly page: string;
+  readonly writer: string;
 };
 
 export async function post(
@@ -148,6 +149,7 @@ export async function signEverybodyIn(): Promise<void> {
     ),
     published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"/]+)"/),
     page: await linkOn(addressesOf(classId).pages, 'teacher', /href="[^"]*\/pages\/([0-9a-z]{16})"/),
+    writer: await personId('Greta'),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
   };
   await signIn('administrator', { as: 'adult', email: TEACHERS[3]!.email, password: TEACHERS[3]!.password });
@@ -179,6 +181,14 @@ export const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/[classId]/assignments/[assignmentId]/page.tsx': {
     address: () => at().assignment(ids.assignment),
     needs: ['assignment.read', { assignmentIsSet: true }],
+  },
+  '(desk)/class/[classId]/set/[assignmentId]/page.tsx': {
+    address: () => at().set(ids.assignment),
+    needs: ['class.teach', {}],
+  },
+  '(desk)/class/[classId]/students/[personId]/page.tsx': {
+    address: () => at().student(ids.writer),
+    needs: ['class.teach', {}],
   },
   '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
   '(desk)/class/[classId]/(about)/page.tsx': { address: () => at().roster, needs: ['roster.read', {}] },

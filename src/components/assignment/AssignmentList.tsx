@@ -51,7 +51,7 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
       </div>
       <ul className="rows mt-6">
         {assignments.map((assignment) => (
-          <li key={assignment.id} className="sm:grid-cols-[40px_1fr_220px_170px_90px]">
+          <li key={assignment.id} className="sm:grid-cols-[40px_1fr_220px_170px_160px]">
             <span className="font-read text-[22px] font-semibold">{assignment.number}</span>
             <span>
               <b>{assignment.title || t('untitled')}</b>
@@ -73,13 +73,24 @@ export function AssignmentList({ classId, groupName, assignments }: AssignmentLi
                   ? t('opens', { when: assignment.opens })
                   : t('onlyTeachers')}
             </span>
-            <Link
-              className="btn"
-              href={addressesOf(classId).assignment(assignment.id)}
-              aria-label={t('openTitle', { title: assignment.title || t('untitled') })}
-            >
-              {t('open')}
-            </Link>
+            <span className="flex gap-2">
+              <Link
+                className="btn"
+                href={addressesOf(classId).assignment(assignment.id)}
+                aria-label={t('openTitle', { title: assignment.title || t('untitled') })}
+              >
+                {t('open')}
+              </Link>
+              {assignment.isSet ? (
+                <Link
+                  className="btn"
+                  href={addressesOf(classId).set(assignment.id)}
+                  aria-label={t('postsTitle', { title: assignment.title || t('untitled') })}
+                >
+                  {t('posts')}
+                </Link>
+              ) : null}
+            </span>
           </li>
         ))}
       </ul>

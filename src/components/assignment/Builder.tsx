@@ -52,6 +52,11 @@ export function Builder(props: BuilderProps) {
         <Link className="back" href={addresses.assignments}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
+        {isSet ? (
+          <Link className="act order-last ml-auto" href={addresses.set(assignmentId)} prefetch={false}>
+            {t('posts')}
+          </Link>
+        ) : null}
         <p>
           <b>{draft.title || t('untitled')}</b>{' '}
           {props.series

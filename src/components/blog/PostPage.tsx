@@ -22,6 +22,8 @@ export interface PostPageProps extends CardShown, InnerPageProps {
   readonly comments: CommentsShown | null;
   /** Whether who reads it can let fewer people read it. */
   readonly narrows: boolean;
+  /** Where its notes, its grade and its readers are, for who teaches the class. */
+  readonly review: string | null;
 }
 
 /** One post, as its readers see it. */
@@ -36,6 +38,7 @@ export function PostPage({
   audience,
   comments,
   narrows,
+  review,
   ...post
 }: PostPageProps) {
   const t = useTranslations('blog');
@@ -86,6 +89,13 @@ export function PostPage({
             ) : null}
             {comments ? <Comments postId={post.postId} {...comments} /> : null}
             <TellTeacher />
+            {review ? (
+              <p className="mt-6 border-t border-line pt-4">
+                <a className="act" href={review}>
+                  {t('review')}
+                </a>
+              </p>
+            ) : null}
             {narrows ? (
               <NarrowPost postId={post.postId} audience={audience} blog={`/blog/${blog.address}`} />
             ) : null}

@@ -1,14 +1,19 @@
 'use client';
-import { useState } from 'react';
+
+import { useEffect, useState } from 'react';
+import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { changePrivacy } from '../../contract/classes/changePrivacy';
-import { AUDIENCES, type Audience } from '../../core/access/audience';
+import { previewPrivacy } from '../../contract/classes/previewPrivacy';
+import type { DrawnBack, OpenableAgain } from '../../contract/publications/drawnBack';
+import { AUDIENCES, narrower, type Audience } from '../../core/access/audience';
 import { NAMING_RULES, type NamingRule } from '../../core/people/names';
 import { call } from '../basics/call';
 import { useAsking } from '../basics/useAsking';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { KeepLine } from './KeepLine';
+import { OpenAgain } from './OpenAgain';
 import { useMadeWords } from '../basics/useMadeWords';
 
 interface PrivacySettings {
@@ -24,23 +29,22 @@ export interface PrivacyProps extends PrivacySettings {
   readonly address: string;
   /** Since when there is a passphrase, in words, or null. */
   readonly passphraseSince: string | null;
-  /** How many posts each audience reads now. */
-  readonly published: Readonly<Record<Audience, number>>;
+  /** What was drawn back before, with how far each could be opened again now. */
+  readonly openable: readonly OpenableAgain[];
   /** How one of the class is named under each rule. */
   readonly examples: Readonly<Record<NamingRule, string>>;
 }
 
 /** Who may read what the class writes, in words at the place where it is chosen. */
 export function Privacy(props: PrivacyProps) {
-  const { classId, address, passphraseSince, published, examples, ...settings } = props;
+  const { classId, address, passphraseSince, openable, examples, ...settings } = props;
   const t = useMadeWords('privacy');
   const router = useRouter();
   const [chosen, setChosen] = useState<PrivacySettings>(settings);
   const { busy, problem, wait } = useAsking();
   const [kept, setKept] = useState(false);
-  const [drawnBack, setDrawnBack] = useState<readonly { readonly postId: string; readonly title: string }[]>(
-    [],
-  );
+  const [drawnBack, setDrawnBack] = useState<readonly DrawnBack[]>([]);
+  const wouldDraw = useWouldDraw(classId, settings, chosen);
   const change = (part: Partial<PrivacySettings>) => {
     const next = { ...chosen, ...part };
     // Search engines find only what everyone may read.
@@ -52,10 +56,6 @@ export function Privacy(props: PrivacyProps) {
     if (outcome.ok) setDrawnBack(outcome.value.drawnBack);
     router.refresh();
   };
-  const beyond = AUDIENCES.slice(AUDIENCES.indexOf(chosen.ceiling) + 1).reduce(
-    (sum, audience) => sum + published[audience],
-    0,
-  );
   return (
     <main className="page" id="main">
       <div className="flex flex-wrap items-start justify-between gap-4">
@@ -94,7 +94,6 @@ export function Privacy(props: PrivacyProps) {
             value={chosen.ceiling}
             onChoose={(ceiling) => change({ ceiling })}
           />
-          {beyond > 0 ? <p className="problem">{t('willDrawBack', { count: beyond })}</p> : null}
           <Choice
             legend={t('naming')}
             name="naming"
@@ -128,6 +127,9 @@ export function Privacy(props: PrivacyProps) {
               onChange={(editorsRead) => change({ editorsRead })}
             />
           </fieldset>
+          {wouldDraw.length > 0 ? (
+            <PostsNamed saying={t('willDrawBack', { count: wouldDraw.length })} posts={wouldDraw} />
+          ) : null}
           <KeepLine
             busy={busy}
             changed={JSON.stringify(chosen) !== JSON.stringify(settings)}
@@ -135,26 +137,62 @@ export function Privacy(props: PrivacyProps) {
             problem={problem}
           />
           {drawnBack.length > 0 ? (
-            <div role="status" className="border-l-4 border-porch bg-porch-tint p-4">
-              <p className="font-semibold">{t('drawnBack', { count: drawnBack.length })}</p>
-              <ul className="mt-1">
-                {drawnBack.map((post) => (
-                  <li key={post.postId}>{post.title}</li>
-                ))}
-              </ul>
-              <p className="mt-2 text-ink-2">{t('copiesStay')}</p>
-            </div>
+            <PostsNamed saying={t('drawnBack', { count: drawnBack.length })} posts={drawnBack} />
           ) : null}
         </form>
-        <PassphraseForm opens={{ classId }} since={passphraseSince}>
-          <h2 className="section-head">{t('passphrase.heading')}</h2>
-          <p className="under">
-            {passphraseSince ? t('passphrase.since', { since: passphraseSince }) : t('passphrase.none')}
-          </p>
-          {settings.ceiling === 'ourClass' ? <p className="under">{t('passphrase.notUsed')}</p> : null}
-        </PassphraseForm>
+        <div className="grid gap-10">
+          <PassphraseForm opens={{ classId }} since={passphraseSince}>
+            <h2 className="section-head">{t('passphrase.heading')}</h2>
+            <p className="under">
+              {passphraseSince ? t('passphrase.since', { since: passphraseSince }) : t('passphrase.none')}
+            </p>
+            {settings.ceiling === 'ourClass' ? <p className="under">{t('passphrase.notUsed')}</p> : null}
+          </PassphraseForm>
+          <OpenAgain classId={classId} openable={openable} />
+        </div>
       </div>
     </main>
+  );
+}
+
+/** The posts that settings would draw back, asked of the server while they are chosen. */
+function useWouldDraw(
+  classId: string,
+  settings: PrivacySettings,
+  { ceiling, consentNeeded }: PrivacySettings,
+): readonly DrawnBack[] {
+  const [drawn, setDrawn] = useState<readonly DrawnBack[]>([]);
+  const narrows =
+    (ceiling !== settings.ceiling && narrower(ceiling, settings.ceiling) === ceiling) ||
+    (consentNeeded && !settings.consentNeeded);
+  useEffect(() => {
+    if (!narrows) return;
+    let current = true;
+    void call(previewPrivacy, { classId, ceiling, consentNeeded }).then((outcome) => {
+      if (current && outcome.ok) setDrawn(outcome.value.drawnBack);
+    });
+    return () => {
+      current = false;
+    };
+  }, [classId, narrows, ceiling, consentNeeded]);
+  return narrows ? drawn : [];
+}
+
+/** Posts by their titles, and what happens to them. */
+function PostsNamed({ saying, posts }: { readonly saying: string; readonly posts: readonly DrawnBack[] }) {
+  const t = useTranslations('privacy');
+  return (
+    <div role="status" className="border-l-4 border-porch bg-porch-tint p-4">
+      <p className="font-semibold">{saying}</p>
+      <ul className="mt-1 max-h-64 overflow-auto">
+        {posts.map(({ postId, title, writer }) => (
+          <li key={postId} dir="auto">
+            {t('byWriter', { title, writer })}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 text-ink-2">{t('copiesStay')}</p>
+    </div>
   );
 }
 

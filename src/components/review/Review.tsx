@@ -1,8 +1,10 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
+import { addressesOf } from '../../contract/addresses';
 import type { InputOf } from '../../contract/input';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
@@ -42,9 +44,9 @@ export function Review(props: ReviewProps) {
     // The compiler does not see that what is named and the rest are the whole.
     told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
   const letRead = async (audience: Audience) => {
-    const { now } = props.readers;
-    const narrows = now !== null && narrower(audience, now) === audience;
-    await told(call(narrows ? narrowPost : publish, { postId, audience }));
+    const { published } = props.readers;
+    const narrows = published !== null && narrower(audience, published) === audience;
+    return told(call(narrows ? narrowPost : publish, { postId, audience }));
   };
 
   return (
@@ -64,6 +66,15 @@ export function Review(props: ReviewProps) {
               </>
             ) : null}
             {props.steps.length ? <Steps steps={props.steps} /> : null}
+            <p className="mt-3">
+              <Link
+                className="act"
+                href={addressesOf(props.classId).set(props.assignmentId)}
+                prefetch={false}
+              >
+                {t('set', { title: props.assignmentTitle })}
+              </Link>
+            </p>
             {props.readBy.length ? (
               <p className="mt-3 text-ink-2">
                 {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}

@@ -12,6 +12,7 @@ import { useTrays } from '../railing/useTrays';
 import { CriterionBay } from './CriterionBay';
 import { EvidenceTray } from './EvidenceTray';
 import { GradeTray } from './GradeTray';
+import { ReadersTray } from './ReadersTray';
 import type { ReviewRailingProps } from './reviewProps';
 import { TeacherGate } from './TeacherGate';
 
@@ -21,7 +22,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const t = useTranslations('review');
   const format = useFormatter();
   const bays = useRef<HTMLDivElement>(null);
-  const { raised, toggle, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase'>();
+  const { raised, toggle, lower, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase' | 'readers'>();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
   const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length + byEye;
@@ -67,7 +68,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
           {open > 0 ? t('toJudge', { count: open }) : t('lines', { count: grade.lines.length })}
         </Bay>
       </div>
-      <TeacherGate {...props} open={open} onPassphrase={toggle('passphrase')} />
+      <TeacherGate {...props} open={open} onPassphrase={toggle('passphrase')} onReaders={toggle('readers')} />
       {raised?.id === 'evidence' ? (
         <Tray {...tray} title={t('evidence', { met, of: answer.required.of })} width={760}>
           <EvidenceTray
@@ -81,6 +82,11 @@ export function ReviewRailing(props: ReviewRailingProps) {
       {raised?.id === 'grade' ? (
         <Tray {...tray} title={t('madeOf', { grade: grade.grade, possible: grade.possible })} width={520}>
           <GradeTray {...props} />
+        </Tray>
+      ) : null}
+      {raised?.id === 'readers' ? (
+        <Tray {...tray} title={t('readers.heading')} width={520}>
+          <ReadersTray {...props} onDone={lower} />
         </Tray>
       ) : null}
       {raised?.id === 'passphrase' ? (

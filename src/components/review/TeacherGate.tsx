@@ -5,7 +5,6 @@ import Link from 'next/link';
 import { accept } from '../../contract/reviews/accept';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
-import { AudienceSelect } from '../basics/AudienceSelect';
 import { Mark } from '../basics/Mark';
 import type { ReviewRailingProps } from './reviewProps';
 
@@ -14,13 +13,15 @@ interface GateProps extends ReviewRailingProps {
   readonly open: number;
   /** Shows the post's own passphrase above the button that was pressed. */
   readonly onPassphrase: (above: HTMLElement) => void;
+  /** Shows who may read it above the button that was pressed. */
+  readonly onReaders: (above: HTMLElement) => void;
 }
 
 /** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
 export function TeacherGate(props: GateProps) {
   const { stage, readers, gradeGivenBack, writer, open, busy, problem } = props;
   const t = useTranslations('review.gate');
-  const now = readers.now ?? 'writerAndTeachers';
+  const now = readers.now?.to ?? 'writerAndTeachers';
   return (
     <section className="gate" aria-label={t('label')}>
       <Mark id="gate-shut" className="leaf" />
@@ -29,7 +30,11 @@ export function TeacherGate(props: GateProps) {
           <div>
             <b>{t('whoMayRead')}</b>
             {t(`audience.${now}`, { name: writer.name })}
-            {readers.since ? `, ${t('since', { when: readers.since })}` : ''}
+            {readers.now?.heldBack
+              ? `, ${t('heldBack', { audience: readers.published ?? now })}`
+              : readers.since
+                ? `, ${t('since', { when: readers.since })}`
+                : ''}
           </div>
           <div>
             <b>{t('grade')}</b>
@@ -47,16 +52,9 @@ export function TeacherGate(props: GateProps) {
           <p className="px-2.5 pb-1.5 text-[13px]">{t('askedAddress', { address: readers.askedAddress })}</p>
         ) : null}
         {stage !== 'accepted' && readers.now ? (
-          <label className="flex items-center gap-2 px-2.5 pb-1.5 text-[13.5px]">
-            {t('stillRead')}
-            <AudienceSelect
-              className="fill"
-              value={readers.now}
-              upTo={readers.now}
-              disabled={busy}
-              onChoose={(audience) => void props.publish(audience)}
-            />
-          </label>
+          <p className="px-2.5 pb-1.5">
+            <ChangeReaders {...props} />
+          </p>
         ) : null}
         {stage === 'sentBack' ? <p className="px-2.5 pb-1.5 text-[13px]">{t('sentBack')}</p> : null}
         {stage === 'accepted' ? <AfterAcceptance {...props} /> : <Deciding {...props} open={open} />}
@@ -114,21 +112,12 @@ function Deciding({
 }
 
 function AfterAcceptance(props: GateProps) {
-  const { act, publish, busy, readers, gradeGivenBack, nextPostId, onPassphrase } = props;
+  const { act, busy, readers, gradeGivenBack, nextPostId, onPassphrase } = props;
   const t = useTranslations('review.gate');
   return (
     <div className="doing flex-wrap">
-      <label className="flex items-center gap-2 text-[13.5px]">
-        {t('publishTo')}
-        <AudienceSelect
-          className="fill"
-          value={readers.now ?? 'writerAndTeachers'}
-          upTo={readers.ceiling}
-          disabled={busy}
-          onChoose={(audience) => void publish(audience)}
-        />
-      </label>
-      {readers.now === 'passphrase' ? (
+      <ChangeReaders {...props} />
+      {readers.now?.to === 'passphrase' ? (
         <button
           type="button"
           className="act self-center"
@@ -161,5 +150,14 @@ function AfterAcceptance(props: GateProps) {
         </button>
       )}
     </div>
+  );
+}
+
+function ChangeReaders({ onReaders }: GateProps) {
+  const t = useTranslations('review.gate');
+  return (
+    <button type="button" className="act self-center" onClick={(event) => onReaders(event.currentTarget)}>
+      {t('changeReaders')}
+    </button>
   );
 }

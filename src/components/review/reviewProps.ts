@@ -3,6 +3,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
 import type { ChangesShown } from '../../core/posts/changesShown';
+import type { Closed, ReadersNow } from '../../core/privacy/readersNow';
 import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
@@ -31,6 +32,8 @@ export interface ReviewProps {
   readonly parts: readonly string[];
   readonly labels: readonly string[];
   readonly writer: { readonly name: string; readonly monogram: string };
+  readonly classId: string;
+  readonly assignmentId: string;
   readonly assignmentTitle: string;
   readonly handedIn: string;
   readonly ordinal: number;
@@ -46,10 +49,18 @@ export interface ReviewProps {
   readonly gradeGivenBack: { readonly grade: number; readonly when: string } | null;
   readonly notes: readonly NoteShown[];
   readonly readers: {
-    readonly now: Audience | null;
+    /** Null while nobody but its writer and the teachers reads it. */
+    readonly now: ReadersNow | null;
+    /** To whom it was published. */
+    readonly published: Audience | null;
     readonly since: string | null;
+    /** To whom it can be given, and why not to others. */
+    readonly choices: readonly { readonly audience: Audience; readonly closed: Closed | null }[];
+    /** Whether the class has a passphrase. */
+    readonly classPassphrase: boolean;
+    /** The name under which everyone reads it. */
+    readonly as: string;
     readonly whenAccepted: Audience | null;
-    readonly ceiling: Audience;
     readonly release: Release;
     readonly address: string | null;
     /** The address that the writer would like instead; it comes with the acceptance. */
@@ -77,5 +88,6 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly busy: boolean;
   readonly problem: string;
   readonly act: ActOnHandIn;
-  readonly publish: (audience: Audience) => Promise<void>;
+  /** Lets others read it; true when it was done. */
+  readonly publish: (audience: Audience) => Promise<boolean>;
 }

@@ -237,7 +237,16 @@ function StudentRow({ row, onEdit }: StudentRowProps) {
         <ConsentLine consents={student.consents} />
       </td>
       <td>{student.lastSeen ?? t('notYet')}</td>
-      <td>{student.posts}</td>
+      <td>
+        <Link
+          className="act"
+          href={addresses.student(student.personId)}
+          aria-label={t('postsOf', { name: student.name, count: student.posts })}
+          prefetch={false}
+        >
+          {student.posts}
+        </Link>
+      </td>
       <td>
         {needsHelp(student) ? (
           <Link

@@ -37,6 +37,8 @@ interface ClassToday {
   readonly concerns: number;
   /** Pages of the class blog that a student editor asks to be shown. */
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
+  /** Whose consent has run out while something of theirs is meant for readers outside the class. */
+  readonly consentsOver: readonly { readonly personId: string; readonly name: string }[];
   readonly assignments: readonly AssignmentToday[];
 }
 
@@ -62,10 +64,11 @@ export function TeacherToday(props: TeacherTodayProps) {
     return one.assignments.map((assignment) => ({ ...assignment, classId: one.classId, inClass }));
   });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
-  const told = classes.flatMap(({ classId, concerns, pagesAsked }) => {
+  const told = classes.flatMap(({ classId, concerns, pagesAsked, consentsOver }) => {
     const addresses = addressesOf(classId);
     const [asked] = pagesAsked;
     const titles = pagesAsked.map((page) => page.title).join(', ');
+    const [over] = consentsOver;
     return [
       ...(concerns > 0 ? [{ href: addresses.concerns, text: t('told', { count: concerns }) }] : []),
       ...(asked
@@ -73,6 +76,17 @@ export function TeacherToday(props: TeacherTodayProps) {
             {
               href: pagesAsked.length === 1 ? addresses.page(asked.id) : addresses.pages,
               text: t('pagesAsked', { count: pagesAsked.length, titles }),
+            },
+          ]
+        : []),
+      ...(over
+        ? [
+            {
+              href: consentsOver.length === 1 ? addresses.student(over.personId) : addresses.roster,
+              text: t('consentOver', {
+                count: consentsOver.length,
+                names: consentsOver.map((one) => one.name).join(', '),
+              }),
             },
           ]
         : []),
@@ -111,7 +125,14 @@ export function TeacherToday(props: TeacherTodayProps) {
             {assignments.map((assignment) => (
               <li key={assignment.id} className="sm:grid-cols-[1fr_220px_80px]">
                 <span>
-                  <b>{assignment.title}</b>
+                  <Link
+                    className="font-bold text-ink no-underline hover:underline"
+                    href={addressesOf(assignment.classId).set(assignment.id)}
+                    aria-label={t('allPosts', { title: assignment.title })}
+                    prefetch={false}
+                  >
+                    {assignment.title}
+                  </Link>
                   {assignment.inClass ? <span className="calm"> {assignment.inClass}</span> : null}
                   <span className="calm block">{waitingWords(assignment, t)}</span>
                 </span>

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { appearance, consentOn, namingWith, widestWith, type Consent, type ConsentPurpose } from './consent';
+import { consentOn, namingWith, outside, widestWith, type Consent, type ConsentPurpose } from './consent';
 
 const consent = (purposes: readonly ConsentPurpose[], more: Partial<Consent> = {}): Consent => ({
   purposes,
@@ -35,6 +35,24 @@ test.each([
   [['firstName'], null, 'byRule', 'everyone', 'firstName'],
   [['penName', 'firstName'], 'Tern', 'byRule', 'everyone', 'firstName'],
 ] as const)('with consent for %j and the pen name %s', (purposes, penName, appears, audience, rule) => {
-  const found = appearance(new Set<ConsentPurpose>(purposes), { penName });
+  const { appears: found } = outside([consent(purposes)], '2026-11-01', { penName });
   expect([found, widestWith(found), namingWith(found, 'firstName')]).toEqual([appears, audience, rule]);
+});
+
+describe('what lacks', () => {
+  const over = consent(['firstName'], { until: '2026-10-01' });
+  const takenBack = consent(['penName'], { withdrawn: true, givenOn: '2026-10-05' });
+  test.each([
+    ['no consent at all', [], 'notGiven'],
+    ['one for pictures alone', [consent(['pictures'])], 'notGiven'],
+    ['one that is over', [over], 'ranOut'],
+    ['one that was taken back', [takenBack], 'takenBack'],
+    ['one over, a later one taken back', [over, takenBack], 'takenBack'],
+    ['one taken back, a later one over', [{ ...over, givenOn: '2026-10-06' }, takenBack], 'ranOut'],
+    ['one that is yet to begin', [over, consent(['firstName'], { givenOn: '2026-12-01' })], 'notYet'],
+    ['one for a pen name that is not there', [consent(['penName'])], 'noPenName'],
+    ['nothing', [consent(['firstName'])], null],
+  ] as const)('%s', (_, consents, lacks) => {
+    expect(outside(consents, '2026-11-01', { penName: null }).lacks).toBe(lacks);
+  });
 });

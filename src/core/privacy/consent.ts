@@ -28,12 +28,38 @@ export function consentOn(consents: readonly Consent[], day: string): ReadonlySe
 /** How a writer may appear outside the class: the class's own rule, the pen name alone, or not at all. */
 export type Appearance = 'byRule' | 'penName' | 'no';
 
-export function appearance(
-  purposes: ReadonlySet<ConsentPurpose>,
+/** What is missing where a writer may not appear outside the class. */
+export type Lack = 'notGiven' | 'notYet' | 'ranOut' | 'takenBack' | 'noPenName';
+
+/** How somebody stands towards readers outside the class; something lacks exactly where they may not appear. */
+export type Outside =
+  | { readonly appears: Exclude<Appearance, 'no'>; readonly lacks: null }
+  | { readonly appears: 'no'; readonly lacks: Lack };
+
+/** Where no consent is asked for. */
+export const FREE_OUTSIDE: Outside = { appears: 'byRule', lacks: null };
+
+/** How somebody may appear outside the class on a day, and what lacks where they may not. */
+export function outside(
+  consents: readonly Consent[],
+  day: string,
   { penName }: { readonly penName: string | null },
-): Appearance {
-  if (purposes.has('firstName')) return 'byRule';
-  return purposes.has('penName') && penName !== null ? 'penName' : 'no';
+): Outside {
+  const purposes = consentOn(consents, day);
+  if (purposes.has('firstName')) return FREE_OUTSIDE;
+  if (purposes.has('penName'))
+    return penName === null ? { appears: 'no', lacks: 'noPenName' } : { appears: 'penName', lacks: null };
+  return { appears: 'no', lacks: lackOn(consents, day) };
+}
+
+/** Why no consent to appear holds on a day: the one that was given last decides. */
+function lackOn(consents: readonly Consent[], day: string): Lack {
+  const [last] = consents
+    .filter(({ purposes }) => purposes.includes('firstName') || purposes.includes('penName'))
+    .toSorted((one, another) => another.givenOn.localeCompare(one.givenOn));
+  if (!last) return 'notGiven';
+  if (last.withdrawn) return 'takenBack';
+  return last.givenOn > day ? 'notYet' : 'ranOut';
 }
 
 /** The widest audience of what somebody writes, as far as consent decides it. */

@@ -11,10 +11,13 @@ export interface MemberRow {
   readonly passcodeKind: PasscodeKind | null;
   /** A group within the class. */
   readonly groupInClass: string | null;
+  /** When they left the class; null for who is in it. */
+  readonly leftAt: Date | null;
 }
 
 const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
-    pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass
+    pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass,
+    left_at AS leftAt
   FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
 
 const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";

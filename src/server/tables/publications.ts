@@ -20,39 +20,79 @@ export async function findPublication(database: Database, postId: string): Promi
   return row ?? null;
 }
 
-export async function insertPublication(
+/** A publication to come. `drawnFrom`: the audience that it had before it was drawn back; null for one that a person decided. */
+export interface NewPublicationRow extends PublicationRow {
+  readonly by: string;
+  readonly drawnFrom: Audience | null;
+}
+
+export async function insertPublications(
   database: Database,
-  publication: PublicationRow & { readonly by: string },
+  publications: readonly NewPublicationRow[],
 ): Promise<void> {
-  await database.change(
-    `INSERT INTO publications (id, post_id, revision_id, audience, since, until, published_by)
-     VALUES (:id, :postId, :revisionId, :audience, :since, NULL, :by)`,
-    { ...publication },
+  await database.insert(
+    'publications (id, post_id, revision_id, audience, since, published_by, drawn_from)',
+    publications.map((one) => [
+      one.id,
+      one.postId,
+      one.revisionId,
+      one.audience,
+      one.since,
+      one.by,
+      one.drawnFrom,
+    ]),
   );
 }
 
-export async function endPublications(database: Database, postId: string, at: Date): Promise<void> {
-  await database.change('UPDATE publications SET until = :at WHERE post_id = :postId AND until IS NULL', {
-    postId,
-    at,
-  });
+export async function endPublications(
+  database: Database,
+  postIds: readonly string[],
+  at: Date,
+): Promise<void> {
+  if (postIds.length === 0) return;
+  await database.change(
+    `UPDATE publications JOIN JSON_TABLE(:postIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = post_id
+     SET until = :at WHERE until IS NULL`,
+    { postIds: JSON.stringify(postIds), at },
+  );
 }
 
-/** The posts of a class that readers see, with their audience and the title that readers see; of one writer, or of all. */
+/** What readers of a class see of a post, and how it came to be so. */
+export interface ClassPublicationRow extends PublicationRow {
+  /** As readers see it. */
+  readonly title: string;
+  readonly writerId: string;
+  /** The narrower audience that its writer asked for. */
+  readonly wished: Audience | null;
+  /** Where it was drawn back: the audience before. */
+  readonly drawnFrom: Audience | null;
+}
+
+/** The posts of a class that readers see; of one writer, or of all. */
 export async function listPublications(
   database: Database,
   classId: string,
   writerId: string | null = null,
-): Promise<readonly (PublicationRow & { readonly title: string; readonly writerId: string })[]> {
+): Promise<readonly ClassPublicationRow[]> {
   return database.rows(
     `SELECT publications.id, publications.post_id AS postId, revision_id AS revisionId, publications.audience, since,
-       revisions.title, posts.writer_id AS writerId
+       revisions.title, posts.writer_id AS writerId, posts.audience AS wished, drawn_from AS drawnFrom
      FROM publications JOIN posts ON posts.id = publications.post_id
      JOIN revisions ON revisions.id = publications.revision_id
      WHERE posts.class_id = :classId AND until IS NULL AND (:writerId IS NULL OR posts.writer_id = :writerId)
      ORDER BY since DESC`,
     { classId, writerId },
   );
+}
+
+/** Who has something of theirs published to people outside a class. */
+export async function listWritersBeyond(database: Database, classId: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ writerId: string }>(
+    `SELECT DISTINCT writer_id AS writerId FROM publications JOIN posts ON posts.id = post_id
+     WHERE class_id = :classId AND until IS NULL AND publications.audience IN ('passphrase', 'everyone')`,
+    { classId },
+  );
+  return rows.map((row) => row.writerId);
 }
 
 /** The accepted posts of an assignment with the revision that was accepted. */

@@ -42,6 +42,8 @@ import { maybeReceipt } from './writing/viewReceipt';
 import { maybeRevisions } from './writing/viewRevisions';
 import { maybePile } from './review/listPile';
 import { maybeReview } from './review/viewReview';
+import { maybeSet } from './set/viewSet';
+import { maybeStudentPosts } from './set/viewStudent';
 import { maybeOpenings } from './safety/viewOpenings';
 import { listEveryWork } from './today/listWork';
 import { maybeTeacherToday } from './today/viewTeacherToday';
@@ -99,6 +101,8 @@ const teachers: Readonly<Record<string, View>> = {
   builder: (desk) => maybeBuilder(assignmentId, desk),
   pile: (desk) => maybePile([desk]),
   review: (desk) => maybeReview(waiting, [desk]),
+  set: (desk) => maybeSet(assignmentId, desk),
+  student: (desk) => maybeStudentPosts(house.people.writer, desk),
   roster: maybeRoster,
   'class frame': maybeClassFrame,
   pictures: maybeClassPictures,

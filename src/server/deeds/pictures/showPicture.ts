@@ -1,7 +1,7 @@
 import { PICTURE_WIDTHS, type PictureWidth } from '../../../core/document/pictureAddress';
-import { narrower, type Audience } from '../../../core/access/audience';
+import type { Audience } from '../../../core/access/audience';
 import { may, type Actor } from '../../../core/access/may';
-import { widestWith } from '../../../core/privacy/consent';
+import { readersNow } from '../../../core/privacy/readersNow';
 import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
 import { findClass } from '../../tables/classes';
@@ -95,8 +95,8 @@ async function audienceNow(
 ): Promise<Audience | null> {
   const inClass = publishedTo && (await findClass(database, classId));
   if (!inClass) return null;
-  const appears = await findAppearance(database, inClass, { writerId, now });
-  return narrower(narrower(publishedTo, inClass.ceiling), widestWith(appears));
+  const outside = await findAppearance(database, inClass, { writerId, now });
+  return readersNow(publishedTo, { ceiling: inClass.ceiling, outside }).to;
 }
 
 function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {

@@ -1,35 +1,76 @@
 import type { DrawnBack } from '../../../contract/publications/drawnBack';
-import { audiencesUpTo, type Audience } from '../../../core/access/audience';
+import { nameInClass } from '../../../core/people/names';
+import { readersNow } from '../../../core/privacy/readersNow';
 import type { Database } from '../../ground/database/database';
-import { listPublications } from '../../tables/publications';
-import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
+import { newId } from '../../ground/database/newId';
+import type { ClassRow } from '../../tables/classes';
+import { listEverMembers } from '../../tables/memberships';
+import {
+  endPublications,
+  insertPublications,
+  listPublications,
+  type ClassPublicationRow,
+} from '../../tables/publications';
+import { listAppearances } from '../subjects/appearances';
 
-/** The posts of a class, or of one of its writers, that more people read than `to` allows. */
-async function listWider(
-  database: Database,
-  { classId, writerId = null }: { readonly classId: string; readonly writerId?: string | null },
-  to: Audience,
-) {
-  const within = audiencesUpTo(to);
-  return (await listPublications(database, classId, writerId)).filter(
-    (one) => !within.includes(one.audience),
-  );
+/** Whose posts: all of a class as it is or will be, or those of one writer. */
+interface Whose {
+  readonly writerId?: string;
+  readonly now: Date;
 }
 
-/** Draws every post that goes beyond an audience back to it, at once. */
+/** The publications of a class with what readers outside need to know of their writers. */
+export async function listWithWriters(database: Database, inClass: ClassRow, { writerId, now }: Whose) {
+  const publications = await listPublications(database, inClass.id, writerId);
+  const members = await listEverMembers(database, inClass.id);
+  const outside = await listAppearances(database, inClass, { members, now });
+  const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
+  return publications.map((publication) => ({
+    publication,
+    writer: names.get(publication.writerId) ?? '',
+    outside: outside(publication.writerId),
+  }));
+}
+
+/** What goes further than the ceiling of a class and consent allow: named, with where it would be drawn back to. */
+export async function listToDrawBack(
+  database: Database,
+  inClass: ClassRow,
+  whose: Whose,
+): Promise<readonly (DrawnBack & { readonly publication: ClassPublicationRow })[]> {
+  return (await listWithWriters(database, inClass, whose)).flatMap(({ publication, writer, outside }) => {
+    const { postId, writerId, title, audience } = publication;
+    const { to } = readersNow(audience, { ceiling: inClass.ceiling, outside });
+    return to === audience ? [] : [{ postId, writerId, writer, title, from: audience, to, publication }];
+  });
+}
+
+/** Draws back, at once, every post that goes further than the ceiling of a class and consent allow. */
 export async function drawBack(
   database: Database,
-  whose: { readonly classId: string; readonly writerId?: string | null },
-  { to, by, now }: { readonly to: Audience; readonly by: string; readonly now: Date },
+  inClass: ClassRow,
+  { by, ...whose }: Whose & { readonly by: string },
 ): Promise<readonly DrawnBack[]> {
-  const wider = await listWider(database, whose, to);
-  for (const { postId, revisionId } of wider)
-    if (to === 'writerAndTeachers') await takeFromReaders(database, postId, now);
-    else await putBeforeReaders(database, { postId, revisionId, audience: to, by, now });
-  return wider.map(({ postId, writerId, title }) => ({ postId, writerId, title }));
-}
-
-/** The writers of a class whose posts are read by people outside it. */
-export async function listWritersBeyond(database: Database, classId: string): Promise<readonly string[]> {
-  return [...new Set((await listWider(database, { classId }, 'ourClass')).map((one) => one.writerId))];
+  const drawn = await listToDrawBack(database, inClass, whose);
+  await endPublications(
+    database,
+    drawn.map(({ postId }) => postId),
+    whose.now,
+  );
+  await insertPublications(
+    database,
+    drawn
+      .filter(({ to }) => to !== 'writerAndTeachers')
+      .map(({ postId, from, to, publication: { revisionId, drawnFrom } }) => ({
+        id: newId(),
+        postId,
+        revisionId,
+        audience: to,
+        since: whose.now,
+        by,
+        // Drawn back twice, it is remembered where it stood at first.
+        drawnFrom: drawnFrom ?? from,
+      })),
+  );
+  return drawn.map(({ publication: _, ...one }) => one);
 }

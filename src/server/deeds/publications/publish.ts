@@ -7,11 +7,11 @@ import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 
 export const publish = postUseCase(deed, {
   turn: true,
-  async run({ audience }, { post, inClass, appears, handIns, publication }, { database, personId, now }) {
+  async run({ audience }, { post, inClass, outside, handIns, publication }, { database, personId, now }) {
     const latest = handIns.at(-1);
     if (!latest) return refused('post.cannotFollow');
     if (!audiencesUpTo(inClass.ceiling).includes(audience))
-      return refused(appears === 'no' ? 'publish.noConsent' : 'publish.tooWide', 'audience');
+      return refused(outside.lacks ? 'publish.noConsent' : 'publish.tooWide', 'audience');
     // A writer may always ask for fewer readers; a teacher does not go over that wish.
     if (post.audience !== null && !audiencesUpTo(post.audience).includes(audience))
       return refused('publish.writerWantsFewer', 'audience');

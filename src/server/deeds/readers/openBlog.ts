@@ -1,8 +1,9 @@
-import { narrower, type Audience } from '../../../core/access/audience';
+import type { Audience } from '../../../core/access/audience';
 import { SEEN_AS } from '../../../core/access/eyes';
 import { may, type Actor, type Subject } from '../../../core/access/may';
 import { shownLabels } from '../../../core/labels/shownLabels';
-import { widestWith, type Appearance } from '../../../core/privacy/consent';
+import type { Outside } from '../../../core/privacy/consent';
+import { readersNow } from '../../../core/privacy/readersNow';
 import { labelKey } from '../../../core/labels/labelKey';
 import type { Reader } from '../../ground/access/reader';
 import { findActor } from '../../ground/access/roles';
@@ -25,7 +26,7 @@ export interface Blog {
   /** The labels of a post as readers see them now. */
   readonly labelsOf: (post: PublishedRow) => readonly string[];
   /** How each writer may appear outside the class. */
-  readonly appears: (writerId: string) => Appearance;
+  readonly appears: (writerId: string) => Outside;
 }
 
 /** The class whose blog has an address, and what the reader is in it; null for a blog that is not there or not for them. */
@@ -77,7 +78,7 @@ export async function maybePublished(
 
 /** Before whom a post stands now: the ceiling may have come down since it was published, and a consent have run out. */
 export function publishedTo({ inClass, appears }: Blog, post: PublishedRow): Audience {
-  return narrower(narrower(post.audience, inClass.ceiling), widestWith(appears(post.writerId)));
+  return readersNow(post.audience, { ceiling: inClass.ceiling, outside: appears(post.writerId) }).to;
 }
 
 /** A post of the blog as the access table asks for it. */

@@ -1,4 +1,4 @@
-import { appearance, consentOn, type Appearance } from '../../../core/privacy/consent';
+import { FREE_OUTSIDE, outside, type Outside } from '../../../core/privacy/consent';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { ClassRow } from '../../tables/classes';
 import type { MemberRow } from '../../tables/memberships';
@@ -11,13 +11,13 @@ export async function listAppearances(
   database: Database,
   inClass: ClassRow,
   { members, now }: { readonly members: readonly MemberRow[]; readonly now: Date },
-): Promise<(writerId: string) => Appearance> {
-  if (!inClass.consentNeeded) return () => 'byRule';
+): Promise<(writerId: string) => Outside> {
+  if (!inClass.consentNeeded) return () => FREE_OUTSIDE;
   const day = localDate(now.getTime(), inClass.timeZone);
   const consents = grouped(await listConsentsOfClass(database, inClass.id));
   const penNames = new Map(members.map((one) => [one.personId, one.penName]));
   return (writerId) =>
-    appearance(consentOn(consents.get(writerId) ?? [], day), { penName: penNames.get(writerId) ?? null });
+    outside(consents.get(writerId) ?? [], day, { penName: penNames.get(writerId) ?? null });
 }
 
 /** How one writer may appear outside a class now. */
@@ -25,12 +25,11 @@ export async function findAppearance(
   database: Database,
   inClass: ClassRow,
   { writerId, now }: { readonly writerId: string; readonly now: Date },
-): Promise<Appearance> {
-  if (!inClass.consentNeeded) return 'byRule';
+): Promise<Outside> {
+  if (!inClass.consentNeeded) return FREE_OUTSIDE;
   const day = localDate(now.getTime(), inClass.timeZone);
   const person = await findPerson(database, writerId);
-  const purposes = consentOn(await listConsentsOf(database, writerId), day);
-  return appearance(purposes, { penName: person?.penName ?? null });
+  return outside(await listConsentsOf(database, writerId), day, { penName: person?.penName ?? null });
 }
 
 function grouped(consents: readonly ConsentRow[]): ReadonlyMap<string, readonly ConsentRow[]> {

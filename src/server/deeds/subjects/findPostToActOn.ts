@@ -1,8 +1,8 @@
-import { narrower } from '../../../core/access/audience';
+import { narrower, type Audience } from '../../../core/access/audience';
 import type { Subject } from '../../../core/access/may';
 import { asksFor } from '../../../core/requirements/requirement';
 import { rejudge } from '../../../core/requirements/rejudge';
-import { widestWith, type Appearance } from '../../../core/privacy/consent';
+import { widestWith, type Outside } from '../../../core/privacy/consent';
 import type { Found } from '../../ground/access/useCase';
 import { adjustedFor } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
@@ -23,8 +23,10 @@ export interface PostFacts {
   readonly assignment: AssignmentRow;
   /** The class; its ceiling is lowered to what consent allows for the writer. */
   readonly inClass: ClassRow;
-  /** How the writer may appear outside the class. */
-  readonly appears: Appearance;
+  /** The class's own ceiling, whatever consent allows. */
+  readonly classCeiling: Audience;
+  /** How the writer stands towards readers outside the class. */
+  readonly outside: Outside;
   /** Those that were not taken back, oldest first. */
   readonly handIns: readonly HandInRow[];
   /** Which teachers have opened the latest of them. */
@@ -61,8 +63,9 @@ async function factsOf(
   const assignment = given && (await adjustedFor(database, given, post.writerId));
   const ownClass = await findClass(database, post.classId);
   if (!assignment || !ownClass) return null;
-  const appears = await findAppearance(database, ownClass, { writerId: post.writerId, now });
-  const inClass = { ...ownClass, ceiling: narrower(ownClass.ceiling, widestWith(appears)) };
+  const classCeiling = ownClass.ceiling;
+  const outside = await findAppearance(database, ownClass, { writerId: post.writerId, now });
+  const inClass = { ...ownClass, ceiling: narrower(classCeiling, widestWith(outside.appears)) };
   const handIns = await withJudgements(
     database,
     assignment,
@@ -71,7 +74,7 @@ async function factsOf(
   const readBy = (await listReadings(database, post.id)).filter((one) => one.handInId === handIns.at(-1)?.id);
   const publication = await findPublication(database, post.id);
   const grade = await findGrade(database, post.id);
-  const rows = { post, assignment, inClass, appears, handIns, readBy, publication, grade };
+  const rows = { post, assignment, inClass, classCeiling, outside, handIns, readBy, publication, grade };
   return { subject: subjectOf(rows), classId: post.classId, subjectId: post.id, rows };
 }
 

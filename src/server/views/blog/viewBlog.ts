@@ -1,5 +1,5 @@
 import { placeOf } from '../../../core/languages/languages';
-import { addressesOf } from '../../../contract/addresses';
+import { addressesOf, reviewAddress } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
 import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
 import { entryLinks } from '../../../core/posts/entryLinks';
@@ -92,6 +92,10 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     comments: await maybeComments(post.postId, { ...blog, subject: subjectOf(blog, post), now }),
     /** For the class's teachers: whether they can let fewer read it, or take it down. */
     narrows: may(blog.actor, 'post.narrow', subjectOf(blog, post)),
+    /** For them as well: where its notes, its grade and its readers are. */
+    review: may(blog.actor, 'post.review', { ...subjectOf(blog, post), handedIn: true })
+      ? reviewAddress(post.postId)
+      : null,
   };
 }
 
@@ -188,7 +192,7 @@ function shownWriter(member: MemberRow | undefined, { actor, inClass, appears }:
   if (!member) return { name: '', monogram: '' };
   if (actor.role !== null && actor.role !== 'reader')
     return { name: nameInClass(member), monogram: monogram(member) };
-  const name = nameOutside(member, namingWith(appears(member.personId), inClass.namingRule));
+  const name = nameOutside(member, namingWith(appears(member.personId).appears, inClass.namingRule));
   const [givenName = '', familyName = ''] = name.split(' ');
   return { name, monogram: monogram({ givenName, familyName, penName: null }) };
 }

@@ -1,12 +1,11 @@
 import { placeOf } from '../../../core/languages/languages';
-import { AUDIENCES, type Audience } from '../../../core/access/audience';
 import { isStudent, may } from '../../../core/access/may';
 import { FIRST_LOOK } from '../../../core/looks/looks';
 import { NAMING_RULES, nameOutside, type NamingRule } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
 import { database } from '../../ground/database/database';
 import { findPassphraseSince } from '../../tables/passphrases';
-import { listPublications } from '../../tables/publications';
+import { listOpenableAgain } from '../../deeds/publications/openAgain';
 import type { Desk } from '../../deeds/sessions/desk';
 import { isArchivedAtRest } from '../../tables/classes';
 import { listMembers } from '../../tables/memberships';
@@ -76,9 +75,9 @@ export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
 }
 
 /** Who may read what a class writes; null for everybody but its teachers. */
-export async function maybePrivacy({ personId, role, inClass, place }: Desk) {
+export async function maybePrivacy({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'class.change', {})) return null;
-  const publications = await listPublications(database, inClass.id);
+  const openable = await listOpenableAgain(database, inClass, { now });
   const since = await findPassphraseSince(database, inClass.id);
   const student = (await listMembers(database, inClass.id)).find(
     (member) => isStudent(member.role) && member.penName !== null,
@@ -93,9 +92,7 @@ export async function maybePrivacy({ personId, role, inClass, place }: Desk) {
     editorsRead: inClass.editorsRead,
     consentNeeded: inClass.consentNeeded,
     passphraseSince: since && dateInWords(since.getTime(), place.timeZone, place.language),
-    published: Object.fromEntries(
-      AUDIENCES.map((audience) => [audience, publications.filter((one) => one.audience === audience).length]),
-    ) as Record<Audience, number>,
+    openable: openable.map(({ publication: _, ...one }) => one),
     examples: Object.fromEntries(NAMING_RULES.map((rule) => [rule, nameOutside(example, rule)])) as Record<
       NamingRule,
       string

@@ -89,7 +89,7 @@ test('a language that is not offered stays when it is set', async () => {
   });
 });
 
-test('privacy counts the posts of each audience and shows names by each rule', async () => {
+test('privacy shows names by each rule', async () => {
   const { postId } = await acceptedPost(house);
   await succeeded(as(house, 'teacher', publish, { postId, audience: 'everyone' }));
   await succeeded(as(house, 'teacher', changePrivacy, { classId: house.classId, ...OPEN }));
@@ -97,7 +97,7 @@ test('privacy counts the posts of each audience and shows names by each rule', a
   expect(privacy).toMatchObject({
     ...OPEN,
     passphraseSince: null,
-    published: { writerAndTeachers: 0, ourClass: 0, passphrase: 0, everyone: 1 },
+    openable: [],
     examples: { firstName: 'Ines', penName: 'Tern' },
   });
   await succeeded(

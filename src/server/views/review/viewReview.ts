@@ -1,15 +1,17 @@
-import { cappedAudience, narrower } from '../../../core/access/audience';
+import { AUDIENCES, cappedAudience } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
+import { namingWith } from '../../../core/privacy/consent';
+import { closedTo, readersNow } from '../../../core/privacy/readersNow';
 import type { Place } from '../../../core/languages/languages';
-import { monogram, nameInClass, teacherName } from '../../../core/people/names';
+import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
 import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
-import { findPostPassphraseSince } from '../../tables/passphrases';
+import { findPassphraseSince, findPostPassphraseSince } from '../../tables/passphrases';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
@@ -51,6 +53,7 @@ export async function maybeReview(postId: string, desks: Desks) {
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
     writer: { name: nameInClass(writer), monogram: monogram(writer) },
+    assignmentId: assignment.id,
     assignmentTitle: assignment.title,
     handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),
     ordinal: latest.ordinal,
@@ -81,7 +84,12 @@ export async function maybeReview(postId: string, desks: Desks) {
         text: note.text,
       }),
     ),
-    readers: readersOf(found.rows, await findPostPassphraseSince(database, postId), place),
+    readers: {
+      ...readersOf(found.rows, await findPostPassphraseSince(database, postId), place),
+      classPassphrase: (await findPassphraseSince(database, inClass.id)) !== null,
+      /** Under which name everyone reads it. */
+      as: nameOutside(writer, namingWith(found.rows.outside.appears, inClass.namingRule)),
+    },
     readBy: readBy.map((reading) => {
       const teacher = members.get(reading.teacherId);
       return {
@@ -122,19 +130,29 @@ async function documentsOf({ revisionId, documents }: HandedInText, { timeZone, 
 }
 
 function readersOf(
-  { post, assignment, inClass, publication }: PostFacts,
+  { post, assignment, inClass, classCeiling, outside, publication }: PostFacts,
   passphraseSince: Date | null,
   place: Place,
 ) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
-    // The ceiling, or consent, may have come down since it was published.
-    now: publication && narrower(publication.audience, inClass.ceiling),
+    now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside }),
+    published: publication?.audience ?? null,
+    /** To whom it can be given, and why not to others. */
+    choices: AUDIENCES.map((audience) => ({
+      audience,
+      closed: closedTo(audience, {
+        ceiling: classCeiling,
+        wished: post.audience,
+        outside,
+        accepted: post.stage === 'accepted',
+        published: publication?.audience ?? null,
+      }),
+    })),
     since: publication && momentInWords(publication.since.getTime(), place.timeZone, place.language),
     whenAccepted: maybeReaches('accepted', assignment.release, wished, {
       setOpened: assignment.openedAt !== null,
     }),
-    ceiling: cappedAudience(inClass.ceiling, null, post.audience),
     release: assignment.release,
     address: post.address && `/blog/${inClass.address}/${post.address}`,
     askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,

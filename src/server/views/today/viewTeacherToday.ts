@@ -4,7 +4,9 @@ import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
-import { listMembers } from '../../tables/memberships';
+import { listMembers, type MemberRow } from '../../tables/memberships';
+import { listWritersBeyond } from '../../tables/publications';
+import { listAppearances } from '../../deeds/subjects/appearances';
 import { countOpenCases } from '../../tables/cases';
 import { listAskedPages } from '../../tables/pages';
 import { database } from '../../ground/database/database';
@@ -31,7 +33,8 @@ export async function maybeTeacherToday(desks: readonly Desk[]) {
 }
 
 /** The same of one class; every figure comes from one reading of its posts. */
-async function todayIn({ inClass, now, place }: Desk) {
+async function todayIn(desk: Desk) {
+  const { inClass, now, place } = desk;
   const { timeZone, language } = place;
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
@@ -55,6 +58,7 @@ async function todayIn({ inClass, now, place }: Desk) {
     /** What readers told that nobody has looked into yet. */
     concerns: await countOpenCases(database, inClass.id),
     pagesAsked: await listAskedPages(database, inClass.id),
+    consentsOver: await consentsOver(desk, students),
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));
@@ -87,4 +91,14 @@ function countsOf(own: readonly StandingRow[], assignment: AssignmentRow) {
     accepted,
     toOpen: assignment.release === 'opened' && assignment.openedAt === null ? accepted : 0,
   };
+}
+
+/** Whose consent has run out, or is not there, while something of theirs is meant for readers outside the class. */
+async function consentsOver({ inClass, now }: Desk, students: readonly MemberRow[]) {
+  if (!inClass.consentNeeded) return [];
+  const beyond = new Set(await listWritersBeyond(database, inClass.id));
+  const outside = await listAppearances(database, inClass, { members: students, now });
+  return students
+    .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
+    .map((student) => ({ personId: student.personId, name: nameInClass(student) }));
 }

@@ -70,7 +70,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
       id: personId,
       monogram: monogram(writer),
       nameInClass: nameInClass(writer),
-      nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
+      nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
     notes: (may({ personId, role }, 'note.read', found.subject)

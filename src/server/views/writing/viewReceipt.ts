@@ -54,7 +54,7 @@ export async function maybeReceipt(postId: string, desk: Desk) {
     stage: post.stage,
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
-    nameOutside: nameOutside(writer, namingWith(found.appears, inClass.namingRule)),
+    nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),
     blog: `/blog/${inClass.address}`,
     withoutComment: await listWithoutComment(inClass.address, readerOf(personId), now),
   };

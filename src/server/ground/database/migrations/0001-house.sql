@@ -537,6 +537,7 @@ CREATE TABLE publications (
   since DATETIME(3) NOT NULL,
   until DATETIME(3) NULL,
   published_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  drawn_from VARCHAR(20) NULL COMMENT 'Where a lower ceiling or a consent that was taken back narrowed it: the audience before',
   KEY publications_post (post_id, until),
   KEY publications_since (since),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,

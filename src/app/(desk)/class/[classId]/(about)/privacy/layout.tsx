@@ -1,3 +1,12 @@
 import { withWords } from '@/app/Words';
 
-export default withWords(['classSettings', 'passphrase', 'privacy', 'refusals.class', 'refusals.passphrase']);
+export default withWords([
+  'classSettings',
+  'passphrase',
+  'privacy',
+  'refusals.assignment',
+  'refusals.class',
+  'refusals.passphrase',
+  'refusals.post',
+  'refusals.publish',
+]);

@@ -1,0 +1,59 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { narrower, type Audience } from '../../core/access/audience';
+import type { ReviewRailingProps } from './reviewProps';
+
+interface ReadersTrayProps extends ReviewRailingProps {
+  readonly onDone: () => void;
+}
+
+/** Who may read the post: what each choice means, why some are closed; what was chosen counts once it is confirmed. */
+export function ReadersTray({ readers, writer, busy, problem, publish, onDone }: ReadersTrayProps) {
+  const t = useTranslations('review.readers');
+  const { published, choices } = readers;
+  const was = published ?? 'writerAndTeachers';
+  const [chosen, setChosen] = useState<Audience>(was);
+  const narrows = chosen !== was && narrower(chosen, was) === chosen;
+  const meaning = (audience: Audience) =>
+    audience === 'passphrase' && !readers.classPassphrase && readers.passphraseSince === null
+      ? `${t('means.passphrase')} ${t('noPassphrase')}`
+      : t(`means.${audience}`, { as: readers.as });
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={async (event) => {
+        event.preventDefault();
+        if (await publish(chosen)) onDone();
+      }}
+    >
+      {choices.map(({ audience, closed }) => (
+        <label key={audience} className="flex items-start gap-3">
+          <input
+            type="radio"
+            name="audience"
+            className="mt-1"
+            checked={chosen === audience}
+            disabled={closed !== null}
+            onChange={() => setChosen(audience)}
+          />
+          <span>
+            <b className={closed ? 'text-ink-2' : ''}>{t(`audience.${audience}`, { name: writer.name })}</b>
+            {audience === was ? <span className="text-ink-2"> ({t('now')})</span> : null}
+            <span className="block text-ink-2">
+              {closed ? t(`closed.${closed}`, { name: writer.name }) : meaning(audience)}
+            </span>
+          </span>
+        </label>
+      ))}
+      {narrows ? <p>{t('narrows')}</p> : null}
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+      <button className="btn go justify-self-start" disabled={busy || chosen === was}>
+        {t(chosen === 'writerAndTeachers' ? 'takeDown' : narrows ? 'narrow' : 'open')}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Audience } from '../../core/access/audience';
+import type { Stage } from '../../core/posts/stage';
+import type { Answer } from '../../core/requirements/answer';
+import type { Slat } from '../../core/requirements/slats';
+import type { Database } from '../ground/database/database';
+import { evidenceFrom, slatsFrom } from './columns';
+import { OF_NOBODY_DELETED } from './posts';
+
+/** How far a post is and who reads it, without a word of it. */
+export interface PostStateRow {
+  readonly postId: string;
+  readonly assignmentId: string | null;
+  readonly writerId: string;
+  readonly stage: Stage;
+  readonly address: string | null;
+  readonly savedAt: Date;
+  /** Of the latest hand-in that was not taken back; null where there is none. */
+  readonly handInId: string | null;
+  readonly ordinal: number | null;
+  readonly handedInAt: Date | null;
+  readonly evidence: Answer | null;
+  /** A draft as it was measured last; null where nobody asked yet. */
+  readonly slats: readonly Slat[] | null;
+  /** To whom it was published, and since when; who reads it now depends on ceiling and consent besides. */
+  readonly audience: Audience | null;
+  readonly since: Date | null;
+  /** Where it was drawn back: the audience before. */
+  readonly drawnFrom: Audience | null;
+}
+
+type Stored = Omit<PostStateRow, 'evidence' | 'slats'> & {
+  readonly evidence: string | null;
+  readonly slats: string | null;
+};
+
+/** The posts of an assignment, or of one writer in a class, but those of people deleted; in the order in which they were begun. */
+export async function listPostStates(
+  database: Database,
+  which: { readonly assignmentId: string } | { readonly classId: string; readonly writerId: string },
+): Promise<readonly PostStateRow[]> {
+  const where =
+    'assignmentId' in which
+      ? 'posts.assignment_id = :assignmentId'
+      : 'posts.class_id = :classId AND posts.writer_id = :writerId';
+  const rows = await database.rows<Stored>(
+    `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.address,
+       saved_at AS savedAt, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
+       publications.audience, since, drawn_from AS drawnFrom
+     FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     LEFT JOIN post_standings ON post_standings.post_id = posts.id
+     LEFT JOIN publications ON publications.post_id = posts.id AND until IS NULL
+     WHERE ${where} AND ${OF_NOBODY_DELETED} ORDER BY begun_at, posts.id`,
+    { ...which },
+  );
+  return rows.map((row) => ({
+    ...row,
+    evidence: row.evidence === null ? null : evidenceFrom(row.evidence),
+    slats: row.slats === null ? null : slatsFrom(row.slats),
+  }));
+}

@@ -1,0 +1,52 @@
+import { addressesOf, reviewAddress } from '../../../contract/addresses';
+import { marks } from '../../../core/requirements/slats';
+import type { Requirement } from '../../../core/requirements/requirement';
+import { readersNow } from '../../../core/privacy/readersNow';
+import type { Outside } from '../../../core/privacy/consent';
+import { agoInWords, dateInWords, momentInWords } from '../../../core/timing/inWords';
+import type { Desk } from '../../deeds/sessions/desk';
+import type { PostStateRow } from '../../tables/postStates';
+
+interface Asked {
+  readonly requirements: readonly Requirement[];
+  /** Whether teachers may read drafts of it. */
+  readonly draftsOpen: boolean;
+}
+
+/** A post for those who teach its class: how far it is, who reads it, and the way to it where they may read it. */
+export function postShown(
+  post: PostStateRow | null,
+  asked: Asked,
+  { inClass, now, place, outside }: Desk & { readonly outside: Outside },
+) {
+  const { timeZone, language } = place;
+  if (!post) return { ...NOT_BEGUN };
+  const { postId, stage, evidence, audience, since, drawnFrom, address } = post;
+  const addresses = addressesOf(inClass.id);
+  return {
+    state: stage,
+    slats: evidence ? marks(evidence.requirements, asked.requirements) : post.slats,
+    saved: agoInWords(post.savedAt.getTime(), now.getTime(), timeZone, language),
+    handedIn: post.handedInAt && momentInWords(post.handedInAt.getTime(), timeZone, language),
+    ordinal: post.ordinal ?? 1,
+    readers: audience && {
+      ...readersNow(audience, { ceiling: inClass.ceiling, outside }),
+      published: audience,
+      drawnFrom,
+      since: since && dateInWords(since.getTime(), timeZone, language),
+      address: address && `/blog/${inClass.address}/${address}`,
+    },
+    way: post.handInId ? reviewAddress(postId) : asked.draftsOpen ? addresses.draft(postId) : null,
+  };
+}
+
+/** How somebody stands who has begun nothing. */
+const NOT_BEGUN = {
+  state: 'notBegun',
+  slats: null,
+  saved: null,
+  handedIn: null,
+  ordinal: 1,
+  readers: null,
+  way: null,
+} as const;

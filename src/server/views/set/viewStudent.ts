@@ -1,0 +1,42 @@
+import { isStudent, may } from '../../../core/access/may';
+import { nameInClass } from '../../../core/people/names';
+import type { Desk } from '../../deeds/sessions/desk';
+import { findAppearance } from '../../deeds/subjects/appearances';
+import { database } from '../../ground/database/database';
+import { adjusterFor } from '../../tables/adjustments';
+import { listAssignments } from '../../tables/assignments';
+import { listEverMembers } from '../../tables/memberships';
+import { listPostStates } from '../../tables/postStates';
+import { postShown } from './postShown';
+
+/** What one student of a class, or who left it, has written there, for those who teach it. Null for everybody else. */
+export async function maybeStudentPosts(studentId: string, desk: Desk) {
+  const { personId, role, inClass, now } = desk;
+  if (!may({ personId, role }, 'class.teach', {})) return null;
+  const member = (await listEverMembers(database, inClass.id)).find(
+    (one) => one.personId === studentId && isStudent(one.role),
+  );
+  if (!member) return null;
+  const outside = await findAppearance(database, inClass, { writerId: studentId, now });
+  const adjust = await adjusterFor(database, inClass.id);
+  const posts = new Map(
+    (await listPostStates(database, { classId: inClass.id, writerId: studentId })).map((post) => [
+      post.assignmentId,
+      post,
+    ]),
+  );
+  const asked = (await listAssignments(database, inClass.id, now)).filter(
+    (one) => posts.has(one.id) || (one.setAt !== null && member.leftAt === null),
+  );
+  return {
+    classId: inClass.id,
+    name: nameInClass(member),
+    left: member.leftAt !== null,
+    rows: asked.map((assignment) => ({
+      key: assignment.id,
+      name: assignment.title,
+      left: false,
+      ...postShown(posts.get(assignment.id) ?? null, adjust(assignment, studentId), { ...desk, outside }),
+    })),
+  };
+}
