@@ -18,6 +18,13 @@ import { tryRequirements } from './deeds/evidence/tryRequirements';
 import { adjustAssignment, dropAdjustment } from './deeds/assignments/adjustAssignment';
 import { giveAssignment, partAssignment } from './deeds/assignments/giveAssignment';
 import { endSeries, repeatAssignment } from './deeds/assignments/repeatAssignment';
+import {
+  deleteAssignment,
+  previewAssignmentDeletion,
+  restoreAssignment,
+} from './deeds/assignments/deleteAssignment';
+import { putAwayAssignment } from './deeds/assignments/putAwayAssignment';
+import { unsetAssignment } from './deeds/assignments/unsetAssignment';
 import { setAssignment } from './deeds/assignments/setAssignment';
 import { takeBackComment, tendComment } from './deeds/comments/tendComment';
 import { writeComment } from './deeds/comments/writeComment';
@@ -163,6 +170,11 @@ export const USE_CASES = {
   takeUpRevision,
   erasePage,
   setAssignment,
+  unsetAssignment,
+  putAwayAssignment,
+  previewAssignmentDeletion,
+  deleteAssignment,
+  restoreAssignment,
   giveAssignment,
   partAssignment,
   repeatAssignment,

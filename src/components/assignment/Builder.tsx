@@ -4,7 +4,9 @@ import { ArrowLeft } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { setAssignment } from '../../contract/assignments/setAssignment';
+import { lacksToSet } from '../../core/assignments/lacksToSet';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { useAddresses } from '../desk/useAddresses';
 import { call } from '../basics/call';
@@ -12,6 +14,7 @@ import { useAsking } from '../basics/useAsking';
 import { useRefusal } from '../basics/useRefusal';
 import type { BuilderProps } from './builderProps';
 import { Adjustments } from './Adjustments';
+import { AssignmentEnd } from './AssignmentEnd';
 import { DraftsSoFar } from './DraftsSoFar';
 import { BuilderRailing } from './BuilderRailing';
 import { EvidenceWarning } from './EvidenceWarning';
@@ -41,8 +44,19 @@ export function Builder(props: BuilderProps) {
   const problemAt = (at: string) =>
     refused.field === at || refused.field.startsWith(`${at}.`) ? refused.text : '';
 
+  // Asked for once, all that lacks is said; asked for again, it is set where nothing stops it.
+  const [asked, setAsked] = useState(false);
+  const lacks = lacksToSet(
+    { ...draft, isDue: draft.due !== null },
+    { dated: true, repeated: props.seriesOf !== null },
+  );
   const setIt = async () => {
     say('');
+    if (lacks.some((lack) => lack.stops) || (lacks.length > 0 && !asked)) {
+      setAsked(true);
+      return;
+    }
+    setAsked(false);
     if ((await flush()) && (await wait(call(setAssignment, { assignmentId }))).ok) router.refresh();
   };
 
@@ -107,9 +121,18 @@ export function Builder(props: BuilderProps) {
           />
           <Adjustments {...props} draft={draft} />
           {props.drafts.length > 0 ? <DraftsSoFar drafts={props.drafts} /> : null}
+          <AssignmentEnd {...props} />
         </section>
       </main>
-      <BuilderRailing {...props} draft={draft} trial={trial} problem={problem} onSet={() => void setIt()} />
+      <BuilderRailing
+        {...props}
+        draft={draft}
+        trial={trial}
+        problem={problem}
+        lacks={asked && lacks.length > 0 ? lacks : null}
+        onSet={() => void setIt()}
+        onLower={() => setAsked(false)}
+      />
     </>
   );
 }

@@ -1,11 +1,15 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { useId, useState } from 'react';
+import type { LackToSet } from '../../core/assignments/lacksToSet';
 import { rubricPoints } from '../../core/assignments/rubric';
 import { slats } from '../../core/requirements/slats';
 import { StillBay } from '../railing/Bay';
 import { Gate } from '../railing/Gate';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
+import { Tray } from '../railing/Tray';
+import { Lacks } from './Lacks';
 import type { BuilderProps } from './builderProps';
 import { TryStrip } from './TryStrip';
 import type { Trial } from './useTrial';
@@ -13,7 +17,10 @@ import type { Trial } from './useTrial';
 interface BuilderRailingProps extends BuilderProps {
   readonly trial: Trial;
   readonly problem: string;
+  /** What is empty or wrong, once setting it was asked for; null before. */
+  readonly lacks: readonly LackToSet[] | null;
   readonly onSet: () => void;
+  readonly onLower: () => void;
 }
 
 /** The railing as it comes out on what it is tried on, and the gate that sets the assignment. */
@@ -26,11 +33,15 @@ export function BuilderRailing({
   groupName,
   students,
   problem,
+  lacks,
   onSet,
+  onLower,
 }: BuilderRailingProps) {
   const t = useTranslations('builder.gate');
   const nameOf = useRequirementName();
   const { answer } = trial;
+  const trayId = useId();
+  const [above, setAbove] = useState<HTMLElement | null>(null);
   return (
     <>
       <TryStrip trial={trial} earlier={earlier} />
@@ -58,6 +69,17 @@ export function BuilderRailing({
             );
           })}
         </ul>
+        {lacks ? (
+          <Tray
+            id={trayId}
+            title={t('lacks.title', { count: lacks.length })}
+            above={above}
+            width={460}
+            onLower={onLower}
+          >
+            <Lacks lacks={lacks} draft={draft} onSet={onSet} onLower={onLower} />
+          </Tray>
+        ) : null}
         <Gate
           label={t('label')}
           stands={t('points', {
@@ -72,7 +94,14 @@ export function BuilderRailing({
           ) : isSet ? (
             <small className="!mt-2 font-semibold">{t('seenBy', { students })}</small>
           ) : (
-            <button type="button" className="sign" onClick={onSet}>
+            <button
+              type="button"
+              className="sign"
+              onClick={(event) => {
+                setAbove(event.currentTarget);
+                onSet();
+              }}
+            >
               {t('set')}
             </button>
           )}

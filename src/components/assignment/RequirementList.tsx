@@ -15,10 +15,11 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { useTranslations } from 'next-intl';
-import { useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { AssignmentDraft } from '../../core/assignments/assignmentSettings';
+import { leadTo } from '../basics/leadTo';
 import { newKey } from '../basics/newKey';
 import { useRequirementName } from '../railing/RequirementLine';
 import { useNumberInWords } from '../basics/useNumberInWords';
@@ -43,6 +44,8 @@ export function RequirementList(props: RequirementListProps) {
   const inWords = useNumberInWords();
   const names = useMadeWords('requirements');
   const [openId, setOpenId] = useState<string | null>(null);
+  const [fresh, setFresh] = useState('');
+  const [sorting, setSorting] = useState(false);
   const { requirements } = draft;
   const set = (changed: readonly Requirement[]) => change({ requirements: changed });
   const bonus = requirements.filter((requirement) => requirement.weight === 'bonus').length;
@@ -50,7 +53,14 @@ export function RequirementList(props: RequirementListProps) {
     const id = newRequirementId();
     set([...requirements, { id, kind, weight: 'required', ...ofKind(FORMS, kind)?.fresh }]);
     setOpenId(id);
+    setFresh(id);
   };
+  // A bay that was added is where one goes on.
+  useEffect(() => {
+    if (fresh) leadTo(`requirements.${requirements.findIndex((one) => one.id === fresh)}`);
+    // Only when one was added, not when the list changes later.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [fresh]);
   return (
     <>
       <h1 className="font-read text-[24px] font-semibold">
@@ -60,7 +70,7 @@ export function RequirementList(props: RequirementListProps) {
           bonus,
         })}
       </h1>
-      <Sortable requirements={requirements} onOrder={set}>
+      <Sortable requirements={requirements} onOrder={set} onSorting={setSorting}>
         <ul className="mt-2">
           {requirements.map((requirement, index) => (
             <RequirementSentence
@@ -70,7 +80,9 @@ export function RequirementList(props: RequirementListProps) {
               classLabels={classLabels}
               number={draft.number}
               problem={problemAt(`requirements.${index}`)}
-              isOpen={openId === requirement.id}
+              // Folded, all of them are equally high while one is moved.
+              isOpen={openId === requirement.id && !sorting}
+              at={`requirements.${index}`}
               onOpen={() => setOpenId(requirement.id)}
               onChange={(changed) => set(requirements.with(index, changed))}
               onRemove={() => set(requirements.toSpliced(index, 1))}
@@ -78,7 +90,7 @@ export function RequirementList(props: RequirementListProps) {
           ))}
         </ul>
       </Sortable>
-      <section className="mt-5 grid gap-2" aria-label={t('addBay')}>
+      <section className="mt-5 grid gap-2" aria-label={t('addBay')} data-at="requirements">
         <h2 className="font-bold">{t('addBay')}</h2>
         {GROUPS.map((group) => (
           <div key={group} className="grid items-baseline gap-x-4 sm:grid-cols-[130px_1fr]">
@@ -110,11 +122,13 @@ function newRequirementId(): string {
 interface SortableProps {
   readonly requirements: readonly Requirement[];
   readonly onOrder: (requirements: readonly Requirement[]) => void;
+  /** Told when one is taken up, and when it is put down. */
+  readonly onSorting: (sorting: boolean) => void;
   readonly children: React.ReactNode;
 }
 
 /** Puts requirements in order, by dragging or with the keys, and says aloud what happens. */
-function Sortable({ requirements, onOrder, children }: SortableProps) {
+function Sortable({ requirements, onOrder, onSorting, children }: SortableProps) {
   const t = useTranslations('builder.order');
   const nameOf = useRequirementName();
   const id = useId();
@@ -144,7 +158,10 @@ function Sortable({ requirements, onOrder, children }: SortableProps) {
           onDragCancel: ({ active }) => t('left', { name: named(active.id) }),
         },
       }}
+      onDragStart={() => onSorting(true)}
+      onDragCancel={() => onSorting(false)}
       onDragEnd={({ active, over }) => {
+        onSorting(false);
         if (over && over.id !== active.id)
           onOrder(arrayMove([...requirements], place(active.id), place(over.id)));
       }}

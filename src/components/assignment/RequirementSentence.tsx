@@ -20,6 +20,8 @@ interface RequirementSentenceProps {
   readonly classLabels: readonly string[];
   readonly number: number;
   readonly problem: string;
+  /** Where it stands, for what leads there. */
+  readonly at: string;
   /** Whether what it is worth can be changed now. */
   readonly isOpen: boolean;
   readonly onOpen: () => void;
@@ -50,6 +52,7 @@ export function RequirementSentence(props: RequirementSentenceProps) {
       className={`sentence ${isOpen ? 'open' : ''} ${isDragging ? 'dragged' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       aria-label={name}
+      data-at={props.at}
       onFocus={props.onOpen}
       onClick={props.onOpen}
     >

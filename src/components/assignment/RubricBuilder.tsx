@@ -46,10 +46,11 @@ export function RubricBuilder({ rubric, onChange }: RubricBuilderProps) {
         </small>
       </h2>
       <ul>
-        {rubric.map((criterion) => (
+        {rubric.map((criterion, index) => (
           <CriterionPickets
             key={criterion.id}
             criterion={criterion}
+            at={`rubric.${index}`}
             isOpen={open === criterion.id}
             onOpen={() => setOpen(criterion.id)}
             onChange={(changed) => replace(criterion.id, changed)}
@@ -66,6 +67,8 @@ export function RubricBuilder({ rubric, onChange }: RubricBuilderProps) {
 
 interface CriterionPicketsProps {
   readonly criterion: Criterion;
+  /** Where it stands, for what leads there. */
+  readonly at: string;
   /** Whether what can be done to it is shown. */
   readonly isOpen: boolean;
   readonly onOpen: () => void;
@@ -74,14 +77,14 @@ interface CriterionPicketsProps {
 }
 
 /** A criterion: its levels stand side by side as pickets, each a little higher, with its points and what it looks like. */
-function CriterionPickets({ criterion, isOpen, onOpen, onChange, onRemove }: CriterionPicketsProps) {
+function CriterionPickets({ criterion, at, isOpen, onOpen, onChange, onRemove }: CriterionPicketsProps) {
   const t = useTranslations('builder.rubric');
   const { levels, name, weight } = criterion;
   const setLevels = (changed: readonly Level[]) => onChange({ ...criterion, levels: changed });
   const replace = (index: number, level: Partial<Level>) =>
     setLevels(levels.with(index, { ...levels[index]!, ...level }));
   return (
-    <li className="pt-3 pb-1" onFocus={onOpen} onClick={onOpen}>
+    <li className="pt-3 pb-1" data-at={at} onFocus={onOpen} onClick={onOpen}>
       <div className="flex items-baseline gap-2">
         <input
           className="fill min-w-0 flex-1"

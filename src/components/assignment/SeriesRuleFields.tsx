@@ -38,8 +38,9 @@ export function SeriesRuleFields({ rule, onChange }: SeriesRuleFieldsProps) {
         <NumberFill
           label={t('everyLabel')}
           least={1}
+          most={8}
           value={rule.every}
-          onChange={(every) => change({ every: Math.min(8, every ?? 1) })}
+          onChange={(every) => change({ every: every ?? 1 })}
         />{' '}
         {t('everyWeeks', { count: rule.every })}
       </p>

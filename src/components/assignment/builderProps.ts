@@ -25,6 +25,10 @@ export interface BuilderProps {
   readonly version: number;
   readonly isSet: boolean;
   readonly handedIn: number;
+  /** How many posts were begun. */
+  readonly begun: number;
+  /** Whether it is out of the way. */
+  readonly putAway: boolean;
   readonly draft: AssignmentDraft;
   /** Begun posts that teachers may read while they are written. */
   readonly drafts: readonly { readonly postId: string; readonly writer: string }[];

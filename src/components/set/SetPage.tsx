@@ -50,11 +50,21 @@ export function SetPage({ classId, assignmentId, title, isSet, due, past, groups
       {groups.map(({ state, rows }) => (
         <section key={state} className="set-group" aria-labelledby={`set-${state}`}>
           <h2 id={`set-${state}`}>{t(`group.${state}`, { count: rows.length })}</h2>
-          <ul className="rows">
-            {rows.map((row) => (
-              <PostRow key={row.key} row={row} />
-            ))}
-          </ul>
+          {state === 'notBegun' ? (
+            <ul className="names">
+              {rows.map((row) => (
+                <li key={row.key} dir="auto">
+                  {row.name}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <ul className="rows">
+              {rows.map((row) => (
+                <PostRow key={row.key} row={row} />
+              ))}
+            </ul>
+          )}
         </section>
       ))}
     </main>

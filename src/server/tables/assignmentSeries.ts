@@ -1,6 +1,12 @@
 import type { SeriesRule } from '../../core/assignments/series';
 import type { Database } from '../ground/database/database';
-import { ASSIGNMENT_COLUMNS, type AssignmentRow, type StoredAssignment, assignmentFrom } from './assignments';
+import {
+  ASSIGNMENT_COLUMNS,
+  NOT_DELETED,
+  type AssignmentRow,
+  type StoredAssignment,
+  assignmentFrom,
+} from './assignments';
 
 /** The assignments that are the same one in other classes. */
 export async function listSiblings(
@@ -10,7 +16,7 @@ export async function listSiblings(
 ): Promise<readonly AssignmentRow[]> {
   if (sharedId === null) return [];
   const rows = await database.rows<StoredAssignment>(
-    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id ORDER BY due_at, id`,
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE shared_id = :sharedId AND id <> :id AND ${NOT_DELETED} ORDER BY due_at, id`,
     { sharedId, id, now },
   );
   return rows.map(assignmentFrom);
@@ -23,7 +29,7 @@ export async function listRepetitions(
   now: Date,
 ): Promise<readonly AssignmentRow[]> {
   const rows = await database.rows<StoredAssignment>(
-    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE series_id = :seriesId ORDER BY lesson_date`,
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE series_id = :seriesId AND ${NOT_DELETED} ORDER BY lesson_date`,
     { seriesId, now },
   );
   return rows.map(assignmentFrom);

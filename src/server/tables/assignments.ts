@@ -21,6 +21,8 @@ export interface AssignmentRow extends AssignmentSettings {
   readonly week: number | null;
   /** When it is set by itself; null where a teacher sets it. */
   readonly opensAt: Date | null;
+  /** Since when it is out of the way: nobody begins it any more, and what was begun stays. */
+  readonly putAwayAt: Date | null;
 }
 
 /** An assignment that stands for itself: given to one class, and not repeated. */
@@ -31,6 +33,7 @@ export const FOR_ITSELF = {
   lessonDate: null,
   week: null,
   opensAt: null,
+  putAwayAt: null,
 } as const;
 
 export type StoredAssignment = Omit<
@@ -61,7 +64,10 @@ export type StoredAssignment = Omit<
 export const ASSIGNMENT_COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
   late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
   series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
-  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, version`;
+  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, put_away_at AS putAwayAt, version`;
+
+/** What is deleted is nowhere while it may still be brought back. */
+export const NOT_DELETED = 'deleted_at IS NULL';
 
 export async function findAssignment(
   database: Database,
@@ -69,7 +75,7 @@ export async function findAssignment(
   now: Date,
 ): Promise<AssignmentRow | null> {
   const [row] = await database.rows<StoredAssignment>(
-    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE id = :id`,
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE id = :id AND ${NOT_DELETED}`,
     { id, now },
   );
   return row ? assignmentFrom(row) : null;
@@ -92,7 +98,8 @@ export async function listAssignments(
   now: Date,
 ): Promise<readonly AssignmentRow[]> {
   const rows = await database.rows<StoredAssignment>(
-    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE class_id = :classId ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
+    `SELECT ${ASSIGNMENT_COLUMNS} FROM assignments WHERE class_id = :classId AND ${NOT_DELETED}
+     ORDER BY due_at IS NULL DESC, due_at DESC, number DESC`,
     { classId, now },
   );
   return rows.map(assignmentFrom);
@@ -167,7 +174,7 @@ export async function listAskingTitles(
   return database.rows(
     `SELECT assignments.id, class_id AS classId, title FROM assignments
      JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (place FOR ORDINALITY, id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
-     WHERE JSON_LENGTH(requirements) > 0 ORDER BY asked.place, number, created_at`,
+     WHERE JSON_LENGTH(requirements) > 0 AND ${NOT_DELETED} ORDER BY asked.place, number, created_at`,
     { ids: JSON.stringify(classIds) },
   );
 }

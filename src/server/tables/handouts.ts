@@ -53,7 +53,7 @@ export async function listAssignmentUses(
 ): Promise<readonly AssignmentUse[]> {
   const rows = await database.rows<{ readonly classId: string; readonly isSet: number }>(
     `SELECT class_id AS classId, (set_at IS NOT NULL OR COALESCE(opens_at <= :now, FALSE)) AS isSet
-     FROM assignments WHERE id IN (${USES[of]})`,
+     FROM assignments WHERE deleted_at IS NULL AND id IN (${USES[of]})`,
     { id, now },
   );
   return rows.map((row) => ({ ...row, isSet: row.isSet === 1 }));

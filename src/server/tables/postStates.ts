@@ -4,7 +4,7 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Slat } from '../../core/requirements/slats';
 import type { Database } from '../ground/database/database';
 import { evidenceFrom, slatsFrom } from './columns';
-import { OF_NOBODY_DELETED } from './posts';
+import { OF_NOTHING_DELETED } from './posts';
 
 /** How far a post is and who reads it, without a word of it. */
 export interface PostStateRow {
@@ -50,7 +50,7 @@ export async function listPostStates(
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
      LEFT JOIN post_standings ON post_standings.post_id = posts.id
      LEFT JOIN publications ON publications.post_id = posts.id AND until IS NULL
-     WHERE ${where} AND ${OF_NOBODY_DELETED} ORDER BY begun_at, posts.id`,
+     WHERE ${where} AND ${OF_NOTHING_DELETED} ORDER BY begun_at, posts.id`,
     { ...which },
   );
   return rows.map((row) => ({

@@ -22,18 +22,20 @@ export interface PostRow extends Writing {
 export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
   beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt`;
 
-export const OF_NOBODY_DELETED = ofNobodyDeleted('writer_id');
+/** The SQL condition that neither the writer nor the assignment of a post is deleted. */
+export const OF_NOTHING_DELETED = `${ofNobodyDeleted('writer_id')}
+  AND (posts.assignment_id IS NULL OR posts.assignment_id NOT IN (SELECT id FROM assignments WHERE deleted_at IS NOT NULL))`;
 
-/** A post, unless its writer is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
+/** A post, unless its writer or its assignment is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
 export async function findPost(database: Database, id: string): Promise<PostRow | null> {
   const [row] = await database.rows<StoredWriting<PostRow>>(
-    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED}`,
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED}`,
     { id },
   );
   return row ? fromStored<PostRow>(row) : null;
 }
 
-/** A post, even of somebody deleted. */
+/** A post, even of somebody deleted, or of an assignment that is. */
 export async function findPostOfAnybody(database: Database, id: string): Promise<PostRow | null> {
   const [row] = await database.rows<StoredWriting<PostRow>>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`,
@@ -45,7 +47,7 @@ export async function findPostOfAnybody(database: Database, id: string): Promise
 /** As `findPost`, held until the transaction ends, so that two changes of it come one after the other. */
 export async function lockPost(database: Database, id: string): Promise<PostRow | null> {
   const [row] = await database.rows<StoredWriting<PostRow>>(
-    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED} FOR UPDATE`,
+    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED} FOR UPDATE`,
     { id },
   );
   return row ? fromStored<PostRow>(row) : null;

@@ -1,7 +1,7 @@
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
-import { OF_NOBODY_DELETED, POST_COLUMNS, type PostRow } from './posts';
+import { OF_NOTHING_DELETED, POST_COLUMNS, type PostRow } from './posts';
 import { type StoredWriting, fromStored } from './writings';
 import { evidenceFrom } from './columns';
 
@@ -24,7 +24,7 @@ export async function listStandings(database: Database, classId: string): Promis
   return database.rows(
     `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
-     WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
+     WHERE posts.class_id = :classId AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
 }
@@ -40,7 +40,7 @@ export async function listLatestHandedIn(
      FROM posts LEFT JOIN assignments ON assignments.id = assignment_id
      JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
-     WHERE posts.class_id = :classId AND ${OF_NOBODY_DELETED}
+     WHERE posts.class_id = :classId AND ${OF_NOTHING_DELETED}
      ORDER BY handed_in_at DESC, posts.id LIMIT :most`,
     { classId, most },
   );
@@ -53,7 +53,7 @@ export async function listStagesOf(
 ): Promise<readonly Pick<StandingRow, 'postId' | 'writerId' | 'stage'>[]> {
   return database.rows(
     `SELECT id AS postId, writer_id AS writerId, stage FROM posts
-     WHERE assignment_id = :assignmentId AND ${OF_NOBODY_DELETED} ORDER BY begun_at, id`,
+     WHERE assignment_id = :assignmentId AND ${OF_NOTHING_DELETED} ORDER BY begun_at, id`,
     { assignmentId },
   );
 }
@@ -69,7 +69,7 @@ export async function listWaiting(database: Database, classId: string): Promise<
   const rows = await database.rows<Omit<WaitingRow, 'evidence'> & { readonly evidence: string }>(
     `SELECT ${STANDING}, evidence FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
-     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOBODY_DELETED} ORDER BY handed_in_at, posts.id`,
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
   return rows.map((row) => ({ ...row, evidence: evidenceFrom(row.evidence) }));
@@ -93,7 +93,7 @@ export async function countWaiting(database: Database, classIds: readonly string
   const [row] = await database.rows<{ waiting: number }>(
     `SELECT COUNT(*) AS waiting FROM posts
      JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
-     WHERE stage = 'handedIn'`,
+     WHERE stage = 'handedIn' AND ${OF_NOTHING_DELETED}`,
     { ids: JSON.stringify(classIds) },
   );
   return row?.waiting ?? 0;

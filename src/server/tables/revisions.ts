@@ -1,6 +1,6 @@
 import type { Database } from '../ground/database/database';
 import { asStored, type PictureNamed, type StoredWriting, type Writing, fromStored } from './writings';
-import { OF_NOBODY_DELETED, type PostRow } from './posts';
+import { OF_NOTHING_DELETED, type PostRow } from './posts';
 
 type RevisionKind = 'saved' | 'branch' | 'handIn';
 
@@ -96,7 +96,7 @@ export async function findWriterOf(
   id: string,
 ): Promise<Pick<PostRow, 'id' | 'classId' | 'writerId'> | null> {
   const [row] = await database.rows<Pick<PostRow, 'id' | 'classId' | 'writerId'>>(
-    `SELECT id, class_id AS classId, writer_id AS writerId FROM posts WHERE id = :id AND ${OF_NOBODY_DELETED}`,
+    `SELECT id, class_id AS classId, writer_id AS writerId FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED}`,
     { id },
   );
   return row ?? null;

@@ -1,5 +1,6 @@
 'use client';
 
+import { useTranslations } from 'next-intl';
 import { useId, useState, type ReactNode } from 'react';
 import { useIsRead } from './isRead';
 
@@ -9,31 +10,68 @@ interface NumberFillProps {
   readonly onChange: (value: number | undefined) => void;
   readonly decimals?: boolean;
   readonly least?: number;
+  readonly most?: number;
 }
 
-/** A number edited where it stands in a sentence; left empty it is not asked for. */
-export function NumberFill({ label, value, onChange, decimals = false, least = 0 }: NumberFillProps) {
-  // While it is typed it may be empty, whatever that stands for.
+/** The largest number that any setting holds. */
+const MOST = 100_000;
+
+/**
+ * A number edited where it stands in a sentence; left empty it is not asked for. One that cannot be is refused here and never taken, not
+ * even in part: what was asked for stays, and the line says so.
+ */
+export function NumberFill(props: NumberFillProps) {
+  const { label, value, onChange, decimals = false, least = 0, most = MOST } = props;
+  const t = useTranslations('builder.number');
+  const id = useId();
+  // What was typed last and cannot be, or an empty field, whatever that stands for.
   const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState<'whole' | 'between' | null>(null);
   if (useIsRead()) return <b>{value}</b>;
   return (
-    <input
-      className="fill small-number"
-      type="number"
-      aria-label={label}
-      placeholder="–"
-      min={least}
-      max={100000}
-      step={decimals ? 'any' : 1}
-      value={typed ?? value ?? ''}
-      onChange={(event) => {
-        const number = event.target.valueAsNumber;
-        const valid = Number.isFinite(number) && number >= least && number <= 100_000;
-        setTyped(event.target.value);
-        onChange(valid ? (decimals ? number : Math.round(number)) : undefined);
-      }}
-      onBlur={() => setTyped(null)}
-    />
+    <>
+      <input
+        className="fill small-number"
+        type="text"
+        inputMode={decimals ? 'decimal' : 'numeric'}
+        autoComplete="off"
+        aria-label={label}
+        aria-invalid={wrong !== null}
+        {...(wrong ? { 'aria-describedby': id } : {})}
+        placeholder="–"
+        value={typed ?? value ?? ''}
+        onChange={(event) => {
+          const text = event.target.value.trim();
+          const number = Number(text.replace(',', '.'));
+          const fault =
+            text === ''
+              ? null
+              : !Number.isFinite(number) || number < least || number > most
+                ? 'between'
+                : !decimals && !Number.isInteger(number)
+                  ? 'whole'
+                  : null;
+          setTyped(event.target.value);
+          setWrong(fault);
+          if (!fault) onChange(text === '' ? undefined : number);
+        }}
+        onBlur={() => {
+          if (!wrong) setTyped(null);
+        }}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' || typed === null) return;
+          // The key takes back what was typed before it lowers anything.
+          event.stopPropagation();
+          setTyped(null);
+          setWrong(null);
+        }}
+      />
+      {wrong ? (
+        <span id={id} role="alert" className="problem block text-[13.5px]">
+          {t(wrong, { least, most })} {value === undefined ? t('asksNone') : t('stays', { value })}
+        </span>
+      ) : null}
+    </>
   );
 }
 

@@ -43,34 +43,40 @@ export function WhatStudentsRead(props: ReadProps) {
             }
           />
         </label>
-        <textarea
-          className="title-fill"
-          rows={1}
-          aria-label={t('titleLabel')}
-          placeholder={t('titleHint')}
-          aria-invalid={problemAt('title') !== ''}
-          aria-describedby={`${id}-title-problem`}
-          maxLength={200}
-          value={draft.title}
-          onChange={(event) => change({ title: event.target.value.replace(/\s*\n\s*/g, ' ') })}
-        />
+        <span data-at="title" className="contents">
+          <textarea
+            className="title-fill"
+            rows={1}
+            aria-label={t('titleLabel')}
+            placeholder={t('titleHint')}
+            aria-invalid={problemAt('title') !== ''}
+            aria-describedby={`${id}-title-problem`}
+            maxLength={200}
+            value={draft.title}
+            onChange={(event) => change({ title: event.target.value.replace(/\s*\n\s*/g, ' ') })}
+          />
+        </span>
         <p id={`${id}-title-problem`} className="problem" role="alert">
           {problemAt('title')}
         </p>
       </div>
-      <LessonTextField
-        {...lesson}
-        label={t('instructions')}
-        body={draft.instructions}
-        problem={problemAt('instructions')}
-        onChange={(instructions) => change({ instructions })}
-      />
-      <ModelPostField
-        {...lesson}
-        model={draft.model}
-        problem={problemAt('model')}
-        onChange={(model) => change({ model })}
-      />
+      <div data-at="instructions">
+        <LessonTextField
+          {...lesson}
+          label={t('instructions')}
+          body={draft.instructions}
+          problem={problemAt('instructions')}
+          onChange={(instructions) => change({ instructions })}
+        />
+      </div>
+      <div data-at="model">
+        <ModelPostField
+          {...lesson}
+          model={draft.model}
+          problem={problemAt('model')}
+          onChange={(model) => change({ model })}
+        />
+      </div>
       <div className="border-t border-line pt-3">
         <StarterLines
           starters={draft.starters}
@@ -79,10 +85,16 @@ export function WhatStudentsRead(props: ReadProps) {
         />
       </div>
       <div className="grid gap-3 border-t border-line pt-3">
-        {props.series ? null : <WhenLine {...props} />}
+        {props.series ? null : (
+          <div data-at="due">
+            <WhenLine {...props} />
+          </div>
+        )}
         <ReadersLine {...props} />
         <AtTheGateLine {...props} />
-        <BeginsWithLine {...props} />
+        <div data-at="outline">
+          <BeginsWithLine {...props} />
+        </div>
         <GivenTo {...props} />
         <SeriesForm {...props} />
       </div>

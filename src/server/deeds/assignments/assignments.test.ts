@@ -127,7 +127,6 @@ describe('setting', () => {
     [{ title: ' ' }, 'assignment.noTitle', 'title'],
     [{ instructions: NO_INSTRUCTIONS }, 'assignment.noInstructions', 'instructions'],
     [{ due: null }, 'assignment.noDue', 'due'],
-    [{ rubric: [] }, 'assignment.noCriterion', 'rubric'],
   ])('waits for what is missing: %j', async (part, code, field) => {
     const assignmentId = await make();
     await succeeded(change(assignmentId, part));

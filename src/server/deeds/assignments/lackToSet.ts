@@ -1,15 +1,21 @@
-import { saysSomething } from '../../../core/document/saysSomething';
+import { lacksToSet } from '../../../core/assignments/lacksToSet';
 import { refused } from '../../ground/access/useCase';
 import type { AssignmentRow } from '../../tables/assignments';
 
-/** What an assignment lacks before students can be shown it, as a refusal at its field; null where it lacks nothing. */
+const REFUSALS = {
+  noTitle: 'assignment.noTitle',
+  noInstructions: 'assignment.noInstructions',
+  noDue: 'assignment.noDue',
+  limitsCross: 'assignment.limitsCross',
+} as const;
+
+/** What keeps an assignment from being shown to students, as a refusal at its field; null where nothing does. */
 export function lackToSet(
   assignment: AssignmentRow,
   { dated = true }: { readonly dated?: boolean } = {},
 ): ReturnType<typeof refused> | null {
-  if (!assignment.title.trim()) return refused('assignment.noTitle', 'title');
-  if (!saysSomething(assignment.instructions)) return refused('assignment.noInstructions', 'instructions');
-  if (dated && !assignment.dueAt) return refused('assignment.noDue', 'due');
-  if (assignment.rubric.length === 0) return refused('assignment.noCriterion', 'rubric');
+  const settings = { ...assignment, isDue: assignment.dueAt !== null };
+  for (const { kind, at } of lacksToSet(settings, { dated, repeated: true }))
+    if (kind in REFUSALS) return refused(REFUSALS[kind as keyof typeof REFUSALS], at);
   return null;
 }

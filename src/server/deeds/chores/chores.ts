@@ -1,6 +1,7 @@
 import { PAYLOADS, type JobHandler, type JobKind } from '../../ground/jobs/kinds';
 import { applyRetention } from './applyRetention';
 import { completeHandIn } from './completeHandIn';
+import { eraseAssignment } from './eraseAssignment';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
 import { openRepetition } from './openRepetition';
@@ -15,6 +16,7 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   sendMail: given('sendMail', sendMail),
   erasePerson: given('erasePerson', erasePerson),
   eraseClass: given('eraseClass', eraseClass),
+  eraseAssignment: given('eraseAssignment', eraseAssignment),
   applyRetention: given('applyRetention', applyRetention),
   tidyFiles: given('tidyFiles', tidyFiles),
   completeHandIn: given('completeHandIn', completeHandIn),

@@ -1,9 +1,9 @@
 import { deleteClass as deleteClassDeed } from '../../../contract/classes/deleteClass';
 import { previewClassDeletion as previewClassDeletionDeed } from '../../../contract/classes/previewClassDeletion';
+import { goesForGoodAt } from '../../../core/privacy/reversible';
 import { done, refused, type Refusal } from '../../ground/access/useCase';
 import { insertJob } from '../../ground/jobs/queries';
 import { isArchivedAtRest, type ClassRow } from '../../tables/classes';
-import { REVERSIBLE_DAYS } from '../people/deletion';
 import { classUseCase } from '../subjects/classUseCase';
 import { countClassHoldings, hideClass } from './deletionQueries';
 
@@ -16,7 +16,7 @@ export const deleteClass = classUseCase(deleteClassDeed, {
   async run({ classId, title }, inClass, { database, now }) {
     const problem = notYet(inClass) ?? otherTitle(inClass, title);
     if (problem) return problem;
-    const eraseAt = new Date(now.getTime() + REVERSIBLE_DAYS * 86_400_000);
+    const eraseAt = goesForGoodAt(now);
     await hideClass(database, { id: classId, at: now, eraseAt });
     await insertJob(database, { kind: 'eraseClass', payload: { classId }, at: eraseAt });
     return done({ eraseAt: eraseAt.toISOString() });

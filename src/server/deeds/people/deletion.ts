@@ -1,13 +1,9 @@
+import { goesForGoodAt } from '../../../core/privacy/reversible';
 import type { PersonHoldings } from '../../../core/privacy/holdings';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { insertJob } from '../../ground/jobs/queries';
 import { drawBackToWhatIsAllowed } from '../consents/drawBackToWhatIsAllowed';
-
-const DAY = 86_400_000;
-
-/** For how many days a deleted person or class can be brought back. */
-export const REVERSIBLE_DAYS = 30;
 
 export async function countHoldings(database: Database, personId: string): Promise<PersonHoldings> {
   const [row] = await database.rows<PersonHoldings>(
@@ -67,7 +63,7 @@ async function hidePerson(
 
 /** Hides a person now and erases everything of theirs later; when that will be. */
 export async function beginDeletion(database: Database, personId: string, now: Date): Promise<Date> {
-  const eraseAt = new Date(now.getTime() + REVERSIBLE_DAYS * DAY);
+  const eraseAt = goesForGoodAt(now);
   await hidePerson(database, { personId, at: now, eraseAt });
   await insertJob(database, { kind: 'erasePerson', payload: { personId }, at: eraseAt });
   return eraseAt;

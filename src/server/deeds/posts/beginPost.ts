@@ -1,8 +1,9 @@
 import { beginPost as deed } from '../../../contract/posts/beginPost';
 import { outlineDocument } from '../../../core/document/openDocument';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
-import { done } from '../../ground/access/useCase';
+import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
+import { canBeBegun } from '../../tables/assignmentEndings';
 import { findPostOf, insertPost } from '../../tables/posts';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 
@@ -10,6 +11,7 @@ export const beginPost = assignmentUseCase(deed, {
   async run(_, { assignment }, { database, personId, now }) {
     const begun = await findPostOf(database, assignment.id, personId);
     if (begun) return done({ postId: begun.id });
+    if (!(await canBeBegun(database, assignment.id, now))) return refused('post.putAway');
     const id = newId();
     await insertPost(database, {
       id,

@@ -63,6 +63,7 @@ interface Ids {
   /** A question whether a draft may be opened; a class that its teacher deleted. */
   readonly openingId: string;
   readonly deletedClassId: string;
+  readonly deletedAssignmentId: string;
   readonly secondClassId: string;
   /** A post of a classmate that was handed in. */
   readonly triedPostId: string;
@@ -188,6 +189,14 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   }),
   makeAssignment: ({ classId }) => ({ classId }),
   changeAssignment: ({ assignmentId }) => ({ assignmentId, version: 2, fields: FIELDS }),
+  unsetAssignment: ({ assignmentId }) => ({ assignmentId }),
+  putAwayAssignment: ({ assignmentId }) => ({ assignmentId, away: true }),
+  previewAssignmentDeletion: ({ assignmentId }) => ({ assignmentId }),
+  deleteAssignment: ({ assignmentId }) => ({ assignmentId, posts: 1 }),
+  restoreAssignment: ({ classId, deletedAssignmentId }) => ({
+    classId,
+    assignmentId: deletedAssignmentId,
+  }),
   setAssignment: ({ assignmentId }) => ({ assignmentId }),
   giveAssignment: ({ assignmentId, secondClassId }) => ({
     assignmentId,
@@ -340,6 +349,11 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'makeAssignment',
   'changeAssignment',
   'setAssignment',
+  'unsetAssignment',
+  'putAwayAssignment',
+  'previewAssignmentDeletion',
+  'deleteAssignment',
+  'restoreAssignment',
   'giveAssignment',
   'partAssignment',
   'repeatAssignment',
@@ -433,6 +447,10 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   await addMember(house.people.coTeacher, deletedClassId, 'coTeacher');
   const eraseAt = new Date(NOW.getTime() + 86_400_000);
   await hideClass(database, { id: deletedClassId, at: NOW, eraseAt });
+  const deletedAssignmentId = await setWork(house);
+  await succeeded(
+    as(house, 'teacher', USE_CASES.deleteAssignment, { assignmentId: deletedAssignmentId, posts: 0 }),
+  );
   const deletedId = await addPerson('Del', house.classId, 'student');
   await succeeded(
     as(house, 'teacher', USE_CASES.deletePerson, { classId: house.classId, personId: deletedId }),
@@ -458,6 +476,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     ids: {
       classId: house.classId,
       assignmentId,
+      deletedAssignmentId,
       postId,
       handInId,
       studentId,

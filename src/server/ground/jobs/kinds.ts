@@ -11,6 +11,7 @@ export interface JobPayloads {
   readonly openRepetition: { readonly assignmentId: string };
   readonly erasePerson: { readonly personId: string };
   readonly eraseClass: { readonly classId: string };
+  readonly eraseAssignment: { readonly assignmentId: string };
   readonly applyRetention: null;
   readonly tidyFiles: null;
 }
@@ -34,6 +35,7 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   openRepetition: column('repetition', withAll({ assignmentId: id })),
   erasePerson: column('person', withAll({ personId: id })),
   eraseClass: column('class', withAll({ classId: id })),
+  eraseAssignment: column('assignment', withAll({ assignmentId: id })),
   applyRetention: column('retention', NOTHING),
   tidyFiles: column('tidying', NOTHING),
 };

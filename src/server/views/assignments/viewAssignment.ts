@@ -1,7 +1,7 @@
 import { may } from '../../../core/access/may';
 import { showLesson } from '../../../core/assignments/lessonText';
 import { rubricPoints } from '../../../core/assignments/rubric';
-import { dayInWords, momentInWords } from '../../../core/timing/inWords';
+import { dateInWords, dayInWords, momentInWords } from '../../../core/timing/inWords';
 import type { Place } from '../../../core/languages/languages';
 import { database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
@@ -9,6 +9,7 @@ import { findPostOf } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
 import type { Desk } from '../../deeds/sessions/desk';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
+import { listDeletedAssignments } from '../../tables/assignmentEndings';
 import { adjustedFor } from '../../tables/adjustments';
 import { findAssignment, listAssignments, type AssignmentRow } from '../../tables/assignments';
 
@@ -26,6 +27,7 @@ export async function maybeAssignmentList({ personId, role, inClass, now, place 
       number: assignment.number,
       title: assignment.title,
       isSet: assignment.setAt !== null,
+      putAway: assignment.putAwayAt !== null,
       ...repetitionsOf(assignment, assignments, place),
       due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), place.timeZone, place.language),
       bays: assignment.requirements.length,
@@ -39,6 +41,16 @@ export async function maybeAssignmentList({ personId, role, inClass, now, place 
       waiting: own.filter((standing) => standing.stage === 'handedIn').length,
     };
   });
+}
+
+/** What was deleted in a class and can still be brought back, for who was given its list. */
+export async function listDeletedShown({ inClass, now, place }: Desk) {
+  const deleted = await listDeletedAssignments(database, inClass.id, now);
+  return deleted.map(({ id, title, eraseAt }) => ({
+    id,
+    title,
+    until: dateInWords(eraseAt.getTime(), place.timeZone, place.language),
+  }));
 }
 
 /** How often a series is repeated, and from when its next repetition is seen, in words; null for what is no series. */

@@ -35,6 +35,8 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     classId: inClass.id,
     version: assignment.version,
     isSet: assignment.setAt !== null,
+    begun: posts.length,
+    putAway: assignment.putAwayAt !== null,
     handedIn: posts.filter((one) => one.stage !== 'draft').length,
     draft: {
       ...settingsOf(assignment),

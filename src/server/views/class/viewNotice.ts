@@ -2,7 +2,7 @@ import { teacherName } from '../../../core/people/names';
 import { database } from '../../ground/database/database';
 import { findPassphraseSince } from '../../tables/passphrases';
 import { maybeOpenClass } from '../../deeds/readers/openBlog';
-import { REVERSIBLE_DAYS } from '../../deeds/people/deletion';
+import { REVERSIBLE_DAYS } from '../../../core/privacy/reversible';
 import { findRetention } from '../../tables/retention';
 import { IDLE } from '../../deeds/sessions/signIn';
 import { getSettings } from '../../ground/settings/settings';

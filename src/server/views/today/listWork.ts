@@ -23,7 +23,9 @@ export async function listWork(desk: Desk) {
   const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
   const posts = new Map(heads.map((post) => [post.assignmentId, post]));
   const adjust = await adjusterFor(database, inClass.id);
-  const given = assignments.map((assignment) => ({
+  // What is put away can't be begun any more; what was begun stays.
+  const there = assignments.filter((one) => one.putAwayAt === null || posts.has(one.id));
+  const given = there.map((assignment) => ({
     assignment: adjust(assignment, personId),
     post: posts.get(assignment.id) ?? null,
   }));

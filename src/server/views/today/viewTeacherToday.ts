@@ -39,7 +39,7 @@ async function todayIn(desk: Desk) {
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
   const assignments = (await listAssignments(database, inClass.id, now)).filter(
-    (assignment) => assignment.setAt !== null,
+    (assignment) => assignment.setAt !== null && assignment.putAwayAt === null,
   );
   const waiting = standings.filter((standing) => standing.stage === 'handedIn');
   const [oldest] = waiting;

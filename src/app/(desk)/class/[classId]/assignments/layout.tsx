@@ -1,3 +1,9 @@
 import { withWords } from '@/app/Words';
 
-export default withWords(['refusals.assignment', 'refusals.class', 'refusals.page', 'refusals.post']);
+export default withWords([
+  'assignments',
+  'refusals.assignment',
+  'refusals.class',
+  'refusals.page',
+  'refusals.post',
+]);

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { AssignmentList } from '@/components/assignment/AssignmentList';
-import { maybeAssignmentList } from '@/server/views/assignments/viewAssignment';
+import { listDeletedShown, maybeAssignmentList } from '@/server/views/assignments/viewAssignment';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
@@ -14,6 +14,7 @@ export default async function AssignmentsPage({ params }: InClass) {
         classId={desk.inClass.id}
         groupName={desk.inClass.groupName}
         assignments={assignments}
+        deleted={await listDeletedShown(desk)}
       />
     </DeskFrame>
   );

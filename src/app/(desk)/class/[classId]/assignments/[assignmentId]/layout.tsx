@@ -4,6 +4,7 @@ export default withWords([
   'builder',
   'editor',
   'pictures',
+  'railing',
   'refusals.assignment',
   'refusals.class',
   'refusals.file',

@@ -1,0 +1,10 @@
+import { deed } from '../deed';
+import { idSchema } from '../idSchema';
+
+/** Brings a deleted assignment back with its posts, while that is still possible. */
+export const restoreAssignment = deed({
+  name: 'restoreAssignment',
+  on: 'class',
+  action: 'class.change',
+  fields: { assignmentId: idSchema },
+}).answers<null>();
