@@ -27,8 +27,16 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.press('Assignments');
   await teacher.press('Make an assignment');
   await teacher.fill('Title', 'Fog');
+  // All that is empty is said at once, and each line leads to its place.
   await teacher.press('Set it');
-  await teacher.sees('Say what students should do before you set it.');
+  await teacher.sees('3 things before you set it');
+  await teacher.sees('It has no bays');
+  await teacher.press('It doesn’t say when it is due');
+  const field = "return document.activeElement.getAttribute('type')";
+  await teacher.driver.wait(
+    async () => (await teacher.driver.executeScript(field)) === 'datetime-local',
+    10_000,
+  );
   await teacher.press('Write: What students should do');
   await (await teacher.find(By.css(".lesson-desk [role='textbox']"))).sendKeys('Describe a fog.');
   await (
@@ -36,7 +44,6 @@ test('a teacher makes and sets an assignment', async () => {
   ).sendKeys(picture);
   await teacher.find(By.css('.lesson-desk .addressed'));
   await teacher.press('Done', "//*[contains(@class, 'lesson-desk')]");
-  await teacher.press('There is no due time yet');
   const due = await teacher.field('Due');
   await teacher.driver.executeScript(
     `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
@@ -57,6 +64,8 @@ test('a teacher makes and sets an assignment', async () => {
   await teacher.choose('When readers see them', 'after a teacher has accepted');
   await teacher.sees('Saved.');
   await teacher.press('Set it');
+  await teacher.sees('A level of “Criterion 1” has no words');
+  await teacher.press('Set it all the same');
   await teacher.sees('24 students see it');
 });
 
@@ -176,7 +185,12 @@ test('the teacher accepts, gives the grade back, and everyone can read it', asyn
 });
 
 test('a teacher takes it down again, and it is as if it had never been there', async () => {
-  await teacher.choose('Readers:', 'only the writer and the teachers');
+  await teacher.press('Change who reads it');
+  await (await teacher.field('Only Milo H. and the teachers')).click();
+  await teacher.sees('Copies that somebody has fetched already can’t be called back.');
+  await visitor.goTo('/blog/wind/5-a-wall-of-nothing');
+  await visitor.sees('like a wall of nothing');
+  await teacher.press('Take it down');
   await teacher.sees('Who may read it Milo H. and the teachers');
   await visitor.goTo('/blog/wind/5-a-wall-of-nothing');
   await visitor.sees('There is nothing here for you');

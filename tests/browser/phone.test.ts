@@ -122,7 +122,9 @@ test('accepts it, gives the grade back, and everyone reads it on a phone', async
 });
 
 test('takes it down, and puts it before the class alone', async () => {
-  await teacher.choose('Readers:', 'our class');
+  await teacher.press('Change who reads it');
+  await (await teacher.field('Our class')).click();
+  await teacher.press('Let fewer read it');
   await teacher.sees('Who may read it our class');
   await visitor.driver.navigate().refresh();
   await visitor.sees('There is nothing here for you');
