@@ -19,6 +19,7 @@ export function addressesOf(classId: string) {
     log: `${at}/log`,
     assignments: `${at}/assignments`,
     assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
+    assignmentAsStudent: (assignmentId: string) => `${at}/assignments/${assignmentId}?as=student`,
     set: (assignmentId: string) => `${at}/set/${assignmentId}`,
     student: (personId: string) => `${at}/students/${personId}`,
     pages: `${at}/pages`,

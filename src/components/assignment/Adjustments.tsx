@@ -4,12 +4,15 @@ import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { adjustAssignment } from '../../contract/assignments/adjustAssignment';
 import { dropAdjustment } from '../../contract/assignments/dropAdjustment';
+import { ofKind } from '../../core/requirements/ofKind';
 import type { Requirement } from '../../core/requirements/requirement';
+import { useMadeWords } from '../basics/useMadeWords';
 import { useDeed } from '../basics/useDeed';
 import { useRequirementName } from '../railing/RequirementLine';
 import type { AdjustmentShown, BuilderProps } from './builderProps';
 import { WhoIsAdjusted } from './WhoIsAdjusted';
 import { CheckFill, NumberFill } from './forms/fields';
+import { FORMS } from './forms/forms';
 
 /** What is asked of single students otherwise than of the others. */
 export function Adjustments(props: BuilderProps) {
@@ -72,17 +75,18 @@ function Said({ adjustment, requirements }: SaidProps) {
   const t = useTranslations('builder.adjust.says');
   const format = useFormatter();
   const nameOf = useRequirementName();
+  const words = useMadeWords('requirements');
   const without = requirements.filter((one) => adjustment.leftOut.includes(one.id)).map(nameOf);
   const parts = [
     adjustment.dueSaid ? t('due', { due: adjustment.dueSaid }) : null,
     without.length ? t('without', { names: format.list(without) }) : null,
-    ...requirements.flatMap((one) => {
-      const { min, max } = adjustment.limits[one.id] ?? {};
-      return [
-        min === undefined ? null : t('least', { name: nameOf(one), min }),
-        max === undefined ? null : t('most', { name: nameOf(one), max }),
-      ];
-    }),
+    ...requirements.flatMap((one) =>
+      limitsOf(one).flatMap(({ limit, label }) => {
+        const other = adjustment.limits[one.id]?.[limit];
+        const what = words(`${one.kind}.form.${label}`);
+        return other === undefined ? [] : [t('limit', { name: nameOf(one), what, other })];
+      }),
+    ),
   ].filter((part) => part !== null);
   return <span className="text-ink-2">{parts.join(', ')}</span>;
 }
@@ -132,10 +136,10 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
           onChange={(event) => setDue(event.target.value)}
         />
       </label>
-      <fieldset className="grid gap-1">
+      <fieldset className="grid gap-2">
         <legend className="font-semibold">{t('leaveOut')}</legend>
         {draft.requirements.map((one) => (
-          <div key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
+          <div key={one.id} className="grid gap-1">
             <CheckFill
               checked={leftOut.includes(one.id)}
               onChange={(on) =>
@@ -171,6 +175,12 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
 
 type Limits = AdjustmentShown['limits'];
 
+/** The numbers that a requirement asks for, each of which may be another for one student. */
+function limitsOf(requirement: Requirement) {
+  const limits = ofKind(FORMS, requirement.kind)?.limits ?? [];
+  return limits.filter(({ limit }) => typeof requirement[limit] === 'number');
+}
+
 /** Other limits for a requirement; one without any is not named. */
 function withLimits(limits: Limits, id: string, other: Limits[string]): Limits {
   const { [id]: _, ...others } = limits;
@@ -186,25 +196,30 @@ interface OtherLimitsProps {
 /** The limits that a requirement has, to be set otherwise; one that is as for all others is not kept. */
 function OtherLimits({ requirement, limits, onChange }: OtherLimitsProps) {
   const t = useTranslations('builder.adjust');
+  const words = useMadeWords('requirements');
   const nameOf = useRequirementName();
-  const set = (name: 'min' | 'max', value: number | undefined) => {
+  const set = (name: string, value: number | undefined) => {
     const { [name]: _, ...other } = limits;
     onChange(value === undefined || value === requirement[name] ? other : { ...other, [name]: value });
   };
+  const own = limitsOf(requirement);
+  if (own.length === 0) return null;
   return (
-    <span className="flex items-center gap-2">
-      {(['min', 'max'] as const).map((name) => {
-        const given = requirement[name];
-        return typeof given === 'number' ? (
-          <span key={name} className="flex items-center gap-1 text-[14px] text-ink-2">
-            {t(`limit.${name}`)}
+    <span className="grid gap-0.5 pl-6 text-[14px] text-ink-2">
+      {own.map(({ limit, label }) => {
+        const what = words(`${requirement.kind}.form.${label}`);
+        const given = requirement[limit] as number;
+        return (
+          <span key={limit} className="flex flex-wrap items-center gap-x-2">
+            {what}
             <NumberFill
-              label={t(`limitOf.${name}`, { name: nameOf(requirement) })}
-              value={limits[name] ?? given}
-              onChange={(value) => set(name, value)}
+              label={t('limitOf', { name: nameOf(requirement), what })}
+              value={limits[limit] ?? given}
+              onChange={(value) => set(limit, value)}
             />
+            {limits[limit] === undefined ? null : t('forOthers', { given })}
           </span>
-        ) : null;
+        );
       })}
     </span>
   );

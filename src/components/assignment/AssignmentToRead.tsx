@@ -22,6 +22,8 @@ interface AssignmentToReadProps {
   /** What a growing post is to reach. */
   readonly steps: readonly StepShown[];
   readonly postId: string | null;
+  /** Whether who reads it can write for it. */
+  readonly writes: boolean;
 }
 
 /** An assignment as a student reads it before beginning. */
@@ -36,10 +38,19 @@ export function AssignmentToRead({
   due,
   steps,
   postId,
+  writes,
 }: AssignmentToReadProps) {
   const t = useTranslations('assignments.read');
   return (
     <main className="page max-w-[820px]!" id="main">
+      {writes ? null : (
+        <p className="mb-6 border-l-4 border-porch bg-porch-tint p-3">
+          {t('asStudent')}{' '}
+          <Link className="act" href={addressesOf(classId).assignment(id)}>
+            {t('backToBuilder')}
+          </Link>
+        </p>
+      )}
       <p className="kind">{t('number', { number })}</p>
       <h1 className="says">{title}</h1>
       <p className="under">{due ? t('due', { due }) : t('noDue')}</p>
@@ -78,7 +89,7 @@ export function AssignmentToRead({
           </ul>
         </>
       ) : null}
-      {postId ? (
+      {!writes ? null : postId ? (
         <Link className="btn go" href={addressesOf(classId).post(postId)}>
           {t('writeOn')}
         </Link>

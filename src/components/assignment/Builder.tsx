@@ -66,11 +66,16 @@ export function Builder(props: BuilderProps) {
         <Link className="back" href={addresses.assignments}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
-        {isSet ? (
-          <Link className="act order-last ml-auto" href={addresses.set(assignmentId)} prefetch={false}>
-            {t('posts')}
+        <span className="order-last ml-auto flex flex-wrap gap-x-5">
+          <Link className="act" href={addresses.assignmentAsStudent(assignmentId)} prefetch={false}>
+            {t('asStudent')}
           </Link>
-        ) : null}
+          {isSet ? (
+            <Link className="act" href={addresses.set(assignmentId)} prefetch={false}>
+              {t('posts')}
+            </Link>
+          ) : null}
+        </span>
         <p>
           <b>{draft.title || t('untitled')}</b>{' '}
           {props.series

@@ -6,6 +6,7 @@ import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
 import { endSeries } from '../../contract/assignments/endSeries';
 import { repeatAssignment } from '../../contract/assignments/repeatAssignment';
+import { nextSchoolDay, type SchoolYear } from '../../core/classes/schoolYear';
 import { fillText, seriesDates, type SeriesRule } from '../../core/assignments/series';
 import { addDays, weekday } from '../../core/timing/zonedTime';
 import { useDeed } from '../basics/useDeed';
@@ -78,7 +79,11 @@ export function SeriesForm(props: SeriesFormProps) {
         </div>
       ) : (
         <span className="flex flex-wrap gap-4">
-          <button type="button" className="act" onClick={() => setRule(series?.rule ?? firstRule(draft.due))}>
+          <button
+            type="button"
+            className="act"
+            onClick={() => setRule(series?.rule ?? firstRule(draft.due, year))}
+          >
             {series ? t('changeDays') : t('repeat')}
           </button>
           {series ? (
@@ -100,9 +105,9 @@ export function SeriesForm(props: SeriesFormProps) {
   );
 }
 
-/** Each week from the due day on, or from today. */
-function firstRule(due: string | null): SeriesRule {
-  const first = due?.slice(0, 10) ?? new Date().toISOString().slice(0, 10);
+/** Each week from the due day on, or from today; from the next day with school where there is none. */
+function firstRule(due: string | null, year: SchoolYear): SeriesRule {
+  const first = nextSchoolDay(due?.slice(0, 10) ?? new Date().toISOString().slice(0, 10), year);
   return {
     first,
     last: addDays(first, 7 * WEEKS_AT_FIRST),

@@ -18,6 +18,11 @@ test.each<[string, Parameters<typeof adjusted>[1], readonly object[]]>([
     { leftOut: [], limits: { a: { min: 50 } } },
     [{ ...ALL[0]!, min: 50 }, ALL[1]!, ALL[2]!],
   ],
+  [
+    'any limit that it has, and no other',
+    { leftOut: [], limits: { b: { min: 2, max: 9, points: 0, kind: 1 } } },
+    [ALL[0]!, { ...ALL[1]!, min: 2 }, ALL[2]!],
+  ],
   ['of one that is gone', { leftOut: ['z'], limits: { y: { min: 1 }, toString: { min: 1 } } }, ALL],
 ])('%s', (_, adjustment, expected) => {
   expect(adjusted(ALL, adjustment)).toEqual(expected);

@@ -4,11 +4,13 @@ import type { Requirement } from '../requirements/requirement';
 export interface Adjustment {
   /** Requirements that are not asked of them, by id. */
   readonly leftOut: readonly string[];
-  /** Other limits, by the requirement's id; what is not named stays. */
-  readonly limits: Readonly<Record<string, { readonly min?: number; readonly max?: number }>>;
+  /** Other limits, by the requirement's id and the setting that holds them; what is not named stays. */
+  readonly limits: Readonly<Record<string, Readonly<Record<string, number>>>>;
 }
 
 const limit = { type: 'integer', minimum: 0, maximum: 100_000 } as const;
+/** What a requirement is worth is no limit. */
+const NO_LIMITS = ['points'];
 
 /** JSON Schemas of an adjustment's fields. */
 export const adjustmentFields = {
@@ -18,8 +20,9 @@ export const adjustmentFields = {
     maxProperties: 40,
     additionalProperties: {
       type: 'object',
-      additionalProperties: false,
-      properties: { min: limit, max: limit },
+      additionalProperties: limit,
+      maxProperties: 10,
+      propertyNames: { pattern: '^[a-zA-Z]{2,30}$' },
     },
   },
 } as const;
@@ -31,5 +34,13 @@ export function adjusted(
 ): readonly Requirement[] {
   return requirements
     .filter((one) => !leftOut.includes(one.id))
-    .map((one) => (Object.hasOwn(limits, one.id) ? { ...one, ...limits[one.id] } : one));
+    .map((one) => (Object.hasOwn(limits, one.id) ? withLimits(one, limits[one.id]!) : one));
+}
+
+/** Only limits that the requirement has are others; what it does not ask of anybody is not asked of one. */
+function withLimits(requirement: Requirement, limits: Readonly<Record<string, number>>): Requirement {
+  const known = Object.entries(limits).filter(
+    ([setting]) => typeof requirement[setting] === 'number' && !NO_LIMITS.includes(setting),
+  );
+  return { ...requirement, ...Object.fromEntries(known) };
 }

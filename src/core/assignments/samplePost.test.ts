@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { evaluate } from '../requirements/evaluate';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
@@ -58,6 +59,62 @@ test.each(REQUIREMENTS.map((one) => [one.kind, one] as const))(
     expect(states(assignment([one]), 'full')).toMatchObject([{ state: 'met' }]);
   },
 );
+
+const some = (least: number, most: number) =>
+  fc.option(fc.integer({ min: least, max: most }), { nil: undefined });
+const asked = fc.option(fc.constant(true), { nil: undefined });
+const between = (least: number, most: number) =>
+  fc
+    .tuple(some(least, most), some(least, most))
+    .map(([one, other]) =>
+      one === undefined || other === undefined
+        ? { min: one, max: other }
+        : { min: Math.min(one, other), max: Math.max(one, other) },
+    );
+const AT_RANDOM: Readonly<Record<string, fc.Arbitrary<object>>> = {
+  words: fc.record({ limits: between(0, 1500), tolerance: some(0, 20), excludeQuotations: asked }),
+  paragraphs: fc.record({ limits: between(1, 20), maxWordsEach: some(5, 80) }),
+  title: fc.record({
+    startsWith: fc.constantFrom('{number} ·', 'Week {week}', '{date}: ', 'Sky'),
+    maxCharacters: some(30, 80),
+  }),
+  starters: fc.record({ min: some(1, 2), noneUnfinished: asked }),
+  entries: fc.record({ limits: between(1, 12), minWords: some(1, 60), title: asked, picture: asked }),
+  labels: fc.record({
+    allOf: fc.subarray(['storm', 'harbour']),
+    oneOf: fc.subarray([
+      ['farm', 'harbour'],
+      ['storm', 'farm'],
+    ]),
+    min: some(1, 3),
+  }),
+  teaser: between(0, 300).map(({ min, max }) => ({ minCharacters: min, maxCharacters: max })),
+  pictures: fc.record({
+    limits: between(1, 8),
+    credit: asked,
+    description: asked,
+    licence: asked,
+    every: asked,
+  }),
+  video: fc.record({ limits: between(1, 5), introductionWords: some(1, 60) }),
+  table: fc.record({ min: some(0, 4), minRows: some(1, 10) }),
+  links: fc.record({ min: some(0, 8), differentSites: some(0, 6), opens: asked, every: asked }),
+  quotations: fc.record({ min: some(0, 6), source: asked }),
+  readingLevel: fc
+    .tuple(fc.integer({ min: 4, max: 16 }), fc.integer({ min: 1, max: 6 }))
+    .map(([from, years]) => ({ from, to: from + years })),
+};
+
+test.each(Object.entries(AT_RANDOM))('a full sample meets %s, whatever is asked of it', (kind, settings) => {
+  fc.assert(
+    fc.property(settings, (wanted) => {
+      const { limits, ...others } = wanted as { readonly limits?: object };
+      const all = Object.entries({ kind, ...limits, ...others }).filter(([, value]) => value !== undefined);
+      expect(states(assignment([Object.fromEntries(all)]), 'full')).toMatchObject([{ state: 'met' }]);
+    }),
+    { numRuns: 60 },
+  );
+});
 
 test('samples rise from nothing to everything, all kinds together', () => {
   const together = assignment(

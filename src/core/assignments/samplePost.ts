@@ -4,7 +4,7 @@ import type { ForEachKind } from '../requirements/registry';
 import { documentSchema } from '../document/schema';
 import type { PostToCheck } from '../requirements/post';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
-import { LEAST_WORDS } from '../requirements/kinds/readingLevel';
+import { LEAST_WORDS, maybeReadingAge } from '../requirements/kinds/readingLevel';
 import { titlePattern } from '../requirements/titlePattern';
 import { countDocumentWords } from '../words/documentWords';
 import { begunStarter } from './starters';
@@ -37,6 +37,32 @@ const { nodes, marks } = documentSchema;
 
 const WORDS_OF_A_PARAGRAPH = 40;
 
+/** So many words of the talk from a place on, in sentences as it has them, or of so many words each. */
+function talkFrom(from: number, words: number, sentence: number | null): string {
+  const said = Array.from({ length: words }, (_, index) => {
+    const word = TALK[(from + index) % TALK.length]!;
+    if (sentence === null) return word;
+    const plain = word.replace(/[.,]$/, '').toLowerCase();
+    const begun = index % sentence === 0 ? plain.charAt(0).toUpperCase() + plain.slice(1) : plain;
+    return index % sentence === sentence - 1 ? `${begun}.` : begun;
+  }).join(' ');
+  return said === '' ? '' : `${said.replace(/[.,]$/, '')}.`;
+}
+
+/** The measure of reading rises by so much with each word that sentences are longer (Flesch–Kincaid). */
+const YEARS_OF_A_WORD = 0.39;
+
+/** How many words a sentence needs for the reading level that is asked for: the middle of it, measured once on the talk. */
+function sentenceFor({ from, to }: Requirement): number {
+  const [least, most] = [from, to].map((age) => (typeof age === 'number' ? age : null));
+  const aim = ((least ?? most ?? 10) + (most ?? least ?? 10)) / 2;
+  const tried = 10;
+  const text = documentSchema.text(talkFrom(0, tried * tried * 4, tried));
+  const body = nodes.doc.create(null, nodes.paragraph.create(null, text));
+  const measured = maybeReadingAge({ title: '', labels: [], body }, []) ?? aim;
+  return Math.max(1, Math.round(tried + (aim - measured) / YEARS_OF_A_WORD));
+}
+
 const TALK =
   `The harbour lay still before the wind came round. We stood at the wall with our notebooks and waited. First the
 flags moved, then the ropes, and then the water itself went dark in strips. Somebody said that it smelled of iron. I wrote
@@ -54,12 +80,16 @@ class SampleWriter {
   private cover: { readonly src: string; readonly description: string } | null = null;
   private spoken = 0;
   private made = 0;
+  /** Of so many words is each sentence; null for those that stand in the talk. */
+  private readonly sentence: number | null;
 
   constructor(
     private readonly assignment: AssignmentToCheck,
     private readonly amount: number,
   ) {
     this.title = amount < 0.5 ? '' : 'What we saw';
+    const aimed = assignment.requirements.find((one) => one.kind === 'readingLevel');
+    this.sentence = aimed ? sentenceFor(aimed) : null;
   }
 
   fulfil(requirement: Requirement): void {
@@ -88,11 +118,11 @@ class SampleWriter {
     };
   }
 
-  /** So many of what is asked, at least one once the post is past its beginning. */
-  some(wanted: number): number {
-    return this.amount < 0.5
-      ? Math.floor(wanted * this.amount)
-      : Math.max(1, Math.round(wanted * this.amount));
+  /** So many of what is asked, at least one once the post is past its beginning, and never more than may be. */
+  some(wanted: number, most: unknown = undefined): number {
+    const some =
+      this.amount < 0.5 ? Math.floor(wanted * this.amount) : Math.max(1, Math.round(wanted * this.amount));
+    return typeof most === 'number' ? Math.min(some, most) : some;
   }
 
   get isFull(): boolean {
@@ -101,8 +131,14 @@ class SampleWriter {
 
   /** Sentences of so many words. */
   talk(words: number): string {
-    const said = Array.from({ length: words }, () => TALK[this.spoken++ % TALK.length]!).join(' ');
-    return said === '' ? '' : `${said.replace(/[.,]$/, '')}.`;
+    const from = this.spoken;
+    this.spoken += words;
+    return talkFrom(from, words, this.sentence);
+  }
+
+  /** So many words, or as many more as make the last sentence whole. */
+  wholeSentences(words: number): number {
+    return Math.ceil(words / (this.sentence ?? 1)) * (this.sentence ?? 1);
   }
 
   say(words: number): void {
@@ -150,7 +186,8 @@ class SampleWriter {
   }
 
   nameAfter(pattern: string): void {
-    if (this.amount >= 0.5) this.title = `${titlePattern(pattern, this.assignment).example}What we saw`;
+    if (this.amount >= 0.5)
+      this.title = `${titlePattern(pattern, this.assignment).example.trimEnd()} What we saw`;
   }
 
   keepTitleWithin(characters: number): void {
@@ -161,8 +198,20 @@ class SampleWriter {
     this.labels.push(...labels);
   }
 
+  has(label: string): boolean {
+    return this.labels.includes(label);
+  }
+
+  /** Further labels of the class, until there are so many. */
+  labelUpTo(wanted: number): void {
+    const further = this.assignment.classLabels.filter((label) => !this.has(label));
+    this.label(...further.slice(0, Math.max(0, wanted - this.labels.length)));
+  }
+
   writeTeaser(characters: number): void {
-    this.teaser = this.talk(characters).slice(0, Math.round(characters * this.amount));
+    const said = this.talk(characters).slice(0, Math.round(characters * this.amount));
+    // A cut that falls between two words would make it one character shorter.
+    this.teaser = said.replace(/\s$/, '.');
   }
 
   chooseCover(described: boolean): void {
@@ -185,8 +234,9 @@ class SampleWriter {
       excludeQuotations: excludeQuotations === true,
       excludeHeadings: excludeHeadings === true,
     });
-    for (let left = wanted - counted; left > 0; left -= WORDS_OF_A_PARAGRAPH)
-      this.say(Math.min(left, WORDS_OF_A_PARAGRAPH));
+    // A paragraph ends with a whole sentence.
+    const each = this.wholeSentences(WORDS_OF_A_PARAGRAPH);
+    for (let left = wanted - counted; left > 0; left -= each) this.say(Math.min(left, each));
   }
 }
 
@@ -222,13 +272,13 @@ const PARTS: ForEachKind<Part | null> = {
       if (requirement['picture']) writer.picture(EVERYTHING, true);
     }
   },
-  video: (writer, setting) => {
+  video: (writer, setting, requirement) => {
     writer.say(setting('introductionWords'));
-    for (let count = 0; count < writer.some(setting('min')); count += 1)
+    for (let count = 0; count < writer.some(setting('min'), requirement['max']); count += 1)
       writer.add(nodes.video.create({ address: writer.address(), title: 'A front comes in' }));
   },
   pictures: (writer, setting, requirement) => {
-    const count = writer.some(setting('min'));
+    const count = writer.some(setting('min'), requirement['max']);
     for (let index = 0; index < count; index += 1)
       writer.picture(requirement, writer.isFull || index < count - 1);
   },
@@ -273,11 +323,12 @@ const PARTS: ForEachKind<Part | null> = {
         ),
       );
   },
-  labels: (writer, _, requirement) => {
+  labels: (writer, setting, requirement) => {
     writer.label(...((requirement['allOf'] ?? []) as readonly string[]));
-    if (writer.isFull)
-      for (const group of (requirement['oneOf'] ?? []) as readonly (readonly string[])[])
-        writer.label(...group.slice(0, 1));
+    if (!writer.isFull) return;
+    for (const group of (requirement['oneOf'] ?? []) as readonly (readonly string[])[])
+      if (!group.some((label) => writer.has(label))) writer.label(...group.slice(0, 1));
+    writer.labelUpTo(setting('min'));
   },
   teaser: (writer, setting) =>
     writer.writeTeaser(Math.max(setting('minCharacters'), Math.min(60, setting('maxCharacters') || 60))),
@@ -294,7 +345,7 @@ const PARTS: ForEachKind<Part | null> = {
     for (let index = 0; index < writer.some(setting('min')); index += 1) writer.say(words);
   },
   readingLevel: (writer, _, requirement) => {
-    writer.sayUpTo(writer.some(LEAST_WORDS), requirement);
+    writer.sayUpTo(writer.some(writer.wholeSentences(LEAST_WORDS)), requirement);
   },
   words: (writer, setting, requirement) => {
     const [min, max] = [setting('min'), setting('max')];

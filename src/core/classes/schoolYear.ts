@@ -54,6 +54,18 @@ export function isSchoolDay(date: string, { terms, holidays, schoolDays }: Schoo
   return terms.length === 0 || within(terms);
 }
 
+/** Holidays are shorter than that. */
+const LONGEST_PAUSE = 120;
+
+/** The first day with school from a day on; the day itself where none follows within four months. */
+export function nextSchoolDay(from: string, year: SchoolYear): string {
+  for (let days = 0; days < LONGEST_PAUSE; days += 1) {
+    const day = addDays(from, days);
+    if (isSchoolDay(day, year)) return day;
+  }
+  return from;
+}
+
 /**
  * Why there is no school on a day of the week that has school otherwise: the name of the holiday, empty between terms or
  * where it has none; null where there is school, and on the days of the week that never have any.

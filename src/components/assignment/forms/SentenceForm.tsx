@@ -12,7 +12,7 @@ export type SentencePart =
   | { readonly asked: readonly string[] };
 
 /** A number to fill in, what is read out for it, and the words that it stands among. */
-interface LimitPart {
+export interface LimitPart {
   readonly limit: string;
   readonly label: string;
   readonly says: string;

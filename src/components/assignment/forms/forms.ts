@@ -27,7 +27,7 @@ import type { Requirement } from '../../../core/requirements/requirement';
 import type { RequirementFormProps } from './formProps';
 import { LabelsForm } from './LabelsForm';
 import { PartsForm } from './PartsForm';
-import { sentenceForm } from './SentenceForm';
+import { sentenceForm, type LimitPart, type SentencePart } from './SentenceForm';
 import { TextForm } from './TextForm';
 import { TitleForm } from './TitleForm';
 import { WordsForm } from './WordsForm';
@@ -39,6 +39,8 @@ export const GROUPS = ['text', 'pictures', 'sources', 'language', 'others'] as c
 interface KindForm {
   readonly group: (typeof GROUPS)[number];
   readonly Form: ComponentType<RequirementFormProps>;
+  /** The numbers of its sentence, each of which may be another for one student. */
+  readonly limits: readonly LimitPart[];
   readonly Icon: LucideIcon;
   /** The settings that a new requirement of the kind begins with. */
   readonly fresh: Omit<Requirement, 'id' | 'kind' | 'weight'>;
@@ -50,36 +52,50 @@ const aside = (...part: Parameters<typeof limit>) => ({ ...limit(...part), aside
 const LEAST = limit('min', 'min', 'atLeast');
 const MOST = limit('max', 'max', 'atMost');
 
+/** What a kind has whose settings are edited as one sentence. */
+const sentence = (parts: readonly SentencePart[]) => ({
+  Form: sentenceForm(parts),
+  limits: parts.filter((part) => 'limit' in part),
+});
+
 /** The form part, the icon and the proposal of each kind of requirement. */
 export const FORMS: ForEachKind<KindForm> = {
   words: {
     group: 'text',
     Form: WordsForm,
+    limits: [limit('min', 'min', ''), limit('max', 'max', ''), limit('tolerance', 'toleranceLabel', '')],
     Icon: TextInitial,
     fresh: { min: 150, max: 300, tolerance: 5, points: 2, partial: true },
   },
   paragraphs: {
     group: 'text',
-    Form: sentenceForm([LEAST, MOST, aside('maxWordsEach', 'eachLabel', 'each')]),
+    ...sentence([LEAST, MOST, aside('maxWordsEach', 'eachLabel', 'each')]),
     Icon: AlignLeft,
     fresh: { min: 3, points: 1, partial: true },
   },
-  title: { group: 'text', Form: TitleForm, Icon: Heading, fresh: { startsWith: '{number} ·', points: 1 } },
+  title: {
+    group: 'text',
+    Form: TitleForm,
+    limits: [limit('maxCharacters', 'maxLabel', '')],
+    Icon: Heading,
+    fresh: { startsWith: '{number} ·', points: 1 },
+  },
   parts: {
     group: 'text',
     Form: PartsForm,
+    limits: [],
     Icon: ListTree,
     fresh: { headings: [], inOrder: true, points: 2, partial: true },
   },
   starters: {
     group: 'text',
-    Form: sentenceForm([limit('min', 'min', 'atLeast'), { asked: ['noneUnfinished'] }]),
+    ...sentence([limit('min', 'min', 'atLeast'), { asked: ['noneUnfinished'] }]),
     Icon: Sprout,
     fresh: { min: 1, noneUnfinished: true, points: 1 },
   },
   entries: {
     group: 'text',
-    Form: sentenceForm([
+    ...sentence([
       LEAST,
       MOST,
       aside('minWords', 'wordsLabel', 'words'),
@@ -88,10 +104,10 @@ export const FORMS: ForEachKind<KindForm> = {
     Icon: LayoutList,
     fresh: { min: 5, sequential: true, points: 3, partial: true },
   },
-  labels: { group: 'text', Form: LabelsForm, Icon: Tag, fresh: { points: 1 } },
+  labels: { group: 'text', Form: LabelsForm, limits: [], Icon: Tag, fresh: { points: 1 } },
   teaser: {
     group: 'text',
-    Form: sentenceForm([
+    ...sentence([
       limit('minCharacters', 'min', 'atLeast'),
       limit('maxCharacters', 'max', 'atMost'),
       words('characters'),
@@ -101,31 +117,31 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   pictures: {
     group: 'pictures',
-    Form: sentenceForm([LEAST, MOST, { asked: ['credit', 'description', 'licence', 'distinct', 'every'] }]),
+    ...sentence([LEAST, MOST, { asked: ['credit', 'description', 'licence', 'distinct', 'every'] }]),
     Icon: Image,
     fresh: { min: 1, credit: true, description: true, every: true, points: 2, partial: true },
   },
   cover: {
     group: 'pictures',
-    Form: sentenceForm([words('needed'), { asked: ['description', 'distinct'] }]),
+    ...sentence([words('needed'), { asked: ['description', 'distinct'] }]),
     Icon: BookOpen,
     fresh: { description: true, points: 1 },
   },
   video: {
     group: 'pictures',
-    Form: sentenceForm([LEAST, MOST, aside('introductionWords', 'introductionLabel', 'introduced')]),
+    ...sentence([LEAST, MOST, aside('introductionWords', 'introductionLabel', 'introduced')]),
     Icon: Video,
     fresh: { min: 1, introductionWords: 20, points: 1 },
   },
   table: {
     group: 'pictures',
-    Form: sentenceForm([LEAST, aside('minRows', 'rowsLabel', 'rows')]),
+    ...sentence([LEAST, aside('minRows', 'rowsLabel', 'rows')]),
     Icon: Table,
     fresh: { min: 1, minRows: 3, points: 1 },
   },
   links: {
     group: 'sources',
-    Form: sentenceForm([
+    ...sentence([
       LEAST,
       limit('differentSites', 'sitesLabel', 'sites'),
       { asked: ['opens', 'descriptiveText', 'every'] },
@@ -135,39 +151,39 @@ export const FORMS: ForEachKind<KindForm> = {
   },
   quotations: {
     group: 'sources',
-    Form: sentenceForm([LEAST, { asked: ['source'] }]),
+    ...sentence([LEAST, { asked: ['source'] }]),
     Icon: Quote,
     fresh: { min: 1, source: true, points: 1 },
   },
   document: {
     group: 'sources',
-    Form: sentenceForm([LEAST, { asked: ['opens'] }]),
+    ...sentence([LEAST, { asked: ['opens'] }]),
     Icon: FileText,
     fresh: { min: 1, opens: true, points: 1 },
   },
   ownWords: {
     group: 'sources',
-    Form: sentenceForm([limit('maxPercent', 'max', 'atMost')]),
+    ...sentence([limit('maxPercent', 'max', 'atMost')]),
     Icon: Fingerprint,
     fresh: { maxPercent: 20, points: 1 },
   },
   spelling: {
     group: 'language',
-    Form: sentenceForm([limit('maxUnknown', 'max', 'atMost')]),
+    ...sentence([limit('maxUnknown', 'max', 'atMost')]),
     Icon: SpellCheck,
     fresh: { maxUnknown: 3, points: 1 },
   },
   readingLevel: {
     group: 'language',
-    Form: sentenceForm([limit('from', 'fromLabel', 'from'), limit('to', 'toLabel', 'to'), words('years')]),
+    ...sentence([limit('from', 'fromLabel', 'from'), limit('to', 'toLabel', 'to'), words('years')]),
     Icon: TextQuote,
     fresh: { from: 9, to: 14, points: 1 },
   },
-  judged: { group: 'others', Form: TextForm, Icon: Eye, fresh: { points: 2, partial: true } },
-  selfCheck: { group: 'others', Form: TextForm, Icon: Hand, fresh: { points: 0 } },
+  judged: { group: 'others', Form: TextForm, limits: [], Icon: Eye, fresh: { points: 2, partial: true } },
+  selfCheck: { group: 'others', Form: TextForm, limits: [], Icon: Hand, fresh: { points: 0 } },
   comments: {
     group: 'others',
-    Form: sentenceForm([limit('min', 'min', 'atLeast'), aside('minWords', 'wordsLabel', 'each')]),
+    ...sentence([limit('min', 'min', 'atLeast'), aside('minWords', 'wordsLabel', 'each')]),
     Icon: MessageSquare,
     fresh: { min: 2, minWords: 8, points: 1 },
   },

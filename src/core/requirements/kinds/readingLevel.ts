@@ -56,7 +56,7 @@ function notKnown(unknown: UnknownReason, target: Target): Measurement {
 }
 
 /** Years of age that a post's text is for, or null for one that is too short to say. */
-function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
+export function maybeReadingAge(post: PostToCheck, outline: readonly string[]): number | null {
   const column = { name: 'readingLevel', options: { outline }, find: measuresOf };
   const sum = (of: 'words' | 'sentences' | 'syllables') =>
     totalOfCountedTexts(reading(post.body), column, of, (measures) => measures[of]);

@@ -1,4 +1,4 @@
-import { may } from '../../../core/access/may';
+import { isStudent, may } from '../../../core/access/may';
 import { showLesson } from '../../../core/assignments/lessonText';
 import { rubricPoints } from '../../../core/assignments/rubric';
 import { dateInWords, dayInWords, momentInWords } from '../../../core/timing/inWords';
@@ -102,5 +102,7 @@ export async function maybeAssignmentToRead(
     due,
     steps,
     postId: post?.id ?? null,
+    /** Who teaches reads it as students do, and begins nothing. */
+    writes: isStudent(role),
   };
 }

@@ -6,10 +6,15 @@ import { maybeBuilder } from '@/server/views/assignments/viewBuilder';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
-export default async function AssignmentPage({ params }: InClass<'assignmentId'>) {
+interface AssignmentPageProps extends InClass<'assignmentId'> {
+  readonly searchParams: Promise<{ readonly as?: string }>;
+}
+
+export default async function AssignmentPage({ params, searchParams }: AssignmentPageProps) {
   const { assignmentId } = await params;
   const desk = await requireDeskIn(params);
-  const builder = await maybeBuilder(assignmentId, desk);
+  const asStudent = (await searchParams).as === 'student';
+  const builder = asStudent ? null : await maybeBuilder(assignmentId, desk);
   if (builder)
     return (
       <DeskFrame desk={desk} current="assignments" className="desk">
