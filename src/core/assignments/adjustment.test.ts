@@ -19,9 +19,9 @@ test.each<[string, Parameters<typeof adjusted>[1], readonly object[]]>([
     [{ ...ALL[0]!, min: 50 }, ALL[1]!, ALL[2]!],
   ],
   [
-    'any limit that it has, and no other',
-    { leftOut: [], limits: { b: { min: 2, max: 9, points: 0, kind: 1 } } },
-    [ALL[0]!, { ...ALL[1]!, min: 2 }, ALL[2]!],
+    'any limit that its kind has, and nothing else',
+    { leftOut: [], limits: { b: { min: 2, tolerance: 9, points: 0, kind: 1, excludeHeadings: 1 } } },
+    [ALL[0]!, { ...ALL[1]!, min: 2, tolerance: 9 }, ALL[2]!],
   ],
   ['of one that is gone', { leftOut: ['z'], limits: { y: { min: 1 }, toString: { min: 1 } } }, ALL],
 ])('%s', (_, adjustment, expected) => {

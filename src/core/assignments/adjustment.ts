@@ -1,3 +1,4 @@
+import { findRequirementKind } from '../requirements/registry';
 import type { Requirement } from '../requirements/requirement';
 
 /** What an assignment asks of one student otherwise than of the others, between them and their teachers. */
@@ -9,8 +10,6 @@ export interface Adjustment {
 }
 
 const limit = { type: 'integer', minimum: 0, maximum: 100_000 } as const;
-/** What a requirement is worth is no limit. */
-const NO_LIMITS = ['points'];
 
 /** JSON Schemas of an adjustment's fields. */
 export const adjustmentFields = {
@@ -37,10 +36,12 @@ export function adjusted(
     .map((one) => (Object.hasOwn(limits, one.id) ? withLimits(one, limits[one.id]!) : one));
 }
 
-/** Only limits that the requirement has are others; what it does not ask of anybody is not asked of one. */
+/** Only what its kind takes as a number is a limit; what it is worth is none. */
 function withLimits(requirement: Requirement, limits: Readonly<Record<string, number>>): Requirement {
-  const known = Object.entries(limits).filter(
-    ([setting]) => typeof requirement[setting] === 'number' && !NO_LIMITS.includes(setting),
-  );
+  const settings = findRequirementKind(requirement.kind)?.settings ?? {};
+  const known = Object.entries(limits).filter(([setting]) => {
+    const schema = settings[setting] as { readonly type?: string } | undefined;
+    return schema?.type === 'integer' || schema?.type === 'number';
+  });
   return { ...requirement, ...Object.fromEntries(known) };
 }

@@ -109,7 +109,9 @@ test.each(Object.entries(AT_RANDOM))('a full sample meets %s, whatever is asked 
   fc.assert(
     fc.property(settings, (wanted) => {
       const { limits, ...others } = wanted as { readonly limits?: object };
-      const all = Object.entries({ kind, ...limits, ...others }).filter(([, value]) => value !== undefined);
+      const all = Object.entries({ kind, ...limits, ...others }).filter(
+        ([, value]) => (value as unknown) !== undefined,
+      );
       expect(states(assignment([Object.fromEntries(all)]), 'full')).toMatchObject([{ state: 'met' }]);
     }),
     { numRuns: 60 },

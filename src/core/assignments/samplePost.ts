@@ -119,7 +119,7 @@ class SampleWriter {
   }
 
   /** So many of what is asked, at least one once the post is past its beginning, and never more than may be. */
-  some(wanted: number, most: unknown = undefined): number {
+  some(wanted: number, most?: unknown): number {
     const some =
       this.amount < 0.5 ? Math.floor(wanted * this.amount) : Math.max(1, Math.round(wanted * this.amount));
     return typeof most === 'number' ? Math.min(some, most) : some;
