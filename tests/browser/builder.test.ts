@@ -130,10 +130,10 @@ test('something else is asked of a group at once', async () => {
   await teacher.press('Ask something else of somebody');
   await teacher.press('All of Harbour');
   await teacher.sees('8 chosen');
-  await teacher.fill('Least of Entries', '12');
+  await teacher.fill('Entries: Fewest entries', '12');
   await teacher.press('Keep this');
-  await teacher.sees('Entries from 12');
-  const kept = await teacher.findAll("//li[contains(., 'Entries from 12')]");
+  await teacher.sees('Entries: Fewest entries 12');
+  const kept = await teacher.findAll("//li[contains(., 'Entries: Fewest entries 12')]");
   expect(kept).toHaveLength(8);
 });
 
