@@ -14,6 +14,7 @@ export function addressesOf(classId: string) {
     pictures: `${at}/pictures`,
     privacy: `${at}/privacy`,
     settings: `${at}/settings`,
+    ending: `${at}/ending`,
     look: `${at}/look`,
     roles: `${at}/roles`,
     log: `${at}/log`,

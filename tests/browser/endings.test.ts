@@ -125,7 +125,7 @@ test('a class is deleted only at rest, with its archive taken and its title type
     expect(await owner.shows('One class that you deleted')).toBe(false);
     await owner.press('Rock pools');
     await owner.driver.wait(until.urlContains('/today'), 20_000);
-    await owner.goToClass('/settings');
+    await owner.goToClass('/ending');
     await owner.press('Delete this class');
     await owner.fill('Type its title', 'rock pools');
     await owner.press('Delete Rock pools');

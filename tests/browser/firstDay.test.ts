@@ -55,7 +55,7 @@ test('settles names, address and dates, each on its own', async () => {
 });
 
 test('pastes 24 names and sees what would become of each', async () => {
-  await teacher.press('Roster');
+  await teacher.press('People', "//*[contains(@class, 'class-tabs')]");
   await teacher.press('Look through them');
   await teacher.sees('Type or paste at least one name first.');
   const list = await teacher.field('Names, one to a line');
@@ -162,7 +162,7 @@ test('a changed class code is the only thing that changes', async () => {
 });
 
 test('a teacher says who may read, gives a passphrase, and sees the blog as others do', async () => {
-  await teacher.press('Who may read');
+  await teacher.press('Safety', "//*[contains(@class, 'class-tabs')]");
   await teacher.sees('Only our class reads what it writes');
   await (await teacher.field('People with the passphrase')).click();
   await teacher.press('Keep it');
@@ -191,13 +191,13 @@ test('a passphrase reader is let in on their device, and nothing of it stands in
 });
 
 test('the class is copied into a new year, and put to rest', async () => {
-  await teacher.goToClass('/settings');
+  await teacher.goToClass('/ending');
   await teacher.press('Put it to rest');
   await teacher.sees('The class is at rest');
   await teacher.fill('Title of the new class', 'Tides again');
   await teacher.press('Copy it');
   await teacher.sees('Tides again is at home here');
-  await teacher.press('Roster');
+  await teacher.press('People', "//*[contains(@class, 'class-tabs')]");
   await teacher.sees('Nobody is in this class yet');
   await teacher.goTo('/classes');
   await teacher.sees('Your 2 classes');

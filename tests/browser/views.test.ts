@@ -93,6 +93,7 @@ describe.each([
       '/concerns',
       '/privacy',
       '/settings',
+      '/ending',
       '/look',
       '/roles',
       '/log',

@@ -220,6 +220,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     needs: ['class.change', {}],
   },
   '(desk)/class/[classId]/(about)/look/page.tsx': { address: () => at().look, needs: ['class.change', {}] },
+  '(desk)/class/[classId]/(about)/ending/page.tsx': {
+    address: () => at().ending,
+    needs: ['class.change', {}],
+  },
   '(desk)/class/[classId]/(about)/settings/page.tsx': {
     address: () => at().settings,
     needs: ['class.change', {}],

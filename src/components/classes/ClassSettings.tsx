@@ -3,15 +3,13 @@
 import { useTranslations } from 'next-intl';
 import { AddressForm } from './AddressForm';
 import { DeskRuleForm } from './DeskRuleForm';
-import { DeleteClass } from './DeleteClass';
 import { NamesForm } from './NamesForm';
-import { RestAndCopy } from './RestAndCopy';
 import { WordsForm } from './WordsForm';
 import { YearForm } from './YearForm';
 import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
-export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSettingsProps) {
+export function ClassSettings(props: ClassSettingsProps) {
   const { classId, desk, words, names, address, origin, place, year, languages, timeZones } = props;
   const t = useTranslations('classSettings');
   return (
@@ -28,10 +26,6 @@ export function ClassSettings({ resting, runsIt, archived, ...props }: ClassSett
           <DeskRuleForm classId={classId} desk={desk} rule="oneNextThing" />
           <DeskRuleForm classId={classId} desk={desk} rule="linksInSameTab" />
         </section>
-        <RestAndCopy classId={classId} names={names} resting={resting} />
-        {runsIt ? (
-          <DeleteClass classId={classId} title={names.title} resting={resting} archived={archived} />
-        ) : null}
       </div>
     </main>
   );

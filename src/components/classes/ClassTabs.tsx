@@ -8,19 +8,11 @@ import { useState } from 'react';
 import { changeClassCode } from '../../contract/classes/changeClassCode';
 import { useDeed } from '../basics/useDeed';
 
-/** The pages about a class, in the order in which a new one is settled. */
-const CLASS_PAGES = [
-  'roster',
-  'cards',
-  'invitations',
-  'concerns',
-  'labels',
-  'pictures',
-  'privacy',
-  'settings',
-  'look',
-  'roles',
-  'log',
+/** The pages about a class in three groups: who is in it, what is written in it, what keeps it safe. */
+const GROUPS = [
+  { name: 'people', pages: ['roster', 'cards', 'invitations', 'roles'] },
+  { name: 'writing', pages: ['settings', 'look', 'labels', 'pictures', 'ending'] },
+  { name: 'safety', pages: ['privacy', 'concerns', 'log'] },
 ] as const;
 
 interface ClassTabsProps {
@@ -39,15 +31,26 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
   return (
     <div className="class-tabs">
       <nav aria-label={t('label')}>
-        {CLASS_PAGES.map((page) => (
-          <Link
-            key={page}
-            href={addresses[page]}
-            {...(addresses[page] === path ? { 'aria-current': 'page' as const } : {})}
-          >
-            {t(page)}
-          </Link>
-        ))}
+        {GROUPS.map(({ name, pages }) =>
+          pages.some((page) => addresses[page] === path) ? (
+            <span key={name} role="group" aria-label={t(`groups.${name}`)}>
+              <b aria-hidden="true">{t(`groups.${name}`)}</b>
+              {pages.map((page) => (
+                <Link
+                  key={page}
+                  href={addresses[page]}
+                  {...(addresses[page] === path ? { 'aria-current': 'page' as const } : {})}
+                >
+                  {t(page)}
+                </Link>
+              ))}
+            </span>
+          ) : (
+            <Link key={name} href={addresses[pages[0]]} title={pages.map((page) => t(page)).join(', ')}>
+              <b>{t(`groups.${name}`)}</b>
+            </Link>
+          ),
+        )}
       </nav>
       {resting ? (
         <p>{t('resting')}</p>

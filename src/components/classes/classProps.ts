@@ -24,11 +24,6 @@ export interface ClassSettingsProps {
   /** Spellings that the class allows. */
   readonly words: readonly string[];
   readonly desk: DeskRules;
-  readonly resting: boolean;
-  /** Whether who looks runs the class, and could delete it. */
-  readonly runsIt: boolean;
-  /** Whether an archive was taken since it is at rest. */
-  readonly archived: boolean;
   readonly languages: readonly { readonly tag: string; readonly name: string }[];
   readonly timeZones: readonly string[];
 }

@@ -66,11 +66,21 @@ export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
     year: inClass.year,
     words: inClass.words,
     desk: inClass.desk,
+    languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
+    timeZones: Intl.supportedValuesOf('timeZone'),
+  };
+}
+
+/** What can be done with a class whose year is over; null for everybody but its teachers. */
+export function maybeClassEnding({ personId, role, inClass }: Desk) {
+  if (!may({ personId, role }, 'class.change', {})) return null;
+  const { title, groupName, subtitle, schoolName } = inClass;
+  return {
+    classId: inClass.id,
+    names: { title, groupName, subtitle, schoolName },
     resting: inClass.restedAt !== null,
     runsIt: may({ personId, role }, 'class.delete', {}),
     archived: isArchivedAtRest(inClass),
-    languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
-    timeZones: Intl.supportedValuesOf('timeZone'),
   };
 }
 
