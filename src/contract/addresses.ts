@@ -22,6 +22,7 @@ export function addressesOf(classId: string) {
     assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
     assignmentAsStudent: (assignmentId: string) => `${at}/assignments/${assignmentId}?as=student`,
     set: (assignmentId: string) => `${at}/set/${assignmentId}`,
+    board: (assignmentId: string) => `${at}/board/${assignmentId}`,
     student: (personId: string) => `${at}/students/${personId}`,
     pages: `${at}/pages`,
     page: (pageId: string) => `${at}/pages/${pageId}`,

@@ -104,6 +104,8 @@ test('a class is deleted only at rest, with its archive taken and its title type
     await owner.goTo('/classes');
     await owner.fill('Title of the class blog', 'Rock pools');
     await owner.press('Make it');
+    await owner.sees('is at home here');
+    await owner.goToClass('/ending');
     await owner.sees('Delete the class');
     expect(await owner.shows('Delete this class')).toBe(false);
     await owner.press('Put it to rest');

@@ -182,6 +182,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().assignment(ids.assignment),
     needs: ['assignment.read', { assignmentIsSet: true }],
   },
+  '(desk)/class/[classId]/board/[assignmentId]/page.tsx': {
+    address: () => at().board(ids.assignment),
+    needs: ['class.teach', {}],
+  },
   '(desk)/class/[classId]/set/[assignmentId]/page.tsx': {
     address: () => at().set(ids.assignment),
     needs: ['class.teach', {}],

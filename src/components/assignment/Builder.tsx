@@ -70,6 +70,9 @@ export function Builder(props: BuilderProps) {
           <Link className="act" href={addresses.assignmentAsStudent(assignmentId)} prefetch={false}>
             {t('asStudent')}
           </Link>
+          <Link className="act" href={addresses.board(assignmentId)} prefetch={false}>
+            {t('board')}
+          </Link>
           {isSet ? (
             <Link className="act" href={addresses.set(assignmentId)} prefetch={false}>
               {t('posts')}

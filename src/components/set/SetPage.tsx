@@ -41,6 +41,9 @@ export function SetPage({ classId, assignmentId, title, isSet, due, past, groups
         <Link className="act" href={addresses.assignment(assignmentId)}>
           {t('assignment')}
         </Link>
+        <Link className="act" href={addresses.board(assignmentId)} prefetch={false}>
+          {t('board')}
+        </Link>
         {all.length === 0 ? (
           <Link className="act" href={addresses.roster}>
             {t('addStudents')}
