@@ -5,6 +5,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useAddresses } from '../desk/useAddresses';
 import { useState } from 'react';
+import { fold } from '../../core/text/alike';
 import { changePerson } from '../../contract/people/changePerson';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
@@ -13,6 +14,8 @@ import type { RosterStudent } from './rosterProps';
 interface PersonFormProps {
   readonly classId: string;
   readonly person: RosterStudent;
+  /** The other students of the class. */
+  readonly others: readonly RosterStudent[];
   readonly onClose: () => void;
 }
 
@@ -27,13 +30,16 @@ const LONGEST = {
 } as const;
 
 /** What is known of a student, to be changed; each problem stands at its field. */
-export function PersonForm({ classId, person, onClose }: PersonFormProps) {
+export function PersonForm({ classId, person, others, onClose }: PersonFormProps) {
   const t = useTranslations('roster.form');
   const addresses = useAddresses();
   const { act, busy, problem, field } = useDeed();
   const [known, setKnown] = useState(
     Object.fromEntries(FIELDS.map((name) => [name, person[name]])) as Record<(typeof FIELDS)[number], string>,
   );
+  // Two with one pen name could not be told apart outside the class.
+  const penName = fold(known.penName.trim());
+  const namesake = penName === '' ? undefined : others.find((one) => fold(one.penName) === penName);
   return (
     <form
       className="grid gap-3"
@@ -53,6 +59,7 @@ export function PersonForm({ classId, person, onClose }: PersonFormProps) {
           maxLength={LONGEST[name]}
           value={known[name]}
           problem={field === name ? problem : ''}
+          {...(name === 'penName' && namesake ? { hint: t('penNameAlso', { name: namesake.name }) } : {})}
           onText={(text) => setKnown({ ...known, [name]: text })}
         />
       ))}

@@ -75,6 +75,7 @@ export function Roster(props: RosterProps) {
               key={person.personId}
               classId={classId}
               person={person}
+              others={students.filter((one) => one !== person)}
               onClose={() => setEditing(null)}
             />
             <Consents

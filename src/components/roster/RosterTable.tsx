@@ -15,17 +15,52 @@ import { ArrowDown, ArrowUp, Search } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useAddresses } from '../desk/useAddresses';
-import { useId, useMemo, useState } from 'react';
+import { useId, useMemo, useState, type ReactNode } from 'react';
+import { fold } from '../../core/text/alike';
 import { Mark } from '../basics/Mark';
 import { ConsentLine } from './ConsentLine';
 import { SelectedBar } from './SelectedBar';
-import { needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
+import { canHaveCard, needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
 
 interface RosterTableProps extends RosterProps {
   readonly onEdit: (personId: string) => void;
 }
 
 const column = createColumnHelper<RosterStudent>();
+
+/** How consent stands: what needs an eye comes first. */
+const CONSENT_STATES = ['none', 'endsSoon', 'holds'] as const;
+const SIGN_INS = ['noCard', 'notUsed', 'locked', 'used', 'ownAccount', 'otherHome'] as const;
+
+/** Whether a consent holds today, and goes on beyond this month. @param today a local date */
+function consentOf({ consents }: RosterStudent, today: string): (typeof CONSENT_STATES)[number] {
+  const holding = consents.filter((one) => one.holds);
+  if (holding.length === 0) return 'none';
+  return holding.every(({ until }) => until?.slice(0, 7) === today.slice(0, 7)) ? 'endsSoon' : 'holds';
+}
+
+interface FilterProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChoose: (value: string) => void;
+  readonly children: ReactNode;
+}
+
+/** Shows only some of the students. */
+function Filter({ label, value, onChoose, children }: FilterProps) {
+  const t = useTranslations('roster.filter');
+  return (
+    <select
+      className="field !w-auto"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChoose(event.target.value)}
+    >
+      <option value="">{t('any', { label })}</option>
+      {children}
+    </select>
+  );
+}
 
 /** Marks and words of the ways in; the marks are those of the railing. */
 const MARKS: Readonly<Record<RosterStudent['signIn'], string>> = {
@@ -39,28 +74,39 @@ const MARKS: Readonly<Record<RosterStudent['signIn'], string>> = {
 
 /** The students by name, those first who need their teacher to get in; sorted, searched, several chosen at once. */
 export function RosterTable(props: RosterTableProps) {
-  const { students, assignments, onEdit } = props;
+  const { students, assignments, today, onEdit } = props;
   const t = useTranslations('roster');
   const id = useId();
   const [sorting, setSorting] = useState<SortingState>([]);
   const [search, setSearch] = useState('');
   const [group, setGroup] = useState('');
+  const [consent, setConsent] = useState('');
+  const [card, setCard] = useState('');
   const [selection, setSelection] = useState<RowSelectionState>({});
   const groups = [...new Set(students.map((one) => one.group).filter(Boolean))].sort();
   const data = useMemo(
-    () => students.filter((one) => group === '' || one.group === group),
-    [students, group],
+    () =>
+      students.filter(
+        (one) =>
+          (group === '' || one.group === group) &&
+          (consent === '' || consentOf(one, today) === consent) &&
+          (card === '' || one.signIn === card),
+      ),
+    [students, group, consent, card, today],
   );
   const columns = useMemo(
     () => [
       column.accessor('name', { header: t('columns.name'), sortingFn: 'text' }),
       column.accessor('penName', { header: t('columns.penName'), sortingFn: 'text' }),
       column.accessor('signIn', { header: t('columns.signIn') }),
-      column.accessor('consents', { header: t('columns.consent'), enableSorting: false }),
-      column.accessor('lastSeen', { header: t('columns.lastSeen'), enableSorting: false }),
+      column.accessor((one) => CONSENT_STATES.indexOf(consentOf(one, today)), {
+        id: 'consent',
+        header: t('columns.consent'),
+      }),
+      column.accessor('lastSeenAt', { header: t('columns.lastSeen'), sortUndefined: 'last' }),
       column.accessor('posts', { header: t('columns.posts', { of: assignments }) }),
     ],
-    [t, assignments],
+    [t, assignments, today],
   );
   const table = useReactTable({
     data,
@@ -94,6 +140,20 @@ export function RosterTable(props: RosterTableProps) {
             onChange={(event) => setSearch(event.target.value)}
           />
         </label>
+        <Filter label={t('filter.consent')} value={consent} onChoose={setConsent}>
+          {CONSENT_STATES.map((state) => (
+            <option key={state} value={state}>
+              {t(`filter.consents.${state}`)}
+            </option>
+          ))}
+        </Filter>
+        <Filter label={t('filter.card')} value={card} onChoose={setCard}>
+          {SIGN_INS.map((state) => (
+            <option key={state} value={state}>
+              {t(`filter.cards.${state}`)}
+            </option>
+          ))}
+        </Filter>
         {groups.length > 0 ? (
           <label className="flex items-center gap-2" htmlFor={`${id}-group`}>
             {t('group')}
@@ -174,19 +234,20 @@ export function RosterTable(props: RosterTableProps) {
 }
 
 function isFound(student: RosterStudent, wanted: string): boolean {
-  const text = [
-    student.name,
-    student.givenName,
-    student.familyName,
-    student.penName,
-    student.group,
-    student.email,
-    student.schoolId,
-  ]
-    .join(' ')
-    .toLocaleLowerCase();
-  return wanted
-    .toLocaleLowerCase()
+  // However it is typed: "zoe" finds Zoë.
+  const text = fold(
+    [
+      student.name,
+      student.givenName,
+      student.familyName,
+      student.penName,
+      student.group,
+      student.email,
+      student.schoolId,
+    ].join(' '),
+  );
+  return fold(wanted)
+    .trim()
     .split(/\s+/)
     .every((word) => text.includes(word));
 }
@@ -259,14 +320,25 @@ function StudentRow({ row, onEdit }: StudentRowProps) {
             {t(student.signIn === 'locked' ? 'newCard' : 'printCard')}
           </Link>
         ) : (
-          <button
-            type="button"
-            className="act"
-            aria-label={t('changeFor', { name: student.name })}
-            onClick={() => onEdit(student.personId)}
-          >
-            {t('change')}
-          </button>
+          <span className="flex flex-wrap gap-x-4">
+            {canHaveCard(student) ? (
+              <Link
+                className="act"
+                href={`${addresses.cards}?for=${student.personId}`}
+                aria-label={t('newCardFor', { name: student.name })}
+              >
+                {t('newCard')}
+              </Link>
+            ) : null}
+            <button
+              type="button"
+              className="act"
+              aria-label={t('changeFor', { name: student.name })}
+              onClick={() => onEdit(student.personId)}
+            >
+              {t('change')}
+            </button>
+          </span>
         )}
       </td>
     </tr>

@@ -8,17 +8,18 @@ import { groupStudents } from '../../contract/people/groupStudents';
 import { moveStudents } from '../../contract/people/moveStudents';
 import { removeStudents } from '../../contract/people/removeStudents';
 import { useDeed } from '../basics/useDeed';
+import { NewConsent } from './NewConsent';
 import type { RosterProps, RosterStudent } from './rosterProps';
 
-interface SelectedBarProps extends Pick<RosterProps, 'classId' | 'otherClasses'> {
+interface SelectedBarProps extends Pick<RosterProps, 'classId' | 'otherClasses' | 'today'> {
   readonly chosen: readonly RosterStudent[];
   readonly onDone: () => void;
 }
 
-type Open = 'group' | 'move' | 'remove' | null;
+type Open = 'group' | 'consent' | 'move' | 'remove' | null;
 
 /** What can be done with several students at once. What takes somebody out says first what becomes of their writing. */
-export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedBarProps) {
+export function SelectedBar({ classId, otherClasses, today, chosen, onDone }: SelectedBarProps) {
   const t = useTranslations('roster.chosen');
   const addresses = useAddresses();
   const id = useId();
@@ -39,6 +40,9 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
         </Link>
         <button type="button" className="act" onClick={() => setOpen(open === 'group' ? null : 'group')}>
           {t('group')}
+        </button>
+        <button type="button" className="act" onClick={() => setOpen(open === 'consent' ? null : 'consent')}>
+          {t('consent')}
         </button>
         {otherClasses.length > 0 ? (
           <button type="button" className="act" onClick={() => setOpen(open === 'move' ? null : 'move')}>
@@ -72,6 +76,11 @@ export function SelectedBar({ classId, otherClasses, chosen, onDone }: SelectedB
             {group.trim() ? t('intoGroup') : t('outOfGroups')}
           </button>
         </form>
+      ) : null}
+      {open === 'consent' ? (
+        <div className="max-w-[520px]">
+          <NewConsent classId={classId} personIds={personIds} today={today} onDone={onDone} />
+        </div>
       ) : null}
       {open === 'move' ? (
         <form

@@ -29,6 +29,8 @@ export interface RosterStudent {
   readonly signIn: 'noCard' | 'notUsed' | 'locked' | 'used' | 'ownAccount' | 'otherHome';
   readonly wrongTries: number;
   readonly lastSeen: string | null;
+  /** The same as a number, to sort by; undefined for who never came. */
+  readonly lastSeenAt: number | undefined;
   readonly posts: number;
   readonly consents: readonly RosterConsent[];
   /** Since which day they are no longer in the class. */

@@ -47,6 +47,14 @@ export function wrongSpan({ terms, holidays }: SchoolYear): string | null {
   return null;
 }
 
+/** The first term that begins before another one is over, as `terms.1`, or null. */
+export function overlappingTerm({ terms }: SchoolYear): string | null {
+  const index = terms.findIndex((one, at) =>
+    terms.some((other, before) => before < at && one.from <= other.to && other.from <= one.to),
+  );
+  return index < 0 ? null : `terms.${index}`;
+}
+
 /** Whether there is school on a day: in a term where any is known, on a day of school, and not in the holidays. */
 export function isSchoolDay(date: string, { terms, holidays, schoolDays }: SchoolYear): boolean {
   const within = (spans: readonly Span[]) => spans.some(({ from, to }) => from <= date && date <= to);

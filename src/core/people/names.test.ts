@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
+import fc from 'fast-check';
 import { rubricPoints } from '../assignments/rubric';
 import { alike, alikeWithoutPunctuation, fold } from '../text/alike';
 import { characterCount } from '../text/graphemes';
 import { roundHalfUp } from '../text/round';
-import { monogram, nameInClass, nameOutside, teacherName } from './names';
+import { monogram, nameInClass, nameOutside, namesInClass, teacherName } from './names';
 
 const person = (givenName: string, familyName: string, penName: string | null = null) => ({
   givenName,
@@ -76,4 +77,64 @@ test('a rubric is worth its highest levels, each as often as it counts', () => {
       { id: 'b', name: 'B', weight: 0.5, levels },
     ]),
   ).toBe(10);
+});
+
+describe('as their class tells people apart', () => {
+  const named = (...names: readonly string[]) => {
+    const people = names.map((name, index) => {
+      const [givenName = '', familyName = ''] = name.split(' ');
+      return { personId: String(index), givenName, familyName, penName: null };
+    });
+    return [...namesInClass(people)]
+      .toSorted(([one], [another]) => Number(one) - Number(another))
+      .map(([, name]) => name);
+  };
+  test.each([
+    [
+      ['Tomas Berg', 'Mara Finn'],
+      ['Tomas B.', 'Mara F.'],
+    ],
+    [
+      ['Tomas Berg', 'Tomas Bolt', 'Mara Finn'],
+      ['Tomas Be.', 'Tomas Bo.', 'Mara F.'],
+    ],
+    [
+      ['Tomas Berg', 'Tomas Berger'],
+      ['Tomas Berg', 'Tomas Berge.'],
+    ],
+    [
+      ['Tomas Berg', 'tomas berg'],
+      ['Tomas B.', 'tomas B. (2)'],
+    ],
+    [
+      ['Tomas Berg', 'Tomas Berg', 'Tomas Bolt'],
+      ['Tomas Be.', 'Tomas Be. (2)', 'Tomas Bo.'],
+    ],
+    [
+      ['Tomas', 'Tomas'],
+      ['Tomas', 'Tomas (2)'],
+    ],
+    [
+      ['Tomas', 'Tomas Berg'],
+      ['Tomas', 'Tomas B.'],
+    ],
+    [[], []],
+  ])('%j', (people, names) => {
+    expect(named(...people)).toEqual(names);
+  });
+
+  test('everybody has a name, and no two the same', () => {
+    const letters = fc.string({ unit: fc.constantFrom('a', 'B', 'é', ' '), maxLength: 5 });
+    const person = fc.record({ givenName: fc.constantFrom('Tomas', 'tomas', 'Mo'), familyName: letters });
+    fc.assert(
+      fc.property(fc.array(person, { maxLength: 12 }), (people) => {
+        const names = namesInClass(
+          people.map((one, index) => ({ ...one, personId: String(index).padStart(2, '0'), penName: null })),
+        );
+        expect(names.size).toBe(people.length);
+        const folded = [...names.values()].map((name) => name.toLocaleLowerCase());
+        expect(new Set(folded).size).toBe(people.length);
+      }),
+    );
+  });
 });

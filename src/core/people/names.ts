@@ -1,3 +1,5 @@
+import { fold } from '../text/alike';
+
 export interface PersonName {
   readonly givenName: string;
   readonly familyName: string;
@@ -12,6 +14,71 @@ export type NamingRule = (typeof NAMING_RULES)[number];
 export function nameInClass({ givenName, familyName }: PersonName): string {
   const initial = firstCharacter(familyName);
   return initial ? `${givenName} ${initial.toLocaleUpperCase()}.` : givenName;
+}
+
+/** So many letters of a family name tell two people apart, or none do. */
+const MOST_LETTERS = 12;
+
+/**
+ * The names of people as their class tells them apart: first name and initial, as many more letters of the family name as two with
+ * the same need, and a number where their names are the same altogether.
+ */
+export function namesInClass(
+  people: readonly (PersonName & { readonly personId: string })[],
+): ReadonlyMap<string, string> {
+  const names = new Map<string, string>();
+  for (const alike of groupedBy(people, (one) => fold(nameInClass(one))).values())
+    tellApart(alike, 1, 1, names);
+  return names;
+}
+
+type Named = PersonName & { readonly personId: string };
+
+/**
+ * Tells people apart who are alike with so many letters of their family names.
+ * @param shown so many letters tell them apart from all others already
+ */
+function tellApart(
+  alike: readonly Named[],
+  letters: number,
+  shown: number,
+  names: Map<string, string>,
+): void {
+  if (alike.length === 1) return void names.set(alike[0]!.personId, nameWith(alike[0]!, shown));
+  if (letters > MOST_LETTERS) {
+    // The order never changes: ids are given once.
+    const ordered = alike.toSorted((one, another) => (one.personId < another.personId ? -1 : 1));
+    for (const [index, one] of ordered.entries())
+      names.set(one.personId, nameWith(one, shown) + (index === 0 ? '' : ` (${index + 1})`));
+    return;
+  }
+  const apart = groupedBy(alike, (one) => fold(lettersOf(one, letters + 1)));
+  for (const group of apart.values())
+    tellApart(group, letters + 1, apart.size === 1 ? shown : letters + 1, names);
+}
+
+function lettersOf({ familyName }: PersonName, letters: number): string {
+  return [...segmenter.segment(familyName.trim())]
+    .slice(0, letters)
+    .map(({ segment }) => segment)
+    .join('');
+}
+
+/** The first name with so many letters of the family name, whole where it has no more. */
+function nameWith(person: PersonName, letters: number): string {
+  if (letters === 1) return nameInClass(person);
+  const begun = lettersOf(person, letters);
+  if (begun === '') return person.givenName;
+  return `${person.givenName} ${begun}${begun === person.familyName.trim() ? '' : '.'}`;
+}
+
+function groupedBy<Thing>(
+  things: readonly Thing[],
+  keyOf: (thing: Thing) => string,
+): ReadonlyMap<string, readonly Thing[]> {
+  const groups = new Map<string, Thing[]>();
+  for (const thing of things) groups.set(keyOf(thing), [...(groups.get(keyOf(thing)) ?? []), thing]);
+  return groups;
 }
 
 /** The name under which a post is read outside the class. */

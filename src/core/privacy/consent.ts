@@ -5,7 +5,7 @@ import type { NamingRule } from '../people/names';
 export const CONSENT_PURPOSES = ['penName', 'firstName', 'pictures', 'voice'] as const;
 export type ConsentPurpose = (typeof CONSENT_PURPOSES)[number];
 
-export const CONSENT_RELATIONS = ['mother', 'father', 'guardian', 'self'] as const;
+export const CONSENT_RELATIONS = ['mother', 'father', 'guardian', 'grandparent', 'other', 'self'] as const;
 export type ConsentRelation = (typeof CONSENT_RELATIONS)[number];
 
 /** As far as it decides anything. Days are local dates of the class, `2026-07-31`. */

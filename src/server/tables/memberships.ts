@@ -1,4 +1,5 @@
 import type { ClassRole } from '../../core/access/may';
+import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../ground/database/database';
 
@@ -13,6 +14,8 @@ export interface MemberRow {
   readonly groupInClass: string | null;
   /** When they left the class; null for who is in it. */
   readonly leftAt: Date | null;
+  /** As the class tells them apart from all who are or were in it. */
+  readonly shownName: string;
 }
 
 const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
@@ -24,12 +27,16 @@ const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
 
 /** The people of a class: the teacher who runs it first, then by given name. */
 export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
-  return database.rows<MemberRow>(`${MEMBERS} AND left_at IS NULL ${MEMBERS_IN_ORDER}`, { classId });
+  return (await listEverMembers(database, classId)).filter((member) => member.leftAt === null);
 }
 
 /** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
 export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
-  return database.rows<MemberRow>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, { classId });
+  const rows = await database.rows<Omit<MemberRow, 'shownName'>>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, {
+    classId,
+  });
+  const names = namesInClass(rows);
+  return rows.map((row) => ({ ...row, shownName: names.get(row.personId) ?? nameInClass(row) }));
 }
 
 export async function insertMembership(

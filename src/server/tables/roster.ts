@@ -1,3 +1,4 @@
+import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { StudentStanding } from '../../core/roster/takingIn';
 import type { Database } from '../ground/database/database';
@@ -26,12 +27,14 @@ export interface RosterRow {
   readonly standing: StudentStanding;
   /** The class that speaks for them, by its title and group. */
   readonly homeTitle: string | null;
+  /** As the class tells them apart from all who are or were in it. */
+  readonly shownName: string;
 }
 
 /** The students of a class, those who left it too, by given name. */
 export async function listRoster(database: Database, classId: string): Promise<readonly RosterRow[]> {
   const rows = await database.rows<
-    Omit<RosterRow, 'hasPasscode' | 'hasPassword' | 'standing'> &
+    Omit<RosterRow, 'hasPasscode' | 'hasPassword' | 'standing' | 'shownName'> &
       StoredStanding & {
         readonly hasPasscode: number;
         readonly hasPassword: number;
@@ -48,8 +51,10 @@ export async function listRoster(database: Database, classId: string): Promise<r
      WHERE class_id = :classId AND role IN ('student', 'studentEditor') ORDER BY given_name, family_name, people.id`,
     { classId },
   );
+  const names = namesInClass(rows);
   return rows.map((row) => ({
     ...row,
+    shownName: names.get(row.personId) ?? nameInClass(row),
     hasPasscode: row.hasPasscode === 1,
     hasPassword: row.hasPassword === 1,
     standing: standingOf(row),

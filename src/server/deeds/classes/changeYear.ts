@@ -1,5 +1,5 @@
 import { changeYear as deed } from '../../../contract/classes/changeYear';
-import { wrongSpan } from '../../../core/classes/schoolYear';
+import { overlappingTerm, wrongSpan } from '../../../core/classes/schoolYear';
 import { done, refused } from '../../ground/access/useCase';
 import { updateYear } from '../../tables/classSettings';
 import { classUseCase } from '../subjects/classUseCase';
@@ -11,6 +11,8 @@ export const changeYear = classUseCase(deed, {
     if (problem) return problem;
     const wrong = wrongSpan(input);
     if (wrong) return refused('class.endsBeforeItBegins', wrong);
+    const overlaps = overlappingTerm(input);
+    if (overlaps) return refused('class.termsOverlap', overlaps);
     await updateYear(database, input);
     return done(null);
   },

@@ -1,5 +1,4 @@
 import type { Answer } from '../../../core/requirements/answer';
-import { nameInClass } from '../../../core/people/names';
 import { listMembers } from '../../tables/memberships';
 import type { Database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
@@ -27,7 +26,7 @@ export async function evidenceChanges(
   { assignment, inClass }: AssignmentFacts,
 ): Promise<EvidenceChange[]> {
   const names = new Map(
-    (await listMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
+    (await listMembers(database, inClass.id)).map((one) => [one.personId, one.shownName]),
   );
   const changes: EvidenceChange[] = [];
   for (const standing of await listStandings(database, inClass.id)) {

@@ -1,6 +1,5 @@
 import { randomInt } from 'node:crypto';
 import { makePasscodes as deed, type Card } from '../../../contract/people/makePasscodes';
-import { nameInClass } from '../../../core/people/names';
 import { newPasscode } from '../../../core/people/passcode';
 import { whyNotTheirs } from '../../../core/roster/takingIn';
 import { done, NOT_THERE, refused, type Refusal } from '../../ground/access/useCase';
@@ -34,7 +33,7 @@ export const makePasscodes = classUseCase(deed, {
       await updatePasscode(database, { personId, hash, kind, at: now });
       await deleteOtherSessions(database, personId, null);
       await forgetCounted(database, { name: 'passcode', subject: personId });
-      cards.push({ personId, name: nameInClass(student), kind, passcode });
+      cards.push({ personId, name: student.shownName, kind, passcode });
     }
     return done({ cards });
   },
@@ -51,7 +50,7 @@ async function problemOf(
     const student = roster.get(personId);
     if (!student || student.leftAt) return NOT_THERE;
     const problem = whyNotTheirs(student.standing, classId);
-    if (problem) return refused(`roster.${problem}`, 'personIds', { name: nameInClass(student) });
+    if (problem) return refused(`roster.${problem}`, 'personIds', { name: student.shownName });
   }
   return null;
 }

@@ -1,5 +1,4 @@
 import type { DrawnBack } from '../../../contract/publications/drawnBack';
-import { nameInClass } from '../../../core/people/names';
 import { readersNow } from '../../../core/privacy/readersNow';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
@@ -24,7 +23,7 @@ export async function listWithWriters(database: Database, inClass: ClassRow, { w
   const publications = await listPublications(database, inClass.id, writerId);
   const members = await listEverMembers(database, inClass.id);
   const outside = await listAppearances(database, inClass, { members, now });
-  const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
+  const names = new Map(members.map((member) => [member.personId, member.shownName]));
   return publications.map((publication) => ({
     publication,
     writer: names.get(publication.writerId) ?? '',

@@ -125,7 +125,7 @@ test('a reviewed post tells three facts apart from each other', async () => {
   await acceptPost(house, postId, handInId);
   expect(await maybeReview(postId, [desk])).toMatchObject({
     stage: 'accepted',
-    readers: { now: 'everyone' },
+    readers: { now: { to: 'everyone', heldBack: null } },
     readBy: [{ name: 'Tess Example' }],
     gradeGivenBack: null,
     grade: { grade: 10, provisional: false },

@@ -1,7 +1,6 @@
 import { listNames as door, type NamesOfClass } from '../../../contract/doors/listNames';
 import type { InputOf } from '../../../contract/input';
 import { isStudent } from '../../../core/access/may';
-import { nameInClass } from '../../../core/people/names';
 import { comparableCode } from '../../../core/people/passcode';
 import { findClassByCode } from '../../tables/classes';
 import { listMembers } from '../../tables/memberships';
@@ -35,7 +34,7 @@ export async function listNames(
       ? []
       : students.map((student) => ({
           who: nameHandle(found.id, student.personId),
-          name: nameInClass(student),
+          name: student.shownName,
           kind: student.passcodeKind ?? found.passcodeKind,
         })),
   });

@@ -137,6 +137,7 @@ function findByTypedName(students: readonly MemberRow[], typed: string): MemberR
   };
   return (
     named((one) => `${one.givenName} ${one.familyName}`) ??
+    named((one) => one.shownName) ??
     named(nameInClass) ??
     named((one) => one.givenName)
   );

@@ -1,6 +1,6 @@
 import type { Place } from '../../../core/languages/languages';
 import { isStudent, may } from '../../../core/access/may';
-import { nameInClass, teacherName } from '../../../core/people/names';
+import { teacherName } from '../../../core/people/names';
 import { settingsOf } from '../../../core/assignments/assignmentSettings';
 import { dayInWords, momentInWords } from '../../../core/timing/inWords';
 import { localMinute } from '../../../core/timing/zonedTime';
@@ -28,7 +28,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
   const taught = (await listClassesOf(database, personId)).filter((one) => isTeacher(one.role));
   const members = await listMembers(database, inClass.id);
   const students = members.filter((member) => isStudent(member.role));
-  const names = new Map(members.map((member) => [member.personId, nameInClass(member)]));
+  const names = new Map(members.map((member) => [member.personId, member.shownName]));
   const posts = await listStagesOf(database, assignmentId);
   return {
     assignmentId,
@@ -64,7 +64,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     })),
     people: students.map((member) => ({
       id: member.personId,
-      name: nameInClass(member),
+      name: member.shownName,
       group: member.groupInClass,
     })),
     adjustments: (await listAdjustments(database, assignmentId)).map(({ dueAt, ...one }) => ({

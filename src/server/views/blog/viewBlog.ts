@@ -1,7 +1,7 @@
 import { placeOf } from '../../../core/languages/languages';
 import { addressesOf, reviewAddress } from '../../../contract/addresses';
 import { may } from '../../../core/access/may';
-import { monogram, nameInClass, nameOutside } from '../../../core/people/names';
+import { monogram, nameOutside } from '../../../core/people/names';
 import { entryLinks } from '../../../core/posts/entryLinks';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
 import { namingWith } from '../../../core/privacy/consent';
@@ -153,7 +153,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     title: revision.title,
     lettering: revision.beside.lettering,
     html: htmlForReaders(revision, { sameTab: false }),
-    writer: nameInClass(writer),
+    writer: writer.shownName,
     handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
     receipt: `${monogram(writer)} ${handIn.receipt}`,
     words: handIn.words,
@@ -191,7 +191,7 @@ function card(post: PublishedCard, blog: Blog) {
 function shownWriter(member: MemberRow | undefined, { actor, inClass, appears }: Blog) {
   if (!member) return { name: '', monogram: '' };
   if (actor.role !== null && actor.role !== 'reader')
-    return { name: nameInClass(member), monogram: monogram(member) };
+    return { name: member.shownName, monogram: monogram(member) };
   const name = nameOutside(member, namingWith(appears(member.personId).appears, inClass.namingRule));
   const [givenName = '', familyName = ''] = name.split(' ');
   return { name, monogram: monogram({ givenName, familyName, penName: null }) };

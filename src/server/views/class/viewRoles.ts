@@ -1,5 +1,5 @@
 import { may, type ClassRole } from '../../../core/access/may';
-import { nameInClass, teacherName } from '../../../core/people/names';
+import { teacherName } from '../../../core/people/names';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listMembers } from '../../tables/memberships';
@@ -13,7 +13,7 @@ export async function maybeRoles({ personId, role, inClass }: Desk) {
       .filter((member) => member.role === wanted)
       .map((member) => ({
         personId: member.personId,
-        name: wanted === 'teacher' || wanted === 'coTeacher' ? teacherName(member) : nameInClass(member),
+        name: wanted === 'teacher' || wanted === 'coTeacher' ? teacherName(member) : member.shownName,
       }));
   return {
     classId: inClass.id,

@@ -21,7 +21,13 @@ import { changePrivacy } from '../../deeds/classes/changePrivacy';
 import { changeYear } from '../../deeds/classes/changeYear';
 import { nameClass } from '../../deeds/classes/nameClass';
 import { restClass } from '../../deeds/classes/restClass';
-import { maybeClassFrame, maybeClassSettings, maybeLook, maybePrivacy } from './viewClassPages';
+import {
+  maybeClassFrame,
+  maybeClassEnding,
+  maybeClassSettings,
+  maybeLook,
+  maybePrivacy,
+} from './viewClassPages';
 import { maybeLog } from './viewLog';
 import { maybeNotice } from './viewNotice';
 import { maybeRoles } from './viewRoles';
@@ -40,6 +46,7 @@ const OPEN = {
 test('what there is to settle about a class is for its teachers alone', async () => {
   for (const view of [
     maybeClassFrame,
+    maybeClassEnding,
     maybeClassSettings,
     maybePrivacy,
     maybeLook,
@@ -75,10 +82,11 @@ test('a class that is set up shows no steps, and whether it rests', async () => 
 
 test('settings name languages and time zones, and only its own teacher runs the class', async () => {
   const settings = maybeClassSettings(await deskFor(house, 'teacher'));
-  expect(settings).toMatchObject({ names: { title: 'Wind & Weather' }, address: 'wind', runsIt: true });
+  expect(settings).toMatchObject({ names: { title: 'Wind & Weather' }, address: 'wind' });
   expect(settings?.languages).toContainEqual({ tag: 'de-AT', name: 'Austrian German' });
   expect(settings?.timeZones).toContain('Europe/Dublin');
-  expect(maybeClassSettings(await deskFor(house, 'coTeacher'))).toMatchObject({ runsIt: false });
+  expect(maybeClassEnding(await deskFor(house, 'teacher'))).toMatchObject({ runsIt: true });
+  expect(maybeClassEnding(await deskFor(house, 'coTeacher'))).toMatchObject({ runsIt: false });
 });
 
 test('a language that is not offered stays when it is set', async () => {

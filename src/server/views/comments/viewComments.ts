@@ -1,6 +1,6 @@
 import { may, type Actor, type Subject } from '../../../core/access/may';
 import { placeOf } from '../../../core/languages/languages';
-import { monogram, nameInClass } from '../../../core/people/names';
+import { monogram } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
 import type { ClassRow } from '../../tables/classes';
 import type { MemberRow } from '../../tables/memberships';
@@ -27,7 +27,7 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
       const author = members.get(one.authorId);
       return {
         id: one.id,
-        author: author ? nameInClass(author) : '',
+        author: author ? author.shownName : '',
         monogram: author ? monogram(author) : '',
         own: one.authorId === actor.personId,
         when: agoInWords(one.writtenAt.getTime(), now.getTime(), timeZone, language),

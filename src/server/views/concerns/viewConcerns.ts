@@ -1,5 +1,4 @@
 import { may } from '../../../core/access/may';
-import { nameInClass } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
 import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
@@ -10,7 +9,7 @@ import { listCases } from '../../tables/cases';
 export async function maybeConcerns({ personId, role, inClass, now, place }: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const names = new Map(
-    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
+    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, one.shownName]),
   );
   return {
     classId: inClass.id,

@@ -13,7 +13,7 @@ export async function maybeInvitations({ personId, role, inClass, now, place }: 
   if (!may({ personId, role }, 'roster.read', {})) return null;
   const invitations = await listInvitations(database, inClass.id);
   const names = new Map(
-    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, nameInClass(one)]),
+    (await listEverMembers(database, inClass.id)).map((one) => [one.personId, one.shownName]),
   );
   const day = (at: Date) => dateInWords(at.getTime(), place.timeZone, place.language);
   const asked = new Set(invitations.filter((one) => !one.withdrawnAt).map((one) => one.personId));

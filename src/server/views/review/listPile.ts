@@ -1,7 +1,7 @@
 import type { Slip } from '../../../contract/reviews/slip';
 import { may } from '../../../core/access/may';
 import { daysLate } from '../../../core/grading/daysLate';
-import { monogram, nameInClass } from '../../../core/people/names';
+import { monogram } from '../../../core/people/names';
 import { marks } from '../../../core/requirements/slats';
 import { localMinute } from '../../../core/timing/zonedTime';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
@@ -52,7 +52,7 @@ async function slipsIn(
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
     slips.push({
       postId: standing.postId,
-      writer: nameInClass(writer),
+      writer: writer.shownName,
       monogram: monogram(writer),
       group,
       assignment: assignment.title,

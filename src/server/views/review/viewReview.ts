@@ -4,7 +4,7 @@ import { maybeWebAddress } from '../../../core/document/links';
 import { namingWith } from '../../../core/privacy/consent';
 import { closedTo, readersNow } from '../../../core/privacy/readersNow';
 import type { Place } from '../../../core/languages/languages';
-import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
+import { monogram, nameOutside, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
@@ -52,7 +52,7 @@ export async function maybeReview(postId: string, desks: Desks) {
     documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
-    writer: { name: nameInClass(writer), monogram: monogram(writer) },
+    writer: { name: writer.shownName, monogram: monogram(writer) },
     assignmentId: assignment.id,
     assignmentTitle: assignment.title,
     handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),

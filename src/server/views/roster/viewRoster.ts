@@ -1,5 +1,5 @@
 import { may } from '../../../core/access/may';
-import { monogram, nameInClass } from '../../../core/people/names';
+import { monogram } from '../../../core/people/names';
 import { consentOn } from '../../../core/privacy/consent';
 import { localDate } from '../../../core/timing/zonedTime';
 import { agoInWords, dateInWords, dayInWords, monthInWords } from '../../../core/timing/inWords';
@@ -31,7 +31,7 @@ export async function maybeRoster({ personId, role, inClass, now, place }: Desk)
   const request = requestShown(now, place);
   const shown = rows.map((row) => ({
     personId: row.personId,
-    name: nameInClass(row),
+    name: row.shownName,
     monogram: monogram(row),
     givenName: row.givenName,
     familyName: row.familyName,
@@ -43,6 +43,7 @@ export async function maybeRoster({ personId, role, inClass, now, place }: Desk)
     wrongTries: locked.get(row.personId) ?? 0,
     lastSeen:
       row.lastSeenAt && agoInWords(row.lastSeenAt.getTime(), now.getTime(), place.timeZone, place.language),
+    lastSeenAt: row.lastSeenAt?.getTime(),
     posts: row.posts,
     consents: consents
       .filter((one) => one.personId === row.personId)

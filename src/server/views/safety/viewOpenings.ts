@@ -27,7 +27,7 @@ export async function maybeOpenings({ personId, role, inClass, now, place }: Des
   const members = new Map((await listEverMembers(database, inClass.id)).map((one) => [one.personId, one]));
   const named = (id: string) => {
     const member = members.get(id);
-    return member ? nameInClass(member) : '';
+    return member ? member.shownName : '';
   };
   return {
     drafts: (await listDrafts(database, inClass.id)).map((one) => ({

@@ -1,5 +1,4 @@
 import { isStudent, may } from '../../../core/access/may';
-import { nameInClass } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -33,7 +32,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     .filter((member) => member.leftAt === null || posts.has(member.personId))
     .map((member) => ({
       key: member.personId,
-      name: nameInClass(member),
+      name: member.shownName,
       left: member.leftAt !== null,
       ...postShown(posts.get(member.personId) ?? null, adjust(assignment, member.personId), {
         ...desk,

@@ -1,5 +1,4 @@
 import { isStudent, may } from '../../../core/access/may';
-import { nameInClass } from '../../../core/people/names';
 import type { Desk } from '../../deeds/sessions/desk';
 import { findAppearance } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
@@ -30,7 +29,7 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
   );
   return {
     classId: inClass.id,
-    name: nameInClass(member),
+    name: member.shownName,
     left: member.leftAt !== null,
     rows: asked.map((assignment) => ({
       key: assignment.id,

@@ -1,5 +1,4 @@
 import { isStudent, may } from '../../../core/access/may';
-import { nameInClass } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
@@ -72,7 +71,7 @@ async function todayIn(desk: Desk) {
         step,
         notBegun: students
           .filter((student) => !begun.has(student.personId))
-          .map((student) => nameInClass(student)),
+          .map((student) => student.shownName),
         ...countsOf(own, assignment),
       };
     }),
@@ -100,5 +99,5 @@ async function consentsOver({ inClass, now }: Desk, students: readonly MemberRow
   const outside = await listAppearances(database, inClass, { members: students, now });
   return students
     .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
-    .map((student) => ({ personId: student.personId, name: nameInClass(student) }));
+    .map((student) => ({ personId: student.personId, name: student.shownName }));
 }

@@ -3,7 +3,7 @@ import { cappedAudience, narrower } from '../../../core/access/audience';
 import { may } from '../../../core/access/may';
 import { webAddresses } from '../../../core/document/webAddresses';
 import type { Place } from '../../../core/languages/languages';
-import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
+import { monogram, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
 import { dueDays } from '../../../core/timing/dueDays';
 import {
@@ -69,7 +69,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
     writer: {
       id: personId,
       monogram: monogram(writer),
-      nameInClass: nameInClass(writer),
+      nameInClass: writer.shownName,
       nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),

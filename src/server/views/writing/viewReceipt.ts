@@ -1,5 +1,5 @@
 import { cappedAudience } from '../../../core/access/audience';
-import { monogram, nameInClass, nameOutside, teacherName } from '../../../core/people/names';
+import { monogram, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
 import { daysLate } from '../../../core/grading/daysLate';
 import { marks } from '../../../core/requirements/slats';
@@ -32,7 +32,7 @@ export async function maybeReceipt(postId: string, desk: Desk) {
   return {
     postId,
     title: revision.title,
-    writer: nameInClass(writer),
+    writer: writer.shownName,
     monogram: monogram(writer),
     assignmentTitle: assignment.title,
     receipt: handIn.receipt,
