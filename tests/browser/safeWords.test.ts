@@ -176,3 +176,42 @@ test('a title can be written by keyboard alone, and Enter goes on to the text', 
   await laptop.isSaved();
   expect(await laptop.driver.findElements(By.css('[role="alert"]:not(:empty)'))).toEqual([]);
 });
+
+test('who signs out before their words are saved is told, and nobody reads them until they are back', async () => {
+  const blocked = (urls: readonly string[]) =>
+    phone.driver.sendDevToolsCommand('Network.setBlockedURLs', { urls });
+  await phone.driver.manage().deleteAllCookies();
+  await phone.signInAsStudent('uma');
+  await phone.goTo(address);
+  await phone.field('Your text');
+  await phone.driver.sendDevToolsCommand('Network.enable', {});
+  await blocked(['*/api/do/savePost*']);
+  await write(phone, ' Nobody else reads this.');
+  await phone.sees('Not saved yet');
+  await phone.goTo('/writing');
+  await phone.press('your menu');
+  await phone.press('Sign out', "//*[@role='menu']");
+  await phone.sees('One post has words that could not be saved yet.');
+  await phone.press('Sign out all the same', "//*[@role='menu']");
+  await phone.driver.wait(until.urlContains('/sign-in'), 20_000);
+  const left = await phone.driver.executeAsyncScript<string>(`
+    const done = arguments[arguments.length - 1];
+    const opening = indexedDB.open('green-porch');
+    opening.onsuccess = () => {
+      const all = opening.result.transaction('unsaved').objectStore('unsaved').getAll();
+      all.onsuccess = () => {
+        opening.result.close();
+        const texts = all.result.map((one) =>
+          JSON.stringify(one) + (one.sealed ? new TextDecoder('latin1').decode(one.sealed.data) : ''));
+        done(texts.length + texts.join() + JSON.stringify({ ...sessionStorage }));
+      };
+    };`);
+  expect(left).toMatch(/^1/);
+  expect(left).not.toContain('Nobody else');
+  expect(left).not.toContain('porch:saved');
+  await blocked([]);
+  await phone.signInAsStudent('uma');
+  await phone.goTo(address);
+  await phone.sees('Nobody else reads this.');
+  await phone.isSaved();
+});

@@ -24,7 +24,7 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
       <FetchAgain />
       <Lintel
         role={isTeacher(role) ? 'teacher' : 'student'}
-        person={shownInClass({ ...person, role })}
+        person={{ id: person.id, ...shownInClass({ ...person, role }) }}
         inClass={inClass}
         classes={classes.map(({ id, title, groupName }) => ({ id, title, groupName }))}
         waiting={taught.length > 0 ? await countWaiting(database, taught) : 0}

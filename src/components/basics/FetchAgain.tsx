@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { leaveWithTheOthers } from './signedOut';
 
 /** What the browser's Back button brings out of memory is fetched again: a list shows what has been done since. */
 export function FetchAgain(): null {
@@ -19,5 +20,7 @@ export function FetchAgain(): null {
       window.removeEventListener('pageshow', kept);
     };
   }, [router]);
+  // What stands in this tab is read by nobody once its reader has signed out in another.
+  useEffect(() => leaveWithTheOthers(), []);
   return null;
 }

@@ -21,6 +21,13 @@ export function isBehind(id: string, version: number): boolean {
   );
 }
 
+/** Forgets all that this tab noted: whoever sits down here next learns nothing of it. */
+export function forgetNotes(): void {
+  inStore((store) => {
+    for (const key of Object.keys(store)) if (key.startsWith(keyOf(''))) store.removeItem(key);
+  });
+}
+
 /** A browser that forbids or has filled its store remembers nothing. */
 function inStore<Value>(work: (store: Storage) => Value): Value | undefined {
   try {

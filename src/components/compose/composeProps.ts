@@ -1,25 +1,18 @@
 import type { Audience } from '../../core/access/audience';
-import type { DocumentJson } from '../../core/document/openDocument';
 import type { Counting } from '../../core/assignments/growing';
 import type { LessonShown } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Release } from '../../core/posts/release';
-import type { Beside } from '../../core/posts/beside';
 import type { LabelInSet } from '../../core/labels/labelSet';
 import type { Stage } from '../../core/posts/stage';
 import type { OpenResult } from '../../core/requirements/post';
 import type { AssignmentToCheck } from '../../core/requirements/requirement';
 import type { StepShown } from '../assignment/Steps';
+import type { Writing } from '../basics/unsavedCopy';
 import type { GradeShown } from '../feedback/GradeGivenBack';
 import type { NoteShown } from '../feedback/noteShown';
 
-/** What a writer writes, as it is sent and kept on this device. */
-export interface Writing {
-  readonly title: string;
-  readonly labels: readonly string[];
-  readonly beside: Beside;
-  readonly body: DocumentJson;
-}
+export type { Writing };
 
 /** A day between today and the due day, or how many are left out. */
 export type DueDayShown =
@@ -72,6 +65,8 @@ export interface ComposeProps {
   };
   readonly writer: {
     readonly id: string;
+    /** Seals unsaved words on this device. */
+    readonly sealKey: string;
     readonly monogram: string;
     readonly nameInClass: string;
     readonly nameOutside: string;

@@ -5,7 +5,7 @@ import { savePost } from '../../contract/posts/savePost';
 import { call, type Outcome } from '../basics/call';
 import { useSaver, type Saver } from '../basics/useSaver';
 import type { Writing } from './composeProps';
-import { forgetUnsaved, keepUnsaved } from './unsavedCopy';
+import { forgetUnsaved, keepUnsaved, type Whose } from '../basics/unsavedCopy';
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
@@ -31,15 +31,13 @@ export interface Saving extends Pick<Saver<Writing>, 'version' | 'flush'> {
   readonly settle: (version: number) => void;
 }
 
-interface SavingOptions {
-  readonly personId: string;
-  readonly postId: string;
+interface SavingOptions extends Whose {
   readonly version: number;
   readonly savedAt: string;
 }
 
 /** Saves a draft by itself: to this device at once, to the server after a pause, again and again while it is away. */
-export function useSaving({ personId, postId, version, savedAt }: SavingOptions): Saving {
+export function useSaving({ personId, postId, sealKey, version, savedAt }: SavingOptions): Saving {
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: savedAt });
   /** The branch that is written on in, while two versions wait for the writer to choose. */
   const branch = useRef<string | null>(null);
@@ -52,7 +50,10 @@ export function useSaving({ personId, postId, version, savedAt }: SavingOptions)
       const goesOn = branch.current === null ? {} : { branchId: branch.current };
       const outcome = await call(savePost, { postId, version: based, writing, ...goesOn });
       if (!outcome.ok) {
-        kept.current = await keepUnsaved(personId, postId, { version: based, writing: newest() });
+        kept.current = await keepUnsaved(
+          { personId, postId, sealKey },
+          { version: based, writing: newest() },
+        );
         if (outcome.code === 'offline' || outcome.code === 'unexpected')
           setState({ kind: 'offline', kept: kept.current });
         else if (outcome.code === 'signedOut') setState({ kind: 'signedOut' });
@@ -67,25 +68,25 @@ export function useSaving({ personId, postId, version, savedAt }: SavingOptions)
       savedLast.current = outcome.value.savedAt;
       return outcome.value.version;
     },
-    [personId, postId],
+    [personId, postId, sealKey],
   );
   const onSaved = useCallback(() => {
     setState({ kind: 'saved', at: savedLast.current });
     // The device does one thing after the other: a copy of what is written from now on comes after this.
-    void forgetUnsaved(personId, postId);
-  }, [personId, postId]);
+    void forgetUnsaved({ personId, postId, sealKey });
+  }, [personId, postId, sealKey]);
   const saver = useSaver<Writing>({ id: postId, version, pause: PAUSE, longest: LONGEST, save, onSaved });
   const { change: note, flush, goOnFrom, version: standing } = saver;
 
   const change = useCallback(
     (writing: Writing) => {
       note(writing);
-      void keepUnsaved(personId, postId, { version: standing(), writing }).then((done) => {
+      void keepUnsaved({ personId, postId, sealKey }, { version: standing(), writing }).then((done) => {
         kept.current = done;
       });
       setState((now) => (now.kind === 'saved' ? { kind: 'saving', kept: kept.current } : now));
     },
-    [note, standing, personId, postId],
+    [note, standing, personId, postId, sealKey],
   );
   const settle = useCallback(
     (on: number) => {

@@ -4,7 +4,7 @@ import type { Editor } from '@tiptap/react';
 import { useEffect, useRef } from 'react';
 import { editorContent } from '../editor/useWritingEditor';
 import type { ComposeProps, Writing } from './composeProps';
-import { findUnsaved } from './unsavedCopy';
+import { findUnsaved } from '../basics/unsavedCopy';
 import type { Saving } from './useSaving';
 
 /** Words that an earlier visit left on this device come back into the page, and are saved from the version they were written on. */
@@ -18,12 +18,12 @@ export function useUnsavedWords(
   useEffect(() => {
     if (!editor || looked.current) return;
     looked.current = true;
-    void findUnsaved(writer.id, post.id).then((kept) => {
+    void findUnsaved({ personId: writer.id, postId: post.id, sealKey: writer.sealKey }).then((kept) => {
       if (!kept || editor.isDestroyed) return;
       editor.commands.setContent(editorContent(kept.writing.body), { emitUpdate: false });
       onRestored(kept.writing);
       saving.settle(kept.version);
       saving.change(kept.writing);
     });
-  }, [editor, onRestored, post.id, saving, writer.id]);
+  }, [editor, onRestored, post.id, saving, writer.id, writer.sealKey]);
 }

@@ -43,6 +43,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   const saved = useSaving({
     personId: writer.id,
     postId: post.id,
+    sealKey: writer.sealKey,
     version: post.version,
     savedAt: post.savedAt,
   });

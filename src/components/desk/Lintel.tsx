@@ -7,7 +7,7 @@ import { PersonMenu } from './PersonMenu';
 
 export interface LintelProps {
   readonly role: 'teacher' | 'student';
-  readonly person: { readonly name: string; readonly monogram: string };
+  readonly person: { readonly id: string; readonly name: string; readonly monogram: string };
   readonly inClass: {
     readonly id: string;
     readonly title: string;

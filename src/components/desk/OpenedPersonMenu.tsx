@@ -4,14 +4,24 @@ import { LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
 import { Mark } from '../basics/Mark';
+import { canSeal } from '../basics/sealing';
+import { countUnsaved } from '../basics/unsavedCopy';
 import type { PersonMenuProps } from './personMenuProps';
 import { useOwnSession } from './useOwnSession';
 
 /** The same, open from the first: it is drawn because somebody pressed. */
-export function OpenedPersonMenu({ name, monogram, classes, currentClass }: PersonMenuProps) {
+export function OpenedPersonMenu({ id, name, monogram, classes, currentClass }: PersonMenuProps) {
   const t = useTranslations('lintel');
   const { turnTo, signOut, problem } = useOwnSession();
+  /** How many posts have words that only this device has; null until signing out was pressed. */
+  const [unsaved, setUnsaved] = useState<number | null>(null);
+  const leave = async () => {
+    const count = unsaved ?? (await countUnsaved(id));
+    if (unsaved === null && count > 0) setUnsaved(count);
+    else await signOut();
+  };
   return (
     <DropdownMenu.Root modal={false} defaultOpen>
       <DropdownMenu.Trigger className="mono" aria-label={t('person', { name, monogram })}>
@@ -54,11 +64,16 @@ export function OpenedPersonMenu({ name, monogram, classes, currentClass }: Pers
           <DropdownMenu.Item
             onSelect={(event) => {
               event.preventDefault();
-              void signOut();
+              void leave();
             }}
           >
-            <LogOut aria-hidden="true" size={16} /> {t('signOut')}
+            <LogOut aria-hidden="true" size={16} /> {t(unsaved === null ? 'signOut' : 'signOutAllTheSame')}
           </DropdownMenu.Item>
+          {unsaved === null ? null : (
+            <p role="status" className="max-w-[320px] px-2.5 py-1 text-[14px]">
+              {t(canSeal() ? 'unsavedSealed' : 'unsavedReadable', { count: unsaved })}
+            </p>
+          )}
           {problem ? <p className="problem px-2.5 py-1">{problem}</p> : null}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -1,4 +1,5 @@
 export interface PersonMenuProps {
+  readonly id: string;
   readonly name: string;
   readonly monogram: string;
   readonly classes: readonly { readonly id: string; readonly title: string; readonly groupName: string }[];

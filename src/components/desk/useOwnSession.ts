@@ -1,6 +1,7 @@
 'use client';
 import { chooseClass } from '../../contract/doors/chooseClass';
 import { ask, send, type Outcome } from '../basics/call';
+import { leaveNothing } from '../basics/signedOut';
 import { useAsking } from '../basics/useAsking';
 
 interface OwnSession {
@@ -20,6 +21,10 @@ export function useOwnSession(): OwnSession {
   return {
     problem,
     turnTo: (classId, address) => andGo(ask(chooseClass, { classId }), address),
-    signOut: () => andGo(send('/api/session', 'DELETE'), '/sign-in'),
+    signOut: async () => {
+      if (!(await wait(send('/api/session', 'DELETE'), { leaves: true })).ok) return;
+      leaveNothing();
+      window.location.assign('/sign-in');
+    },
   };
 }

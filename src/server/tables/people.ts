@@ -102,3 +102,11 @@ export async function updatePassword(database: Database, id: string, passwordHas
     passwordHash,
   });
 }
+
+/** What seals the unsaved words of somebody on a device, 32 bytes. Null where there is no such person. */
+export async function findSealKey(database: Database, id: string): Promise<Buffer | null> {
+  const [row] = await database.rows<{ key: Buffer }>('SELECT seal_key AS `key` FROM people WHERE id = :id', {
+    id,
+  });
+  return row?.key ?? null;
+}

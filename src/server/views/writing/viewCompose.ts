@@ -21,6 +21,7 @@ import { listLabelSet } from '../../tables/labels';
 import { database } from '../../ground/database/database';
 import { findOpenResults } from '../../deeds/links/lookAt';
 import { listPerceptualHashes } from '../../tables/pictures';
+import { findSealKey } from '../../tables/people';
 import { listNotes } from '../../tables/notes';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
@@ -68,6 +69,8 @@ export async function maybeCompose(postId: string, desk: Desk) {
     },
     writer: {
       id: personId,
+      /** Given to the writer alone: with it unsaved words are sealed on a device. */
+      sealKey: (await findSealKey(database, personId))?.toString('base64') ?? '',
       monogram: monogram(writer),
       nameInClass: writer.shownName,
       nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),

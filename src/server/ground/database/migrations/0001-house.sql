@@ -83,6 +83,8 @@ CREATE TABLE people (
   last_class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   deleted_at DATETIME(3) NULL COMMENT 'Since when the person is to be deleted',
   erase_at DATETIME(3) NULL COMMENT 'When everything of the person goes for good',
+  seal_key BINARY(32) NOT NULL DEFAULT (RANDOM_BYTES(32))
+    COMMENT 'Seals what of theirs is not saved yet and waits on a device; told to nobody but them',
   school_subject VARCHAR(255) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL
     COMMENT 'Who somebody is at the school''s own sign-in (the OpenID Connect claim sub)',
   home_class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL
