@@ -163,7 +163,7 @@ test('nobody else reads it before it is accepted', async () => {
   await visitor.goTo('/blog/wind');
   await visitor.sees('Wind & Weather');
   expect(await visitor.shows('A wall of nothing')).toBe(false);
-  await visitor.goTo('/blog/wind/a-wall-of-nothing');
+  await visitor.goTo('/blog/wind/6-a-wall-of-nothing');
   await visitor.sees('There is nothing here for you');
 });
 
@@ -178,7 +178,7 @@ test('the teacher accepts, gives the grade back, and everyone can read it', asyn
   await visitor.press('A wall of nothing');
   await visitor.sees('like a wall of nothing');
   await visitor.sees('for everyone');
-  expect(await visitor.driver.getCurrentUrl()).toContain('/blog/wind/a-wall-of-nothing');
+  expect(await visitor.driver.getCurrentUrl()).toContain('/blog/wind/6-a-wall-of-nothing');
   await student.goTo('/writing');
   await student.sees('grade 10 of 11');
   await student.press('Look at Fog');

@@ -187,7 +187,7 @@ test('who signs out before their words are saved is told, and nobody reads them 
   await phone.driver.sendDevToolsCommand('Network.enable', {});
   await blocked(['*/api/do/savePost*']);
   await write(phone, ' Nobody else reads this.');
-  await phone.sees('Not saved yet');
+  await phone.sees('Your words are safe on this device');
   await phone.goTo('/writing');
   await phone.press('your menu');
   await phone.press('Sign out', "//*[@role='menu']");

@@ -68,7 +68,7 @@ export function Board(props: BoardProps) {
   }, [router, back]);
   const rows = bays.length > BAYS_IN_A_ROW ? 2 : 1;
   return (
-    <main className="board" id="main">
+    <main className="blackboard" id="main">
       <header>
         <Mark id="house" />
         <b dir="auto">{className}</b>

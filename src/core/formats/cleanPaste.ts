@@ -3,6 +3,7 @@ import type { Node } from 'prosemirror-model';
 import { documentSchema } from '../document/schema';
 import { readHtml } from '../document/html/readHtml';
 import { attribute, isElement, rawText, stylesOf, type Element, type Tree } from './styles';
+import { makeWhole } from './wholeTable';
 import { withLists } from './wordLists';
 
 /** What was left out or changed when something was brought in, in the order in which it is said. */
@@ -15,6 +16,8 @@ const PASTE_NOTES = [
   'comments',
   'tracked',
   'lostPictures',
+  'mergedCells',
+  'allButWords',
 ] as const;
 export type PasteNote = (typeof PASTE_NOTES)[number];
 
@@ -64,6 +67,7 @@ function clean(tree: Tree, cleaning: Cleaning): Tree[] {
   if (tree.tagName === 'img') return cleanPicture(tree, cleaning);
   tree.childNodes = cleanChildren(tree.childNodes, cleaning);
   if (isOnlyWrapping(tree, styles)) return tree.childNodes;
+  if (tree.tagName === 'table' && makeWhole(tree)) cleaning.notes.add('mergedCells');
   const marks = marksOf(tree, styles);
   noteWhatGoes(tree, styles, cleaning);
   if (tree.tagName === 'p' && /\bMso(Title|Subtitle)\b/.test(attribute(tree, 'class'))) rename(tree, 'h2');

@@ -53,6 +53,23 @@ async function loadCleaner(): Promise<typeof cleanPaste> {
 }
 loadLater(loadCleaner);
 
+/** Puts in what HTML becomes; null where it cannot be read or put there, whatever is wrong with it. */
+function putCleaned(
+  editor: Editor,
+  clean: typeof cleanPaste,
+  html: string,
+): ReturnType<typeof cleanPaste> | null {
+  try {
+    const cleaned = clean(html);
+    putPasted(editor, cleaned.document.toJSON() as DocumentJson);
+    return cleaned;
+  } catch (error) {
+    // Nested too deep, or nothing that our schema can hold.
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
 /** The words of HTML, a paragraph for each line. Nothing in it is run or fetched. */
 function wordsOf(
   html: string,
@@ -70,7 +87,13 @@ export function useBringIn({ editor, writingId, classId, addPicture }: BringInOp
         const id = from.startsWith('data:')
           ? await addFromData(name, from, addPicture)
           : await addFromWeb(classId, from);
+        const before = editor.current?.state.doc ?? null;
         if (editor.current) settlePicture(editor.current, name, id);
+        const after = editor.current?.state.doc ?? null;
+        // A picture that came in later is part of what is taken back.
+        setState((earlier) =>
+          earlier.kind === 'done' && earlier.after === before ? { ...earlier, after } : earlier,
+        );
         if (id === null)
           setState((earlier) =>
             earlier.kind === 'done' && !earlier.notes.includes('lostPictures')
@@ -85,12 +108,13 @@ export function useBringIn({ editor, writingId, classId, addPicture }: BringInOp
     async (html: string) => {
       const clean = cleaner ?? (await loadCleaner().catch(() => null));
       if (!editor.current) return;
-      // Where the line was cut before it was there, the words at least come in.
-      if (!clean) return void editor.current.chain().focus().insertContent(wordsOf(html)).run();
-      const { document, notes, pictures } = clean(html);
-      putPasted(editor.current, document.toJSON() as DocumentJson);
-      setState(notes.length ? { kind: 'done', notes, after: editor.current.state.doc } : { kind: 'nothing' });
-      void bringPictures(pictures);
+      const cleaned = clean && putCleaned(editor.current, clean, html);
+      // Where it cannot be read, or the line was cut before the reading was there, the words at least come in.
+      if (!cleaned) editor.current.chain().focus().insertContent(wordsOf(html)).run();
+      const notes = cleaned?.notes ?? (['allButWords'] as const);
+      const brought = notes.length > 0 || (cleaned?.pictures.length ?? 0) > 0;
+      setState(brought ? { kind: 'done', notes, after: editor.current.state.doc } : { kind: 'nothing' });
+      if (cleaned) void bringPictures(cleaned.pictures);
     },
     [bringPictures, editor],
   );
