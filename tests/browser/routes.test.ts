@@ -54,6 +54,7 @@ test('every page and every route handler is walked here', () => {
     'api/language/route.ts',
     'api/links/route.ts',
     'api/names/route.ts',
+    'api/own-password/route.ts',
     'api/passphrase/route.ts',
     'api/password/route.ts',
     'api/pictures/from/route.ts',

@@ -1,4 +1,5 @@
 import { spokenTag } from '@/core/languages/languages';
+import { ChangePassword } from '@/components/account/ChangePassword';
 import { ChooseLanguage } from '@/components/account/ChooseLanguage';
 import { OwnSessions } from '@/components/account/OwnSessions';
 import { LeftWriting } from '@/components/today/LeftWriting';
@@ -24,6 +25,7 @@ export default async function AccountPage() {
       sessions={sessions}
     >
       <ChooseLanguage chosen={person.language} />
+      {person.hasPassword ? <ChangePassword /> : null}
       <LeftWriting posts={await listLeftWriting(person.id, language)} />
     </OwnSessions>
   );

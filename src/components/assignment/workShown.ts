@@ -6,6 +6,8 @@ export interface WorkShown {
   readonly classId: string;
   readonly assignmentId: string;
   readonly title: string;
+  /** Of the post as its writer has it now; empty before it has one. */
+  readonly postTitle: string;
   readonly due: string | null;
   readonly dueDate: string | null;
   readonly dueTime: string | null;

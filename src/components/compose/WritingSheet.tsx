@@ -3,7 +3,7 @@
 import { EditorContent } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import { letteringProperties } from '../../core/looks/looks';
 import { editorContent } from '../editor/useWritingEditor';
 import type { WritingDesk } from './useWritingDesk';
@@ -27,6 +27,7 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
   const t = useTranslations('editor');
   const id = useId();
   const [cut, setCut] = useState(false);
+  const subtitle = useRef<HTMLInputElement>(null);
   // What is too long for a title, as a whole text that was pasted there, goes on in the text: nothing is lost.
   const setTitle = (typed: string) => {
     const signs = Array.from(typed);
@@ -50,13 +51,14 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
         onKeyDown={(event) => {
           if (event.key !== 'Enter') return;
           event.preventDefault();
-          editor?.commands.focus('start');
+          subtitle.current?.focus();
         }}
       />
       <p id={`${id}-long`} className="problem" role="alert">
         {cut ? t('titleCut', { most: LONGEST_TITLE }) : ''}
       </p>
       <input
+        ref={subtitle}
         dir="auto"
         className="mb-4 w-full bg-transparent font-read text-[19px] text-ink-2"
         aria-label={t('subtitle')}
@@ -64,6 +66,12 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
         maxLength={300}
         value={writing.beside.subtitle}
         onChange={(event) => changeBeside({ subtitle: event.target.value })}
+        onKeyDown={(event) => {
+          // While a word is being composed, the key takes the word.
+          if (event.key !== 'Enter' || event.nativeEvent.isComposing) return;
+          event.preventDefault();
+          editor?.commands.focus('start');
+        }}
       />
       {source ? (
         <SourceView

@@ -61,12 +61,24 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     (part: Partial<Beside>) => change({ beside: { ...latest.current.beside, ...part } }),
     [change],
   );
+  // What a file says of itself stands for what is not there yet, and never in place of what somebody wrote.
+  const onNamed = useCallback(
+    (named: Pick<Writing, 'title' | 'labels'>) => {
+      const { title, labels } = latest.current;
+      change({
+        title: title.trim() === '' ? named.title : title,
+        labels: [...new Set([...labels, ...named.labels])],
+      });
+    },
+    [change],
+  );
   const editorRef = useRef<Editor | null>(null);
   const bringIn = useBringIn({
     editor: editorRef,
     writingId: post.id,
     classId,
     addPicture: pictures.addBeside,
+    onNamed,
   });
   const { editor, handOver } = useEditorAtWork(post.body, editorRef, {
     pictures,

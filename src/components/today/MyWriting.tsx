@@ -35,7 +35,7 @@ export function MyWriting({ groups, left }: MyWritingProps) {
             ) : null}
             <ul className="rows">
               {group.work.map((one) => (
-                <WorkRow key={one.assignmentId} work={one} />
+                <WorkRow key={one.assignmentId} work={one} byPost />
               ))}
             </ul>
           </section>

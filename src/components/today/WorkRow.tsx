@@ -10,10 +10,13 @@ import { useMadeWords } from '../basics/useMadeWords';
 export function WorkRow({
   work,
   inClass = null,
+  byPost = false,
 }: {
   readonly work: WorkShown;
   /** The class, where rows of several stand together. */
   readonly inClass?: string | null;
+  /** Whether the post's own title is told, before what it was written for. */
+  readonly byPost?: boolean;
 }) {
   const t = useMadeWords('today.student');
   const addresses = addressesOf(work.classId);
@@ -25,9 +28,10 @@ export function WorkRow({
           className="font-bold text-ink no-underline hover:underline"
           href={addresses.assignment(work.assignmentId)}
         >
-          {work.title}
+          {(byPost && work.postTitle) || work.title}
         </Link>
         <span className="calm block">
+          {byPost && work.postTitle ? `${work.title} · ` : ''}
           {inClass ? `${inClass} · ` : ''}
           {work.step ? `${stepName(work.step)} · ` : ''}
           {work.due ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due }) : t('noDue')}

@@ -6,6 +6,9 @@ import { idSchema } from '../idSchema';
 /** What was read in a file. */
 export interface FileRead {
   readonly body: DocumentJson;
+  /** What the file says of itself before its text; empty where it says nothing. */
+  readonly title: string;
+  readonly labels: readonly string[];
   /** What it had and a post does not keep. */
   readonly notes: readonly PasteNote[];
   readonly pictures: readonly PastedPicture[];

@@ -1,5 +1,5 @@
 import { nameOf } from '../people/readName';
-import { decodeText } from './decodeText';
+import { decodeText } from '../text/decodeText';
 import { readTable, type TableRecord } from './readTable';
 import type { RosterFile, RosterProblem, RosterRecord, RosterRemark } from './rosterRecord';
 

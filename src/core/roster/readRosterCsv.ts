@@ -1,5 +1,5 @@
 import { nameOf, readName } from '../people/readName';
-import { decodeText } from './decodeText';
+import { decodeText } from '../text/decodeText';
 import { readTable, type TableRecord } from './readTable';
 import type { RosterFile, RosterRecord, RosterRemark } from './rosterRecord';
 

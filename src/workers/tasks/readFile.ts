@@ -4,7 +4,9 @@ import type { FileRead } from '../../contract/fileDoors/readFile';
 import { escapeHtml } from '../../core/document/html/writeHtml';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { isWithinBounds } from '../../core/document/bounds';
+import { frontMatter } from '../../core/document/frontMatter';
 import { readMarkdown } from '../../core/document/readMarkdown';
+import { decodeText } from '../../core/text/decodeText';
 import { cleanPaste } from '../../core/formats/cleanPaste';
 import { maybeReadOdt, MOST_UNPACKED } from './readOdt';
 
@@ -25,11 +27,14 @@ export async function readFile({
   readonly kind: FileKind;
   readonly file: Uint8Array;
 }): Promise<ReadOutcome> {
-  if (kind === 'md') return fitting({ body: json(readMarkdown(textOf(file))), notes: [], pictures: [] });
+  if (kind === 'md') {
+    const { title, labels, text } = frontMatter(textOf(file));
+    return fitting({ body: json(readMarkdown(text)), title, labels, notes: [], pictures: [] });
+  }
   const html = await READERS[kind](file);
   if (html === null) return { kind: 'broken' };
   const { document, notes, pictures } = cleanPaste(html);
-  return fitting({ body: json(document), notes, pictures });
+  return fitting({ body: json(document), title: '', labels: [], notes, pictures });
 }
 
 function fitting(read: FileRead): ReadOutcome {
@@ -82,8 +87,9 @@ function paragraphs(text: string): string {
     .join('');
 }
 
+/** However it was encoded: an old text of the school is no heap of question marks. */
 function textOf(file: Uint8Array): string {
-  return Buffer.from(file).toString('utf8');
+  return decodeText(file);
 }
 
 function json(document: { toJSON(): unknown }): DocumentJson {

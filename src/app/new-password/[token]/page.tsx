@@ -1,5 +1,7 @@
 import { NewPassword } from '@/components/account/NewPassword';
+import { linkProblem } from '@/server/deeds/accounts/renewPassword';
 
 export default async function NewPasswordPage({ params }: { readonly params: Promise<{ token: string }> }) {
-  return <NewPassword token={(await params).token} />;
+  const { token } = await params;
+  return <NewPassword token={token} closed={await linkProblem(token, new Date())} />;
 }

@@ -33,6 +33,8 @@ interface BringInOptions {
   readonly writingId: string;
   readonly classId: string;
   readonly addPicture: (file: File) => Promise<string | null>;
+  /** Takes the title and the labels that a file says of itself. */
+  readonly onNamed?: (named: { readonly title: string; readonly labels: readonly string[] }) => void;
 }
 
 export interface BringIn {
@@ -79,7 +81,7 @@ function wordsOf(
 }
 
 /** Brings text from elsewhere into the post, cleaned, with its pictures, and says what was changed. */
-export function useBringIn({ editor, writingId, classId, addPicture }: BringInOptions): BringIn {
+export function useBringIn({ editor, writingId, classId, addPicture, onNamed }: BringInOptions): BringIn {
   const [state, setState] = useState<BroughtIn>({ kind: 'nothing' });
   const bringPictures = useCallback(
     async (pictures: readonly PastedPicture[]) => {
@@ -126,11 +128,12 @@ export function useBringIn({ editor, writingId, classId, addPicture }: BringInOp
         if (!outcome.ok) return setState({ kind: 'refused', name: file.name, refusal: outcome });
         if (!editor.current) return undefined;
         putOpened(editor.current, outcome.value.body);
+        onNamed?.(outcome.value);
         setState({ kind: 'done', notes: outcome.value.notes, after: editor.current.state.doc });
         return bringPictures(outcome.value.pictures);
       });
     },
-    [bringPictures, editor, writingId],
+    [bringPictures, editor, onNamed, writingId],
   );
   const takeBack = useCallback(() => {
     editor.current?.chain().focus().undo().run();

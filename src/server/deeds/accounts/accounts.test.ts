@@ -11,7 +11,8 @@ import { endSessions } from '../sessions/endSessions';
 import { findSession } from '../sessions/session';
 import { signIn } from '../sessions/signIn';
 import { forgetPassword } from './forgetPassword';
-import { renewPassword } from './renewPassword';
+import { changePassword } from './changePassword';
+import { linkProblem, renewPassword } from './renewPassword';
 
 const house = freshHouse();
 let email = '';
@@ -120,4 +121,47 @@ test.each([
   ['curl/8', ''],
 ])('%s is shown as %j', (userAgent, name) => {
   expect(deviceName(userAgent)).toBe(name);
+});
+
+test('a used link says so before anything is typed, and so do an old and an invented one', async () => {
+  const token = await linkFor(email);
+  expect(await linkProblem(token, NOW)).toBeNull();
+  expect(await linkProblem(token, later(61))).toMatchObject({ code: 'account.linkExpired' });
+  expect(await renewPassword({ token, password: 'nine kettles in the fog' }, from)).toMatchObject({
+    ok: true,
+  });
+  expect(await linkProblem(token, NOW)).toMatchObject({ code: 'account.linkUsed' });
+  expect(await linkProblem('invented', NOW)).toMatchObject({ code: 'account.linkUnknown' });
+});
+
+test('one’s own password is changed with the present one, and every other device is signed out', async () => {
+  const [here, elsewhere] = [await enter('seven lanterns'), await enter('seven lanterns')];
+  const open = await linkFor(email);
+  const change = (present: string, password: string) =>
+    changePassword({ present, password }, { personId: house.people.teacher, token: here ?? '', now: NOW });
+  expect(await change('six lanterns', 'nine kettles in the fog')).toMatchObject({
+    code: 'account.wrongPassword',
+    field: 'present',
+  });
+  expect(await change('seven lanterns', 'short')).toMatchObject({ code: 'account.password.tooShort' });
+  expect(await change('seven lanterns', 'nine kettles in the fog')).toEqual({ ok: true, value: null });
+  expect(await findSession(here ?? '', NOW)).not.toBeNull();
+  expect(await findSession(elsewhere ?? '', NOW)).toBeNull();
+  expect(await enter('seven lanterns')).toBeNull();
+  expect(await enter('nine kettles in the fog')).not.toBeNull();
+  expect(await linkProblem(open, NOW)).toMatchObject({ code: 'account.linkUsed' });
+});
+
+test('a page that was left open gives no endless tries, and who has no password has none to change', async () => {
+  const from = { personId: house.people.teacher, token: 't', now: NOW };
+  const codes = [];
+  for (let index = 0; index < 10; index += 1) {
+    const tried = await changePassword({ present: `try ${index}`, password: 'x' }, from);
+    codes.push(tried.ok ? 'changed' : tried.code);
+  }
+  expect(codes).toContain('signIn.tooMany');
+  const student = { ...from, personId: house.people.writer };
+  expect(await changePassword({ present: '', password: 'nine kettles in the fog' }, student)).toMatchObject({
+    code: 'account.noPassword',
+  });
 });

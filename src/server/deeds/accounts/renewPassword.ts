@@ -48,6 +48,11 @@ export async function renewPassword(
   });
 }
 
+/** What is wrong with a link for a new password, before anything is typed; null where it still works. */
+export async function linkProblem(token: string, now: Date): Promise<Refusal | null> {
+  return problemOf(await findPasswordReset(database, tokenHash(token)), now);
+}
+
 function problemOf(reset: PasswordResetRow | null, now: Date): Refusal | null {
   if (!reset) return refused('account.linkUnknown');
   if (reset.usedAt) return refused('account.linkUsed');

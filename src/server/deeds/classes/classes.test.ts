@@ -190,7 +190,7 @@ describe('a class at rest', () => {
   });
 });
 
-test('a copy has the settings, labels and assignments, and neither people nor posts nor dates', async () => {
+test('a copy has the settings, labels and assignments, neither people nor posts nor dates, and begins closed', async () => {
   await writePost(house, await setWork(house));
   await succeeded(as(house, 'teacher', changePrivacy, { classId: house.classId, ...OPEN }));
   const { classId } = await succeeded(
@@ -198,14 +198,15 @@ test('a copy has the settings, labels and assignments, and neither people nor po
   );
   expect(await findClass(database, classId)).toMatchObject({
     title: 'Wind again',
-    ceiling: 'everyone',
+    ceiling: 'ourClass',
+    searchEngines: false,
     namingRule: 'penName',
     settledAt: null,
   });
   expect(await listLabels(database, classId)).toEqual(['three-skies']);
   expect((await listMembers(database, classId)).map((one) => one.personId)).toEqual([house.people.teacher]);
   expect(await listAssignments(database, classId, NOW)).toMatchObject([
-    { title: 'Three skies', setAt: null, dueAt: null, openedAt: null },
+    { title: 'Three skies', audience: 'ourClass', setAt: null, dueAt: null, openedAt: null },
   ]);
   expect(await database.rows('SELECT id FROM posts WHERE class_id = :classId', { classId })).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import { narrower } from '../../../core/access/audience';
 import { comesWith } from '../../../core/assignments/lessonText';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
@@ -21,7 +22,17 @@ export async function copyAssignments(
     const id = newId();
     await insertAssignment(
       database,
-      { ...assignment, id, classId: to, dueAt: null, setAt: null, openedAt: null, version: 1, ...FOR_ITSELF },
+      {
+        ...assignment,
+        audience: narrower(assignment.audience, 'ourClass'),
+        id,
+        classId: to,
+        dueAt: null,
+        setAt: null,
+        openedAt: null,
+        version: 1,
+        ...FOR_ITSELF,
+      },
       { by, at },
     );
     await noteWhatComesWith(database, id, { ...comesWith(assignment), by });

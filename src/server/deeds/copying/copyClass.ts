@@ -36,7 +36,14 @@ export const copyClass = classUseCase(deed, {
       holidays: [],
       schoolDays: year.schoolDays,
     });
-    await updatePrivacy(database, { ...from, classId });
+    // Who may read is decided anew by whoever knows the new class.
+    await updatePrivacy(database, {
+      ...from,
+      classId,
+      ceiling: 'ourClass',
+      searchEngines: false,
+      editorsRead: false,
+    });
     await updateSignIn(database, { ...from, classId });
     await updateLook(database, classId, from);
     await updateDesk(database, classId, from.desk);

@@ -81,3 +81,18 @@ test('only for whoever writes the post', async () => {
   for (const who of ['visitor', 'classmate', 'teacher'] as const)
     expect(await read('a.txt', 'x', who)).toMatchObject({ code: 'notThere' });
 });
+
+test('a Markdown file’s front matter is its title and labels, and none of its text', async () => {
+  const file = '---\ntitle: Fog on the wall\ntags: [fog, sea]\n---\nIt came at night.';
+  expect(await read('fog.md', file)).toMatchObject({
+    ok: true,
+    value: { title: 'Fog on the wall', labels: ['fog', 'sea'] },
+  });
+  expect(await htmlOf('fog.md', file)).toBe('<p>It came at night.</p>');
+});
+
+test.each(['utf8', 'latin1', 'utf16le'] as const)('a text in %s is read right', async (encoding) => {
+  expect(await htmlOf('sea.txt', Buffer.from('Möwen über dem Kai: »naß«', encoding))).toBe(
+    '<p>Möwen über dem Kai: »naß«</p>',
+  );
+});

@@ -11,10 +11,11 @@ import { slatsFrom } from '../../tables/columns';
 import { checkedBy } from '../evidence/context';
 import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
 
-/** A post in a list, without what it says. */
+/** A post in a list, by its title alone. */
 export interface PostHead {
   readonly id: string;
   readonly assignmentId: string;
+  readonly title: string;
   readonly stage: Stage;
   readonly version: number;
 }
@@ -39,7 +40,7 @@ export async function listPostHeads(
   whose: { readonly classId: string; readonly writerId: string },
 ): Promise<readonly PostHead[]> {
   return database.rows(
-    `SELECT id, assignment_id AS assignmentId, stage, version FROM posts
+    `SELECT id, assignment_id AS assignmentId, title, stage, version FROM posts
      WHERE class_id = :classId AND writer_id = :writerId`,
     { ...whose },
   );

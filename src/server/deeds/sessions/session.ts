@@ -17,7 +17,10 @@ export interface Session {
   readonly person: Pick<
     PersonRow,
     'id' | 'givenName' | 'familyName' | 'penName' | 'account' | 'email' | 'language'
-  >;
+  > & {
+    /** Whether they sign in by a password of their own here. */
+    readonly hasPassword: boolean;
+  };
   readonly classes: readonly OwnClass[];
   /** The class that was turned to last on this device, or else the first of them. */
   readonly chosen: string | null;
@@ -40,7 +43,16 @@ export async function findSession(token: string, now: Date): Promise<Session | n
   const classes = await listClassesOf(database, row.personId);
   const chosen = classes.find((one) => one.id === row.classId) ?? classes[0];
   return {
-    person: { id, givenName, familyName, penName, account, email, language },
+    person: {
+      id,
+      givenName,
+      familyName,
+      penName,
+      account,
+      email,
+      language,
+      hasPassword: person.passwordHash !== null,
+    },
     classes,
     chosen: chosen?.id ?? null,
     language: languageOf(language, classes[0]?.language ?? null),

@@ -20,6 +20,7 @@ import { maybeLeftPost } from '../../views/writing/viewLeft';
 import { maybeOpenedDraft } from '../../views/safety/viewOpenings';
 import { listNames } from '../../deeds/sessions/listNames';
 import { signIn } from '../../deeds/sessions/signIn';
+import { changePassword } from '../../deeds/accounts/changePassword';
 import { renewPassword } from '../../deeds/accounts/renewPassword';
 import { forgetPassword } from '../../deeds/accounts/forgetPassword';
 import { maybeArchive } from '../../deeds/archives/archivePerson';
@@ -96,6 +97,7 @@ const DOORS: Readonly<Record<string, (input: unknown, text: string) => Promise<u
   listNames: (input) => listNames(input, from),
   acceptInvitation: (input) => acceptInvitation(input, from),
   renewPassword: (input) => renewPassword(input, from),
+  changePassword: (input) => changePassword(input, { personId: house.people.teacher, token: 't', now: NOW }),
   forgetPassword: (input) => forgetPassword(input, from),
   showPassphrase: (input) => showPassphrase(input, from),
   tellTeacher: (input) => tellTeacher(input, { ...from, reader: readerOf(null) }),

@@ -73,6 +73,8 @@ function workOn(
     assignmentId: assignment.id,
     number: assignment.number,
     title: assignment.title,
+    /** Of the post as its writer has it now; empty before it has one. */
+    postTitle: post?.title ?? '',
     due: dueAt && momentInWords(dueAt.getTime(), timeZone, language),
     dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
     dueTime: dueAt && timeInWords(dueAt.getTime(), timeZone, language),
