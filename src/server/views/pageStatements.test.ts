@@ -111,7 +111,7 @@ const teachers: Readonly<Record<string, View>> = {
   settings: maybeClassSettings,
   privacy: maybePrivacy,
   roles: maybeRoles,
-  log: (desk) => maybeLog(desk, null),
+  log: (desk) => maybeLog(desk, { before: null, person: null }),
   invitations: maybeInvitations,
   concerns: maybeConcerns,
   openings: maybeOpenings,

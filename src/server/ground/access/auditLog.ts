@@ -40,26 +40,50 @@ export interface AuditLogRow {
   readonly useCase: string;
   /** The title of the assignment or post that it was done to, where there is one. */
   readonly about: string | null;
+  /** Whose matter it is: the writer's, mostly. */
+  readonly aboutId: string | null;
+  /** What it was and what it became: codes and figures, never words. */
+  readonly before: string | null;
+  readonly after: string | null;
   readonly at: Date;
+  /** The name of who did it, whether they belong to the class or not. */
+  readonly givenName: string | null;
+  readonly familyName: string | null;
+  /** Whether who did it runs the install. */
+  readonly administrates: number;
 }
 
 /**
  * What was done in a class before a moment, the latest first.
+ * @param personId only what this person did, or what was done about them; null for everything
  */
 export async function listAuditLines(
   database: Database,
-  { classId, before, most }: { readonly classId: string; readonly before: Date; readonly most: number },
+  {
+    classId,
+    before,
+    most,
+    personId,
+  }: {
+    readonly classId: string;
+    readonly before: Date;
+    readonly most: number;
+    readonly personId: string | null;
+  },
 ): Promise<readonly AuditLogRow[]> {
   return database.rows<AuditLogRow>(
     `SELECT audit_log.id, actor_id AS actorId, use_case AS useCase, audit_log.at,
-       COALESCE(assignments.title, of_post.title) AS about
-     FROM audit_log
+       COALESCE(assignments.title, of_post.title) AS about, about_id AS aboutId, before_value AS \`before\`,
+       after_value AS \`after\`, given_name AS givenName, family_name AS familyName,
+       COALESCE(account = 'administrator', FALSE) AS administrates
+     FROM audit_log LEFT JOIN people ON people.id = actor_id
      LEFT JOIN assignments ON assignments.id = audit_log.subject_id
      LEFT JOIN posts ON posts.id = audit_log.subject_id
      LEFT JOIN assignments AS of_post ON of_post.id = posts.assignment_id
      WHERE audit_log.class_id = :classId AND audit_log.at < :before AND use_case <> 'addPicture'
+       AND (:personId IS NULL OR actor_id = :personId OR about_id = :personId)
      ORDER BY audit_log.at DESC, audit_log.id LIMIT :most`,
-    { classId, before, most },
+    { classId, before, most, personId },
   );
 }
 

@@ -1,39 +1,60 @@
 import { may } from '../../../core/access/may';
-import { nameInClass, teacherName } from '../../../core/people/names';
+import { teacherName } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
-import { listAuditLines } from '../../ground/access/auditLog';
+import { listAuditLines, type AuditLogRow } from '../../ground/access/auditLog';
 import { database } from '../../ground/database/database';
 import { isTeacher, type Desk } from '../../deeds/sessions/desk';
-import { listEverMembers } from '../../tables/memberships';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
 
 const LINES_AT_ONCE = 100;
 
 /**
  * What was done in a class, by whom, the latest first; null for everybody but its teachers.
- * @param before an instant: only what was done earlier is listed
+ * `before`: an instant; only what was done earlier is listed. `person`: only what they did, or what was done about them.
  */
-export async function maybeLog({ personId, role, inClass, now, place }: Desk, before: Date | null) {
+export async function maybeLog(
+  { personId, role, inClass, now, place }: Desk,
+  { before, person }: { readonly before: Date | null; readonly person: string | null },
+) {
   if (!may({ personId, role }, 'class.readLog', {})) return null;
   const members = new Map((await listEverMembers(database, inClass.id)).map((one) => [one.personId, one]));
   const lines = await listAuditLines(database, {
     classId: inClass.id,
     before: before ?? new Date(now.getTime() + 1),
     most: LINES_AT_ONCE + 1,
+    personId: person,
   });
   const shown = lines.slice(0, LINES_AT_ONCE);
   const last = shown.at(-1);
   return {
     classId: inClass.id,
     lines: shown.map((line) => {
-      const actor = line.actorId === null ? undefined : members.get(line.actorId);
+      const whom = line.aboutId === line.actorId ? undefined : members.get(line.aboutId ?? '');
       return {
         id: line.id,
         when: momentInWords(line.at.getTime(), place.timeZone, place.language),
-        who: actor ? (isTeacher(actor.role) ? teacherName(actor) : nameInClass(actor)) : null,
+        who: nameOf(line, members.get(line.actorId ?? '')),
+        /** From outside the class, who runs the install is told as that. */
+        administrator: line.administrates === 1 && !members.has(line.actorId ?? ''),
+        whom: whom?.shownName ?? null,
+        before: line.before,
+        after: line.after,
         useCase: line.useCase,
         about: line.about,
       };
     }),
+    person,
+    people: [...members.values()].map((one) => ({
+      personId: one.personId,
+      name: isTeacher(one.role) ? teacherName(one) : one.shownName,
+    })),
     earlier: lines.length > LINES_AT_ONCE && last ? last.at.toISOString() : null,
   };
+}
+
+/** As the class knows them; an administrator from outside by their whole name; null for who is gone. */
+function nameOf(line: AuditLogRow, member: MemberRow | undefined): string | null {
+  if (member) return isTeacher(member.role) ? teacherName(member) : member.shownName;
+  if (line.givenName === null) return null;
+  return teacherName({ givenName: line.givenName, familyName: line.familyName ?? '', penName: null });
 }

@@ -14,6 +14,8 @@ import {
 import { BANNERS, LETTERINGS, LOOKS } from '../../../core/looks/looks';
 import { database } from '../../ground/database/database';
 import { setPassphrase } from '../../deeds/passphrases/setPassphrase';
+import { changeRole } from '../../deeds/people/changeRole';
+import { narrowPost } from '../../deeds/publications/narrowPost';
 import { publish } from '../../deeds/publications/publish';
 import type { Desk } from '../../deeds/sessions/desk';
 import { changeLook } from '../../deeds/classes/changeLook';
@@ -51,7 +53,7 @@ test('what there is to settle about a class is for its teachers alone', async ()
     maybePrivacy,
     maybeLook,
     maybeRoles,
-    (desk: Desk) => maybeLog(desk, null),
+    (desk: Desk) => maybeLog(desk, { before: null, person: null }),
   ])
     expect(await whoSees(house, view)).toEqual(TEACHERS);
 });
@@ -121,10 +123,10 @@ test('the log tells who did what, the latest first, a page at a time', async () 
     const at = new Date(NOW.getTime() - (200 - index) * 1000);
     await succeeded(as(house, 'coTeacher', nameClass, { classId: house.classId, ...names }, at));
   }
-  const first = await maybeLog(teacher, null);
+  const first = await maybeLog(teacher, { before: null, person: null });
   expect(first?.lines).toHaveLength(100);
   expect(first?.lines[0]).toMatchObject({ who: 'Cory Example', useCase: 'nameClass' });
-  const rest = await maybeLog(teacher, new Date(first?.earlier ?? 0));
+  const rest = await maybeLog(teacher, { before: new Date(first?.earlier ?? 0), person: null });
   expect([rest?.lines.length, rest?.earlier]).toEqual([3, null]);
 });
 
@@ -154,5 +156,40 @@ test('the privacy notice is where the class blog is, and says what is so now', a
     namingRule: 'penName',
     hasPassphrase: false,
     sharedHours: expect.any(Number) as number,
+  });
+});
+
+test('the log says whom it was about, from what to what, and is looked through for one person', async () => {
+  const { postId } = await acceptedPost(house);
+  await succeeded(as(house, 'teacher', narrowPost, { postId, audience: 'ourClass' }));
+  const { writer, classmate } = house.people;
+  await succeeded(
+    as(house, 'teacher', changeRole, { classId: house.classId, personId: classmate, role: 'studentEditor' }),
+  );
+  const lines = async (person: string | null) =>
+    (await maybeLog(await deskFor(house, 'teacher'), { before: null, person }))?.lines ?? [];
+  expect((await lines(null)).find((line) => line.useCase === 'narrowPost')).toMatchObject({
+    who: 'Tess Example',
+    administrator: false,
+    whom: 'Wren E.',
+    before: 'everyone',
+    after: 'ourClass',
+  });
+  const deeds = (await lines(writer)).map((line) => line.useCase);
+  expect(deeds).toContain('handIn');
+  expect(deeds).toContain('narrowPost');
+  expect(deeds).not.toContain('changeRole');
+  expect(deeds).not.toContain('setAssignment');
+});
+
+test('who runs the install is named in the log of a class that is not theirs', async () => {
+  await database.change(
+    "INSERT INTO audit_log (id, class_id, actor_id, use_case, at) VALUES ('line000000000000', :classId, :ada, 'deletePerson', :NOW)",
+    { classId: house.classId, ada: house.people.administrator, NOW },
+  );
+  const log = await maybeLog(await deskFor(house, 'teacher'), { before: null, person: null });
+  expect(log?.lines.find((line) => line.useCase === 'deletePerson')).toMatchObject({
+    who: 'Ada Example',
+    administrator: true,
   });
 });
