@@ -42,6 +42,12 @@ describe('the demo class', () => {
       expect(POSTS.some((post) => post.handedIn && post.decision === decision)).toBe(true);
   });
 
+  test('tells a true story: who never came in has written nothing', () => {
+    const absent = STUDENTS.filter((student) => student.seenDaysAgo === null).map((student) => student.key);
+    expect(absent.length).toBeGreaterThan(0);
+    expect(POSTS.filter((post) => absent.includes(post.student))).toEqual([]);
+  });
+
   test('judges only criteria and levels that there are', () => {
     for (const post of POSTS) {
       const rubric =

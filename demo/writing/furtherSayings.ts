@@ -108,7 +108,7 @@ So my father is wrong about the world and right about our street.`,
     [3],
   ),
   saying(
-    'yara',
+    'ilse',
     'Bees stay at home',
     5,
     3,

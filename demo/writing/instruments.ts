@@ -120,7 +120,7 @@ Real weather stations put it in a white box with slats, like a tiny house with s
 [Wind vanes through history](https://museum.example/vanes)`,
   },
   {
-    student: 'yara',
+    student: 'aron',
     assignment: 'instrument',
     title: '1 · How to weigh the air with a jam jar',
     labels: ['how-it-works'],
@@ -139,12 +139,12 @@ Real weather stations put it in a white box with slats, like a tiny house with s
 
 When the air outside is heavy it presses the skin in and the tip goes up. When a storm is coming there is less air on top of us, the skin bulges and the tip goes down. Mine went down two fingers on the day that the ferry stayed in.
 
-{{barometer 9|The same day, on a real one, for comparison.|Yara C.|A barometer whose needle leans far to the left}}
+{{barometer 9|The same day, on a real one, for comparison.|Aron W.|A barometer whose needle leans far to the left}}
 
 The idea is explained with better jars at [the physics pages of the town library](https://library.example/air-pressure).`,
   },
   {
-    student: 'wim',
+    student: 'milo',
     assignment: 'instrument',
     title: 'my rain thing',
     labels: [],
@@ -153,7 +153,7 @@ The idea is explained with better jars at [the physics pages of the town library
     levels: [0, 0],
     decision: 'accepted',
     gradeGivenBack: true,
-    note: 'It is short, Wim, but you did go out in the rain for it. Let us build the second one together on Thursday.',
+    note: 'It is short, Milo, but you did go out in the rain for it. Let us build the second one together on Thursday.',
     text: `you take a bottle and it rains in it and then you look how much. I did it 2 days. first day 4 second day nothing because the dog.
 
 {{rainBottle 7|||}}`,

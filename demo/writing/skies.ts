@@ -245,7 +245,7 @@ The knee said rain. The sky was blue with little white heaps. `,
     text: ``,
   },
   {
-    student: 'yara',
+    student: 'elke',
     assignment: 'skies',
     title: '2 · A sky for each of my brothers',
     labels: ['three-skies', 'cumulus', 'wind'],
@@ -254,10 +254,10 @@ The knee said rain. The sky was blue with little white heaps. `,
 
 The oldest got Tuesday: all towers, loud, in a hurry, and by four o'clock it had rained itself out and was sorry.
 
-{{cumulus 60|Tuesday, in a hurry.|Yara C.|Tall white clouds crowding over the bay}}
+{{cumulus 60|Tuesday, in a hurry.|Elke D.|Tall white clouds crowding over the bay}}
 
 The middle one got Wednesday, which was one long grey thought. I looked at it for an hour. Nothing happened, but the gulls sat down on the water, and they only do that when they have made up their minds about something.
 
-{{stratus 61|Wednesday, thinking.|Yara C.|An even grey sky}}`,
+{{stratus 61|Wednesday, thinking.|Elke D.|An even grey sky}}`,
   },
 ];

@@ -22,7 +22,7 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
       : t(`means.${audience}`, { as: readers.as });
   return (
     <form
-      className="grid gap-3"
+      className="mt-2 grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
         if (await publish(chosen)) onDone();
