@@ -44,6 +44,7 @@ import { maybeShowPicture } from '../pictures/showPicture';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
 import { narrowPost } from './narrowPost';
+import { openAgain } from './openAgain';
 import { publish } from './publish';
 
 const house = freshHouse();
@@ -115,6 +116,23 @@ describe('what narrows is stronger than what widens, whichever comes first', () 
       expect(await rowsBeyond()).toBe(0);
     },
   );
+
+  test.each([0, 1, 2, 3])('opening again beside a ceiling that is lowered, %i', async () => {
+    await succeeded(privacy({ ...CLOSED, consentNeeded: false }));
+    await succeeded(privacy(OPEN));
+    const again = { classId: house.classId, postIds: [postId] };
+    await Promise.all([
+      as(house, 'teacher', openAgain, again),
+      as(house, 'coTeacher', openAgain, again),
+      privacy({ ...CLOSED, consentNeeded: false }),
+      as(house, 'teacher', openAgain, again),
+    ]);
+    expect(await rowsBeyond()).toBe(0);
+    const now = await database.rows('SELECT id FROM publications WHERE post_id = :postId AND until IS NULL', {
+      postId,
+    });
+    expect(now).toHaveLength(1);
+  });
 
   test.each([0, 1, 2, 3])('publishing beside a consent that is taken back, %i', async () => {
     await succeeded(privacy({ ...OPEN, consentNeeded: true }));
