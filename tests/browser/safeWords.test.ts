@@ -170,7 +170,7 @@ test('signed out in mid-sentence: the words wait on this device for their writer
 test('a title can be written by keyboard alone, and Enter goes on to the subtitle and to the text', async () => {
   await (await laptop.field('Title')).sendKeys('2 · By keys', Key.ENTER);
   await laptop.driver.actions().sendKeys('And nothing else', Key.ENTER).perform();
-  expect(await (await laptop.field('Subtitle')).getAttribute('value')).toBe('And nothing else');
+  expect(await (await laptop.field('A line under the title')).getAttribute('value')).toBe('And nothing else');
   await laptop.driver.actions().sendKeys('Typed at once. ').perform();
   expect(await textOf(laptop)).toMatch(/^Typed at once\. /);
   await laptop.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
