@@ -68,7 +68,7 @@ export function Review(props: ReviewProps) {
             {props.steps.length ? <Steps steps={props.steps} /> : null}
             <p className="mt-3">
               <Link
-                className="act"
+                className="act !whitespace-normal"
                 href={addressesOf(props.classId).set(props.assignmentId)}
                 prefetch={false}
               >
