@@ -14,6 +14,8 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
   const t = useTranslations('review.readers');
   const { published, choices } = readers;
   const was = published ?? 'writerAndTeachers';
+  // A consent that ran out keeps it from some of those to whom it was published.
+  const reads = readers.now?.to ?? 'writerAndTeachers';
   const [chosen, setChosen] = useState<Audience>(was);
   const narrows = chosen !== was && narrower(chosen, was) === chosen;
   const meaning = (audience: Audience) =>
@@ -40,7 +42,7 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
           />
           <span>
             <b className={closed ? 'text-ink-2' : ''}>{t(`audience.${audience}`, { name: writer.name })}</b>
-            {audience === was ? <span className="text-ink-2"> ({t('now')})</span> : null}
+            {audience === reads ? <span className="text-ink-2"> ({t('now')})</span> : null}
             <span className="block text-ink-2">
               {closed ? t(`closed.${closed}`, { name: writer.name }) : meaning(audience)}
             </span>

@@ -41,7 +41,7 @@ const seenBy = async () => {
     if (await maybePost('wind', '2-skies', readerOf(personOf(house, who)), NOW)) seers.push(who);
   return seers;
 };
-const consent = async () => {
+const consent = async (until: string | null = null) => {
   const { writer } = house.people;
   await succeeded(
     as(house, 'teacher', recordConsent, {
@@ -51,7 +51,7 @@ const consent = async () => {
       relation: 'mother',
       purposes: ['firstName'],
       givenOn: '2026-09-01',
-      until: null,
+      until,
     }),
   );
   return (await listConsentsOf(database, writer)).find((one) => !one.withdrawn)?.id;
@@ -112,6 +112,18 @@ describe('what was drawn back', () => {
     expect(await seenBy()).toEqual(['classmate']);
     expect(await openable()).toMatchObject([{ further: false, heldBack: 'takenBack' }]);
     expect(await succeeded(again())).toEqual({ opened: 0 });
+  });
+
+  test('goes no further, nor back, while its consent has run out', async () => {
+    await consent('2026-11-20');
+    await ceiling('passphrase', { consentNeeded: true });
+    await ceiling('everyone', { consentNeeded: true });
+    expect(await openable()).toMatchObject([{ to: 'everyone', further: true }]);
+    const later = new Date('2026-11-21T08:00:00Z');
+    const privacy = await maybePrivacy({ ...(await deskFor(house, 'teacher')), now: later });
+    expect(privacy?.openable).toMatchObject([{ to: 'ourClass', further: false, heldBack: 'ranOut' }]);
+    const input = { classId: house.classId, postIds: [postId] };
+    expect(await succeeded(as(house, 'teacher', openAgain, input, later))).toEqual({ opened: 0 });
   });
 
   test('goes no further than its writer asks by now', async () => {

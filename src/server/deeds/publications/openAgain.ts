@@ -22,8 +22,9 @@ export async function listOpenableAgain(
     // Its writer may have asked for fewer readers meanwhile.
     const from = narrower(drawnFrom, wished ?? drawnFrom);
     const reaches = readersNow(from, { ceiling: inClass.ceiling, outside });
-    // A consent that ran out keeps it within the class without drawing it back: what it reached is the row's own audience.
-    const further = reaches.to !== publication.audience;
+    // A consent that ran out keeps it within the class without drawing it back; then it would reach fewer than its row says.
+    const further =
+      reaches.to !== publication.audience && narrower(reaches.to, publication.audience) !== reaches.to;
     return from === publication.audience
       ? []
       : [{ postId, writerId, writer, title, from, ...reaches, further, publication }];
