@@ -62,7 +62,7 @@ export function Builder(props: BuilderProps) {
 
   return (
     <>
-      <div className="head">
+      <section className="head" aria-label={t('head')}>
         <Link className="back" href={addresses.assignments}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
@@ -96,7 +96,7 @@ export function Builder(props: BuilderProps) {
             )}
           </span>
         </p>
-      </div>
+      </section>
       <main
         className="leafpage grid grid-cols-1 content-start !bg-paper lg:content-stretch lg:grid-cols-[330px_minmax(0,1fr)_350px]"
         id="main"

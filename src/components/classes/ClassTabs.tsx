@@ -29,7 +29,7 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
   const { act, busy, problem } = useDeed();
   const [asking, setAsking] = useState(false);
   return (
-    <div className="class-tabs">
+    <section className="class-tabs" aria-label={t('about')}>
       <nav aria-label={t('label')}>
         {GROUPS.map(({ name, pages }) =>
           pages.some((page) => addresses[page] === path) ? (
@@ -81,6 +81,6 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
           <span className="problem">{problem}</span>
         </p>
       ) : null}
-    </div>
+    </section>
   );
 }

@@ -172,7 +172,7 @@ export function RosterTable(props: RosterTableProps) {
         ) : null}
       </div>
       {chosen.length > 0 ? <SelectedBar {...props} chosen={chosen} onDone={() => setSelection({})} /> : null}
-      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={t('people')}>
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={t('table')}>
         <table className="posts-table people-table">
           <thead>
             {table.getHeaderGroups().map((headers) => (
