@@ -1,3 +1,4 @@
+import type { EventEmitter } from 'node:events';
 import { afterAll, describe, expect, test } from 'vitest';
 import { zipSync, strToU8 } from 'fflate';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
@@ -66,6 +67,15 @@ describe('what one person sends', () => {
     ]);
     expect(outcomes[1]).toMatchObject({ ok: true, value: { kind: 'read' } });
   });
+});
+
+test('a thread that dies of a task which was given up takes nobody with it', async () => {
+  await read('txt', file('grey'));
+  const { porchWork } = globalThis as { porchWork?: Map<string, { readonly pool: EventEmitter }> };
+  for (const { pool } of porchWork?.values() ?? [])
+    expect(() => pool.emit('error', new Error('out of memory'))).not.toThrow();
+  expect(porchWork?.size).toBeGreaterThan(0);
+  expect(await read('txt', file('grey'))).toMatchObject({ ok: true });
 });
 
 test('texts are spelt by the dictionary of their language, compounds too', async () => {

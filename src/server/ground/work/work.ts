@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { Piscina } from 'piscina';
 import type * as tasks from '../../../workers/tasks';
+import { log } from '../logging/log';
 import { Line } from './line';
 
 type Tasks = typeof tasks;
@@ -67,18 +68,25 @@ function poolOf(kind: Kind): Pools {
   shared.porchWork ??= new Map();
   const threads = kind === 'quick' ? 1 : Math.max(1, availableParallelism() - 1);
   const known = shared.porchWork.get(kind) ?? {
-    pool: new Piscina({
-      filename: path.join(/*turbopackIgnore: true*/ process.cwd(), 'node_modules/.porch/tasks.mjs'),
-      minThreads: 0,
-      maxThreads: threads,
-      idleTimeout: 60_000,
-      resourceLimits: LIMITS,
-      execArgv: [],
-    }),
+    pool: newPool(threads),
     line: new Line(threads, MOST_WAITING[kind]),
   };
   shared.porchWork.set(kind, known);
   return known;
+}
+
+function newPool(threads: number): Piscina {
+  const pool = new Piscina({
+    filename: path.join(/*turbopackIgnore: true*/ process.cwd(), 'node_modules/.porch/tasks.mjs'),
+    minThreads: 0,
+    maxThreads: threads,
+    idleTimeout: 60_000,
+    resourceLimits: LIMITS,
+    execArgv: [],
+  });
+  // A thread whose task was given up may die of it afterwards. That is nobody's task any more; unheard, it would end the whole process.
+  pool.on('error', (error: unknown) => log().warn({ err: error }, 'a thread ended after its task was given up'));
+  return pool;
 }
 
 interface Running {
