@@ -85,7 +85,9 @@ function newPool(threads: number): Piscina {
     execArgv: [],
   });
   // A thread whose task was given up may die of it afterwards. That is nobody's task any more; unheard, it would end the whole process.
-  pool.on('error', (error: unknown) => log().warn({ err: error }, 'a thread ended after its task was given up'));
+  pool.on('error', (error: unknown) =>
+    log().warn({ err: error }, 'a thread ended after its task was given up'),
+  );
   return pool;
 }
 
