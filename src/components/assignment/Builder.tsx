@@ -46,12 +46,11 @@ export function Builder(props: BuilderProps) {
 
   // Asked for once, all that lacks is said; asked for again, it is set where nothing stops it.
   const [asked, setAsked] = useState(false);
-  const lacks = lacksToSet(
-    { ...draft, isDue: draft.due !== null },
-    { dated: true, repeated: props.seriesOf !== null },
-  );
+  const lacking = () =>
+    lacksToSet({ ...draft, isDue: draft.due !== null }, { dated: true, repeated: props.seriesOf !== null });
   const setIt = async () => {
     say('');
+    const lacks = lacking();
     if (lacks.some((lack) => lack.stops) || (lacks.length > 0 && !asked)) {
       setAsked(true);
       return;
@@ -60,6 +59,8 @@ export function Builder(props: BuilderProps) {
     if ((await flush()) && (await wait(call(setAssignment, { assignmentId }))).ok) router.refresh();
   };
 
+  // Documents are opened for it: not while somebody only types.
+  const lacks = asked ? lacking() : [];
   return (
     <>
       <section className="head" aria-label={t('head')}>
@@ -137,7 +138,7 @@ export function Builder(props: BuilderProps) {
         draft={draft}
         trial={trial}
         problem={problem}
-        lacks={asked && lacks.length > 0 ? lacks : null}
+        lacks={lacks.length > 0 ? lacks : null}
         onSet={() => void setIt()}
         onLower={() => setAsked(false)}
       />

@@ -7,20 +7,16 @@ import {
   getFilteredRowModel,
   getSortedRowModel,
   useReactTable,
-  type Row,
   type RowSelectionState,
   type SortingState,
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp, Search } from 'lucide-react';
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
-import { useAddresses } from '../desk/useAddresses';
 import { useId, useMemo, useState, type ReactNode } from 'react';
 import { fold } from '../../core/text/alike';
-import { Mark } from '../basics/Mark';
-import { ConsentLine } from './ConsentLine';
 import { SelectedBar } from './SelectedBar';
-import { canHaveCard, needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
+import { StudentRow } from './StudentRow';
+import { needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
 
 interface RosterTableProps extends RosterProps {
   readonly onEdit: (personId: string) => void;
@@ -61,16 +57,6 @@ function Filter({ label, value, onChoose, children }: FilterProps) {
     </select>
   );
 }
-
-/** Marks and words of the ways in; the marks are those of the railing. */
-const MARKS: Readonly<Record<RosterStudent['signIn'], string>> = {
-  noCard: 's-g',
-  notUsed: 's-h',
-  locked: 's-o',
-  used: 's-m',
-  ownAccount: 's-m',
-  otherHome: 's-m',
-};
 
 /** The students by name, those first who need their teacher to get in; sorted, searched, several chosen at once. */
 export function RosterTable(props: RosterTableProps) {
@@ -250,97 +236,4 @@ function isFound(student: RosterStudent, wanted: string): boolean {
     .trim()
     .split(/\s+/)
     .every((word) => text.includes(word));
-}
-
-interface StudentRowProps {
-  readonly row: Row<RosterStudent>;
-  readonly onEdit: (personId: string) => void;
-}
-
-function StudentRow({ row, onEdit }: StudentRowProps) {
-  const t = useTranslations('roster');
-  const addresses = useAddresses();
-  const student = row.original;
-  return (
-    <tr>
-      <td>
-        <input
-          type="checkbox"
-          aria-label={t('choose', { name: student.name })}
-          checked={row.getIsSelected()}
-          onChange={row.getToggleSelectedHandler()}
-        />
-      </td>
-      <th scope="row">
-        <span className="flex items-center gap-2.5">
-          <span className="mono" aria-hidden="true">
-            {student.monogram}
-          </span>
-          <button
-            type="button"
-            className="plain"
-            title={`${student.givenName} ${student.familyName}`}
-            onClick={() => onEdit(student.personId)}
-          >
-            {student.name}
-            {student.group ? <small className="block font-normal text-ink-2">{student.group}</small> : null}
-          </button>
-        </span>
-      </th>
-      <td>{student.penName ? <i className="font-read">{student.penName}</i> : t('noneYet')}</td>
-      <td className="text-ink">
-        <span className="flex items-center gap-2">
-          <Mark id={MARKS[student.signIn]} className="s" />
-          {t(`signIn.${student.signIn}`, { tries: student.wrongTries })}
-        </span>
-      </td>
-      <td>
-        <ConsentLine consents={student.consents} />
-      </td>
-      <td>{student.lastSeen ?? t('notYet')}</td>
-      <td>
-        <Link
-          className="act"
-          href={addresses.student(student.personId)}
-          aria-label={t('postsOf', { name: student.name, count: student.posts })}
-          prefetch={false}
-        >
-          {student.posts}
-        </Link>
-      </td>
-      <td>
-        {needsHelp(student) ? (
-          <Link
-            className="act"
-            href={`${addresses.cards}?for=${student.personId}`}
-            aria-label={t(student.signIn === 'locked' ? 'newCardFor' : 'printCardFor', {
-              name: student.name,
-            })}
-          >
-            {t(student.signIn === 'locked' ? 'newCard' : 'printCard')}
-          </Link>
-        ) : (
-          <span className="flex flex-wrap gap-x-4">
-            {canHaveCard(student) ? (
-              <Link
-                className="act"
-                href={`${addresses.cards}?for=${student.personId}`}
-                aria-label={t('newCardFor', { name: student.name })}
-              >
-                {t('newCard')}
-              </Link>
-            ) : null}
-            <button
-              type="button"
-              className="act"
-              aria-label={t('changeFor', { name: student.name })}
-              onClick={() => onEdit(student.personId)}
-            >
-              {t('change')}
-            </button>
-          </span>
-        )}
-      </td>
-    </tr>
-  );
 }

@@ -1,3 +1,4 @@
+import { groupedBy } from '../groupedBy';
 import { fold } from '../text/alike';
 
 export interface PersonName {
@@ -70,15 +71,6 @@ function nameWith(person: PersonName, letters: number): string {
   const begun = lettersOf(person, letters);
   if (begun === '') return person.givenName;
   return `${person.givenName} ${begun}${begun === person.familyName.trim() ? '' : '.'}`;
-}
-
-function groupedBy<Thing>(
-  things: readonly Thing[],
-  keyOf: (thing: Thing) => string,
-): ReadonlyMap<string, readonly Thing[]> {
-  const groups = new Map<string, Thing[]>();
-  for (const thing of things) groups.set(keyOf(thing), [...(groups.get(keyOf(thing)) ?? []), thing]);
-  return groups;
 }
 
 /** The name under which a post is read outside the class. */

@@ -16,6 +16,15 @@ interface NumberFillProps {
 /** The largest number that any setting holds. */
 const MOST = 100_000;
 
+/** What is wrong with a number that was typed; null where it can be. */
+function faultOf(
+  number: number,
+  { decimals, least, most }: { readonly decimals: boolean; readonly least: number; readonly most: number },
+): 'whole' | 'between' | null {
+  if (!Number.isFinite(number) || number < least || number > most) return 'between';
+  return decimals || Number.isInteger(number) ? null : 'whole';
+}
+
 /**
  * A number edited where it stands in a sentence; left empty it is not asked for. One that cannot be is refused here and never taken, not
  * even in part: what was asked for stays, and the line says so.
@@ -42,18 +51,11 @@ export function NumberFill(props: NumberFillProps) {
         value={typed ?? value ?? ''}
         onChange={(event) => {
           const text = event.target.value.trim();
-          const number = Number(text.replace(',', '.'));
-          const fault =
-            text === ''
-              ? null
-              : !Number.isFinite(number) || number < least || number > most
-                ? 'between'
-                : !decimals && !Number.isInteger(number)
-                  ? 'whole'
-                  : null;
+          const number = text === '' ? undefined : Number(text.replace(',', '.'));
+          const fault = number === undefined ? null : faultOf(number, { decimals, least, most });
           setTyped(event.target.value);
           setWrong(fault);
-          if (!fault) onChange(text === '' ? undefined : number);
+          if (!fault) onChange(number);
         }}
         onBlur={() => {
           if (!wrong) setTyped(null);

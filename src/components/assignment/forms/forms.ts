@@ -40,7 +40,7 @@ interface KindForm {
   readonly group: (typeof GROUPS)[number];
   readonly Form: ComponentType<RequirementFormProps>;
   /** The numbers of its sentence, each of which may be another for one student. */
-  readonly limits: readonly LimitPart[];
+  readonly limits: readonly Pick<LimitPart, 'limit' | 'label'>[];
   readonly Icon: LucideIcon;
   /** The settings that a new requirement of the kind begins with. */
   readonly fresh: Omit<Requirement, 'id' | 'kind' | 'weight'>;
@@ -63,7 +63,7 @@ export const FORMS: ForEachKind<KindForm> = {
   words: {
     group: 'text',
     Form: WordsForm,
-    limits: [limit('min', 'min', ''), limit('max', 'max', ''), limit('tolerance', 'toleranceLabel', '')],
+    limits: [LEAST, MOST, { limit: 'tolerance', label: 'toleranceLabel' }],
     Icon: TextInitial,
     fresh: { min: 150, max: 300, tolerance: 5, points: 2, partial: true },
   },
@@ -76,7 +76,7 @@ export const FORMS: ForEachKind<KindForm> = {
   title: {
     group: 'text',
     Form: TitleForm,
-    limits: [limit('maxCharacters', 'maxLabel', '')],
+    limits: [{ limit: 'maxCharacters', label: 'maxLabel' }],
     Icon: Heading,
     fresh: { startsWith: '{number} ·', points: 1 },
   },

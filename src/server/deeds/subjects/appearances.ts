@@ -1,10 +1,11 @@
+import { groupedBy } from '../../../core/groupedBy';
 import { FREE_OUTSIDE, outside, type Outside } from '../../../core/privacy/consent';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { ClassRow } from '../../tables/classes';
 import type { MemberRow } from '../../tables/memberships';
 import type { Database } from '../../ground/database/database';
 import { findPerson } from '../../tables/people';
-import { listConsentsOf, listConsentsOfClass, type ConsentRow } from '../../tables/consents';
+import { listConsentsOf, listConsentsOfClass } from '../../tables/consents';
 
 /** How each writer of a class may appear outside it now. `members`: everybody who is or was in it. */
 export async function listAppearances(
@@ -14,7 +15,7 @@ export async function listAppearances(
 ): Promise<(writerId: string) => Outside> {
   if (!inClass.consentNeeded) return () => FREE_OUTSIDE;
   const day = localDate(now.getTime(), inClass.timeZone);
-  const consents = grouped(await listConsentsOfClass(database, inClass.id));
+  const consents = groupedBy(await listConsentsOfClass(database, inClass.id), (consent) => consent.personId);
   const penNames = new Map(members.map((one) => [one.personId, one.penName]));
   return (writerId) =>
     outside(consents.get(writerId) ?? [], day, { penName: penNames.get(writerId) ?? null });
@@ -30,11 +31,4 @@ export async function findAppearance(
   const day = localDate(now.getTime(), inClass.timeZone);
   const person = await findPerson(database, writerId);
   return outside(await listConsentsOf(database, writerId), day, { penName: person?.penName ?? null });
-}
-
-function grouped(consents: readonly ConsentRow[]): ReadonlyMap<string, readonly ConsentRow[]> {
-  const byPerson = new Map<string, ConsentRow[]>();
-  for (const consent of consents)
-    byPerson.set(consent.personId, [...(byPerson.get(consent.personId) ?? []), consent]);
-  return byPerson;
 }
