@@ -6,20 +6,15 @@ import type { Result } from '../src/server/ground/access/useCase';
 import { changeAssignment } from '../src/server/deeds/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/deeds/assignments/makeAssignment';
 import { setAssignment } from '../src/server/deeds/assignments/setAssignment';
-import { updateLook } from '../src/server/tables/classSettings';
-import { insertClass } from '../src/server/tables/classes';
-import { insertMembership, updateGroup } from '../src/server/tables/memberships';
 import { recordConsent } from '../src/server/deeds/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/ground/database/database';
 import { newId } from '../src/server/ground/database/newId';
 import { closeWork } from '../src/server/ground/work/work';
 import { closePool } from '../src/server/ground/database/pool';
-import { insertLabel } from '../src/server/tables/labels';
 import { makePage } from '../src/server/deeds/pages/makePage';
 import { savePage } from '../src/server/deeds/pages/savePage';
 import { showPage } from '../src/server/deeds/pages/showPage';
 import { findPersonByEmail, insertPerson, updateLastSeen } from '../src/server/tables/people';
-import { updateHomeClass } from '../src/server/tables/joinRequests';
 import { updatePasscode } from '../src/server/tables/roster';
 import { addPicture } from '../src/server/deeds/pictures/addPicture';
 import { beginPost } from '../src/server/deeds/posts/beginPost';
@@ -33,10 +28,11 @@ import { sendBack } from '../src/server/deeds/reviews/sendBack';
 import { writeNote } from '../src/server/deeds/reviews/writeNote';
 import { findHandInByReceipt } from '../src/server/tables/handIns';
 import { hashPasscode, hashSecret } from '../src/server/ground/secrets/secrets';
-import { ASSIGNMENTS, CLASS_LABELS, type DemoAssignment } from './assignments';
+import { ASSIGNMENTS, type DemoAssignment } from './assignments';
 import { drawPicture, type DrawingName } from './draw/picture';
 import { OTHER_STUDENTS, STUDENTS, TEACHERS, type DemoStudent } from './people';
 import { loadBigClass } from './bigClass';
+import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insertClasses';
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { POSTS } from './writing';
@@ -46,8 +42,6 @@ const DAY = 86_400_000;
 /** What the demo's children say of their pictures. */
 const LICENCES = ['free', 'withName', 'classOnly'] as const;
 const HOUR = 3_600_000;
-const TIME_ZONE = 'Europe/Dublin';
-const CODE = { weather: 'QUAY2418', garden: 'MOSS5520' };
 
 interface Loading {
   readonly classId: string;
@@ -151,50 +145,6 @@ async function insertStudent(
   return id;
 }
 
-async function insertWeatherClass(people: ReadonlyMap<string, string>, now: Date): Promise<string> {
-  const id = newId();
-  await inTransaction(async (transaction) => {
-    await insertClass(transaction, {
-      id,
-      address: 'wind',
-      title: 'Wind & Weather',
-      groupName: '8B',
-      subtitle: 'What 8B sees from the harbour wall',
-      schoolName: 'Alder Quay School',
-      code: CODE.weather,
-      timeZone: TIME_ZONE,
-      language: 'en-GB',
-      ceiling: 'everyone',
-      namingRule: 'firstNameAndInitial',
-      passcodeKind: 'pictures',
-      namesTyped: false,
-      consentNeeded: true,
-      settledAt: now,
-      createdAt: now,
-    });
-    for (const [label, meaning = '', drawing = null] of CLASS_LABELS)
-      await insertLabel(transaction, id, label, { meaning, drawing });
-    const members = [
-      ['marisol', 'teacher'] as const,
-      ['idris', 'coTeacher'] as const,
-      ...STUDENTS.map((student) => [student.key, 'student'] as const),
-    ];
-    for (const [key, role] of members)
-      await insertMembership(transaction, {
-        classId: id,
-        personId: people.get(key) ?? '',
-        role,
-        joinedAt: now,
-      });
-    for (const { key, group } of STUDENTS) {
-      const place = { classId: id, personId: people.get(key) ?? '' };
-      await updateGroup(transaction, { ...place, groupName: group });
-      await updateHomeClass(transaction, place);
-    }
-  });
-  return id;
-}
-
 /** The letters that came back at the beginning of term. */
 async function recordConsents({
   classId,
@@ -209,40 +159,6 @@ async function recordConsents({
       const input = { classId, personIds: [people.get(key) ?? ''], ...consent, givenOn, until };
       succeeded(await perform(recordConsent, input, asker));
     }
-}
-
-async function insertGardenClass(people: ReadonlyMap<string, string>, now: Date): Promise<void> {
-  const id = newId();
-  await inTransaction(async (transaction) => {
-    await insertClass(transaction, {
-      id,
-      address: 'moss',
-      title: 'The Moss Garden',
-      groupName: '6A',
-      subtitle: 'Small green things, looked at closely',
-      schoolName: 'Alder Quay School',
-      code: CODE.garden,
-      timeZone: TIME_ZONE,
-      language: 'en-GB',
-      ceiling: 'ourClass',
-      namingRule: 'firstName',
-      passcodeKind: 'digits',
-      namesTyped: false,
-      consentNeeded: true,
-      settledAt: now,
-      createdAt: now,
-    });
-    await updateLook(transaction, id, { look: 'orchard', banner: 'trees', lettering: 'school' });
-    const members = [
-      ['idris', 'teacher'] as const,
-      ...OTHER_STUDENTS.map((student) => [student.key, 'student'] as const),
-    ];
-    for (const [key, role] of members) {
-      const place = { classId: id, personId: people.get(key) ?? '' };
-      await insertMembership(transaction, { ...place, role, joinedAt: now });
-      if (role === 'student') await updateHomeClass(transaction, place);
-    }
-  });
 }
 
 async function loadPages({ classId, now, people }: Loading): Promise<void> {

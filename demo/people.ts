@@ -33,7 +33,8 @@ export interface DemoConsent {
 }
 
 /** Everybody here is invented. */
-// The third is new at the school and has no class yet; the fourth runs the install and teaches nobody.
+// The third is new at the school and has no class yet; the fourth runs the install and teaches nobody; the
+// fifth takes over for some days.
 export const TEACHERS: readonly DemoTeacher[] = [
   {
     key: 'marisol',
@@ -66,6 +67,14 @@ export const TEACHERS: readonly DemoTeacher[] = [
     email: 'wilma.harcourt@example.org',
     password: 'six spoons in the drawer',
     account: 'administrator',
+  },
+  {
+    key: 'nia',
+    givenName: 'Nia',
+    familyName: 'Corrigan',
+    email: 'nia.corrigan@example.org',
+    password: 'two umbrellas by the gate',
+    account: 'teacher',
   },
 ];
 

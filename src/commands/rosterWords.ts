@@ -17,6 +17,9 @@ const REASONS: Readonly<Record<RosterReason, string>> = {
   notAStudent: 'not a student of the class',
   deleted: 'the student was deleted',
   grownUp: 'it belongs to somebody with an account of their own',
+  belongsToAnother: 'the identifier or address belongs to somebody who is there',
+  sameAsEarlier: 'the same as earlier in the list',
+  noSuchUser: 'enrolled, but not among the users',
 };
 
 /** A remark with its reason in words. */

@@ -18,6 +18,7 @@ export function addressesOf(classId: string) {
     look: `${at}/look`,
     roles: `${at}/roles`,
     log: `${at}/log`,
+    whereWeAre: `${at}/here`,
     assignments: `${at}/assignments`,
     assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
     assignmentAsStudent: (assignmentId: string) => `${at}/assignments/${assignmentId}?as=student`,

@@ -1,5 +1,6 @@
 import type { UseCase } from './ground/access/useCase';
 import { changeAccount } from './deeds/administration/changeAccount';
+import { giveTeacher } from './deeds/administration/giveTeacher';
 import { makeAccount } from './deeds/administration/makeAccount';
 import {
   deleteAnybody,
@@ -40,14 +41,17 @@ import { restoreClass } from './deeds/classes/restoreClass';
 import { copyClass } from './deeds/copying/copyClass';
 import { makeClass } from './deeds/classes/makeClass';
 import { nameClass } from './deeds/classes/nameClass';
+import { leaveLine } from './deeds/classes/leaveLine';
 import { restClass } from './deeds/classes/restClass';
 import { settleClass } from './deeds/classes/settleClass';
 import { chooseSignIn } from './deeds/classes/chooseSignIn';
 import { deletePerson, previewDeletion } from './deeds/people/deletePerson';
 import { restorePerson } from './deeds/people/restorePerson';
+import { changeLastDay } from './deeds/people/changeLastDay';
 import { changeRole } from './deeds/people/changeRole';
 import { decideJoining, decideJoiningAnywhere, withdrawJoining } from './deeds/people/decideJoining';
 import { handOn, handOnAnybody } from './deeds/people/handOn';
+import { handOverClass } from './deeds/people/handOverClass';
 import { removeMember } from './deeds/people/removeMember';
 import { changePerson } from './deeds/people/changePerson';
 import { groupStudents } from './deeds/people/groupStudents';
@@ -59,6 +63,7 @@ import { removeStudents } from './deeds/people/removeStudents';
 import { takeInAgain } from './deeds/people/takeInAgain';
 import { listClassPictures } from './deeds/pictures/listClassPictures';
 import { takeOutPicture } from './deeds/pictures/takeOutPicture';
+import { tellWhoIsIn, whoIsIn } from './deeds/pictures/whoIsIn';
 import { addLabel, changeLabel, decideLabel } from './deeds/labels/changeLabel';
 import { changeDesk } from './deeds/classes/changeDesk';
 import { changePostAddress } from './deeds/addresses/changePostAddress';
@@ -102,6 +107,7 @@ import { writeNote } from './deeds/reviews/writeNote';
 export const USE_CASES = {
   makeAccount,
   changeAccount,
+  giveTeacher,
   retryJobs,
   searchPeople,
   previewErasure,
@@ -124,6 +130,7 @@ export const USE_CASES = {
   setPassphrase,
   setPostPassphrase,
   settleClass,
+  leaveLine,
   restClass,
   copyClass,
   previewClassDeletion,
@@ -138,7 +145,9 @@ export const USE_CASES = {
   previewDeletion,
   deletePerson,
   restorePerson,
+  changeLastDay,
   changeRole,
+  handOverClass,
   removeMember,
   decideJoining,
   decideJoiningAnywhere,
@@ -194,6 +203,8 @@ export const USE_CASES = {
   changePostAddress,
   listClassPictures,
   takeOutPicture,
+  tellWhoIsIn,
+  whoIsIn,
   narrowAudience,
   handIn,
   takeBack,

@@ -247,7 +247,7 @@ test('a writer lets fewer people read, and it stays so', async () => {
   await writer.sees('Everyone, with your name as Oona G.');
   await writer.press('Let fewer people read it');
   await writer.choose('Let fewer people read it', 'only the writer and the teachers');
-  await writer.sees('You, Marisol Tennant and Idris Vale.');
+  await writer.sees('You, Marisol Tennant, Idris Vale');
   await writer.driver.wait(async () => !(await writer.shows('Everyone, with your name')), 10_000);
   await writer.driver.navigate().refresh();
   await writer.press('Hand in', "//section[@aria-label='The gate']");

@@ -69,11 +69,13 @@ test('it is accepted with a new account on a phone', async () => {
   await aunt.sees('Use at least ten characters');
   await aunt.fill('Choose a password', 'four gulls on a mast');
   await aunt.press('Accept');
-  await aunt.sees('Your class');
-  expect(await aunt.standsOut()).toEqual([]);
-  await aunt.press('Go there');
+  // Who reads lands on the blog, by name, with a way out.
   await aunt.driver.wait(until.urlContains('/blog/moss'), 20_000);
   await aunt.sees('Small green things');
+  expect(await aunt.standsOut()).toEqual([]);
+  await aunt.sees('Rosa');
+  await aunt.press('Sign out');
+  await aunt.driver.wait(until.urlContains('/sign-in'), 20_000);
   await aunt.goTo(await linkFor(AUNT, 'asks you into'));
   await aunt.sees('This invitation was accepted already');
 });

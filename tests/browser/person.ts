@@ -202,7 +202,7 @@ export class Person {
   async isSaved(): Promise<void> {
     // What was typed last is handed over once it is painted.
     await this.driver.sleep(HANDING_OVER);
-    await this.find(By.xpath("//*[@role='status'][contains(., 'Safe, saved just now')]"));
+    await this.find(By.xpath("//*[contains(@class, 'safe')][contains(., 'Safe, saved just now')]"));
   }
 
   /** What axe finds serious or critical on the page as it stands. */

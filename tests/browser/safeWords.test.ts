@@ -113,9 +113,10 @@ test('two versions are merged: what both wrote stays, unless the writer says oth
   await write(laptop, Key.ENTER + 'A part by the laptop.');
   await laptop.isSaved();
   await write(phone, Key.ENTER + 'A part by the phone.');
-  await phone.sees('There are two versions of this post');
-  await phone.press('Go on with what is chosen here');
+  // What only one side wrote is merged by itself, and nothing is asked.
+  await phone.sees('A part by the laptop.');
   await phone.isSaved();
+  expect(await phone.shows('There are two versions')).toBe(false);
   await laptop.driver.navigate().refresh();
   await laptop.sees('A part by the phone.');
   expect(await textOf(laptop)).toContain('A part by the laptop.');

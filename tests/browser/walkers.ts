@@ -194,6 +194,7 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().student(ids.writer),
     needs: ['class.teach', {}],
   },
+  '(desk)/class/[classId]/here/page.tsx': { address: () => at().whereWeAre, needs: ['class.teach', {}] },
   '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
   '(desk)/class/[classId]/(about)/page.tsx': { address: () => at().roster, needs: ['roster.read', {}] },
   '(desk)/class/[classId]/(about)/cards/page.tsx': { address: () => at().cards, needs: ['roster.read', {}] },
@@ -221,12 +222,12 @@ export const PAGES: Readonly<Record<string, Page>> = {
   },
   '(desk)/class/[classId]/(about)/privacy/page.tsx': {
     address: () => at().privacy,
-    needs: ['class.change', {}],
+    needs: ['class.guard', {}],
   },
   '(desk)/class/[classId]/(about)/look/page.tsx': { address: () => at().look, needs: ['class.change', {}] },
   '(desk)/class/[classId]/(about)/ending/page.tsx': {
     address: () => at().ending,
-    needs: ['class.change', {}],
+    needs: ['class.guard', {}],
   },
   '(desk)/class/[classId]/(about)/settings/page.tsx': {
     address: () => at().settings,

@@ -2,7 +2,7 @@ import { placeOf } from '../../src/core/languages/languages';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
 import { undoEverything, type Undoing } from './undone';
 import type { Audience } from '../../src/core/access/audience';
-import type { AccountRole, ClassRole } from '../../src/core/access/may';
+import { isTeacher, type AccountRole, type ClassRole } from '../../src/core/access/may';
 import type { DocumentJson } from '../../src/core/document/openDocument';
 import { instructionsFrom } from '../../src/core/assignments/lessonText';
 import { readHtml } from '../../src/core/document/html/readHtml';
@@ -33,6 +33,7 @@ export const NOW = new Date('2026-11-17T12:00:00Z');
 export type Who =
   | 'teacher'
   | 'coTeacher'
+  | 'supplyTeacher'
   | 'editor'
   | 'writer'
   | 'classmate'
@@ -50,6 +51,7 @@ export const EVERYBODY: readonly Who[] = [
   'classmate',
   'writer',
   'editor',
+  'supplyTeacher',
   'coTeacher',
   'teacher',
 ];
@@ -62,6 +64,7 @@ export const ROLES: Readonly<Record<Who, ClassRole | null>> = {
   classmate: 'student',
   writer: 'student',
   editor: 'studentEditor',
+  supplyTeacher: 'supplyTeacher',
   coTeacher: 'coTeacher',
   teacher: 'teacher',
   administrator: null,
@@ -75,6 +78,7 @@ export const ACCOUNTS: Readonly<Record<Who, AccountRole | null>> = {
   classmate: null,
   writer: null,
   editor: null,
+  supplyTeacher: 'teacher',
   coTeacher: 'teacher',
   teacher: 'teacher',
   administrator: 'administrator',
@@ -105,6 +109,7 @@ export async function buildHouse(ceiling: Audience = 'everyone'): Promise<House>
   const people = {
     teacher: await addPerson('Tess', classId, 'teacher'),
     coTeacher: await addPerson('Cory', classId, 'coTeacher'),
+    supplyTeacher: await addPerson('Supp', classId, 'supplyTeacher'),
     writer: await addPerson('Wren', classId, 'student'),
     classmate: await addPerson('Mate', classId, 'student'),
     editor: await addPerson('Edda', classId, 'studentEditor'),
@@ -177,7 +182,7 @@ export async function addPerson(
   givenName: string,
   classId: string | null,
   role: ClassRole | null,
-  account: AccountRole | null = role === 'teacher' || role === 'coTeacher' ? 'teacher' : null,
+  account: AccountRole | null = role !== null && isTeacher(role) ? 'teacher' : null,
 ): Promise<string> {
   const id = newId();
   const homeClassId = role === 'student' || role === 'studentEditor' ? classId : null;

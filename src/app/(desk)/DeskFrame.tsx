@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { FetchAgain } from '@/components/basics/FetchAgain';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
-import { may } from '@/core/access/may';
+import { isTeacher, may } from '@/core/access/may';
 import { database } from '@/server/ground/database/database';
 import { requireSession } from '@/server/http/desk';
 import { countWaiting } from '@/server/tables/postsOfClass';
-import { isTeacher, shownInClass, type Desk } from '@/server/deeds/sessions/desk';
+import { shownInClass, type Desk } from '@/server/deeds/sessions/desk';
 
 interface DeskFrameProps {
   readonly desk: Desk;
@@ -23,8 +23,12 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
     <div className={className}>
       <FetchAgain />
       <Lintel
-        role={isTeacher(role) ? 'teacher' : 'student'}
-        person={{ id: person.id, ...shownInClass({ ...person, role }) }}
+        role={role === 'supplyTeacher' ? role : isTeacher(role) ? 'teacher' : 'student'}
+        person={{
+          id: person.id,
+          ...shownInClass({ ...person, role }),
+          administrates: person.account === 'administrator',
+        }}
         inClass={inClass}
         classes={classes.map(({ id, title, groupName }) => ({ id, title, groupName }))}
         waiting={taught.length > 0 ? await countWaiting(database, taught) : 0}

@@ -2,6 +2,7 @@ import { withWords } from '@/app/Words';
 
 export default withWords([
   'install',
+  'lintel',
   'refusals.account',
   'refusals.class',
   'refusals.retention',

@@ -1,10 +1,11 @@
 import { notFound } from 'next/navigation';
 import { Install } from '@/components/administration/Install';
 import { maybeInstall } from '@/server/views/administration/viewInstall';
+import { shownInClass } from '@/server/deeds/sessions/desk';
 import { requireSession } from '@/server/http/desk';
 
 export default async function AdministrationPage() {
-  const { person, language } = await requireSession();
+  const { person, classes, language } = await requireSession();
   const install = await maybeInstall({
     personId: person.id,
     account: person.account,
@@ -12,5 +13,12 @@ export default async function AdministrationPage() {
     now: new Date(),
   });
   if (!install) notFound();
-  return <Install {...install} />;
+  const menu = {
+    id: person.id,
+    ...shownInClass({ ...person, role: 'teacher' }),
+    classes: classes.map(({ id, title, groupName }) => ({ id, title, groupName })),
+    currentClass: '',
+    administrates: true,
+  };
+  return <Install {...install} menu={menu} />;
 }

@@ -15,7 +15,7 @@ export interface AcceptInvitationProps {
     readonly state: 'open' | 'expired' | 'used' | 'withdrawn';
     readonly title: string;
     readonly schoolName: string;
-    readonly role: 'coTeacher' | 'studentEditor' | 'student' | 'reader';
+    readonly role: 'coTeacher' | 'supplyTeacher' | 'studentEditor' | 'student' | 'reader';
     readonly email: string;
     readonly hasAccount: boolean;
   } | null;
@@ -36,7 +36,8 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
   const { busy, problem, field, problemAt, wait } = useAsking();
   const accept = async (input: InvitationAnswer) => {
     const outcome = await wait(ask(acceptInvitation, input), { leaves: true });
-    if (outcome.ok) window.location.assign('/classes');
+    // Who was invited to read goes on to the blog from there.
+    if (outcome.ok) window.location.assign(invitation?.role === 'reader' ? '/today' : '/classes');
   };
   if (invitation?.state !== 'open')
     return (

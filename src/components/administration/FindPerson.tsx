@@ -1,12 +1,14 @@
 'use client';
 
-import { useFormatter, useTranslations } from 'next-intl';
+import { useLocale, useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { archiveAddress } from '../../contract/addresses';
 import { deleteAnybody } from '../../contract/administration/deleteAnybody';
 import { handOnAnybody } from '../../contract/people/handOnAnybody';
 import { previewErasure } from '../../contract/administration/previewErasure';
 import { restoreAnybody } from '../../contract/administration/restoreAnybody';
 import { searchPeople, type PersonFound as Found } from '../../contract/administration/searchPeople';
+import { dateInWords } from '../../core/timing/inWords';
 import type { PersonHoldings } from '../../core/privacy/holdings';
 import { call, type Outcome, type Sent } from '../basics/call';
 import { Field } from '../basics/Field';
@@ -17,7 +19,7 @@ type PersonFound = Sent<Found>;
 /** Finds anybody of the install, to hand out what is kept of them or to delete them when they or their parents ask for it. */
 export function FindPerson() {
   const t = useTranslations('install.people');
-  const format = useFormatter();
+  const locale = useLocale();
   const [words, setWords] = useState('');
   const [found, setFound] = useState<readonly PersonFound[] | null>(null);
   const { busy, problem, wait } = useAsking();
@@ -69,7 +71,7 @@ export function FindPerson() {
               <span className="calm block">
                 {one.classes || t('inNoClass')}
                 {one.eraseAt
-                  ? `; ${t('deleted', { day: format.dateTime(new Date(one.eraseAt), { dateStyle: 'long' }) })}`
+                  ? `; ${t('deleted', { day: dateInWords(Date.parse(one.eraseAt), 'UTC', locale) })}`
                   : ''}
               </span>
             </span>
@@ -96,6 +98,9 @@ export function FindPerson() {
                 </select>
               </label>
             ) : null}
+            <a className="act justify-self-start" href={archiveAddress.ofPerson(one.personId)} download>
+              {t('takeAlong', { name: one.name })}
+            </a>
             {one.eraseAt ? (
               <button
                 type="button"

@@ -1,14 +1,17 @@
 'use client';
-import { changeAccount } from '../../contract/administration/changeAccount';
 import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhere';
 import { retryJobs } from '../../contract/administration/retryJobs';
 import type { AccountRole } from '../../core/access/may';
 import type { Retention } from '../../core/privacy/retention';
+import { PersonMenu } from '../desk/PersonMenu';
+import type { PersonMenuProps } from '../desk/personMenuProps';
 import { PlainLintel } from '../desk/PlainLintel';
 import { useDeed } from '../basics/useDeed';
 import { Decisions } from '../roster/JoinRequests';
 import type { JoinRequest } from '../roster/rosterProps';
 import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
+import { AccountChoice } from './AccountChoice';
+import { ClassesOfInstall, type ClassShown } from './ClassesOfInstall';
 import { FindPerson } from './FindPerson';
 import { RetentionForm } from './RetentionForm';
 import { NewAccount } from './NewAccount';
@@ -16,6 +19,7 @@ import { useMadeWords } from '../basics/useMadeWords';
 
 export interface InstallProps {
   readonly yourself: string;
+  readonly menu: PersonMenuProps;
   readonly accounts: readonly {
     readonly personId: string;
     readonly name: string;
@@ -26,15 +30,7 @@ export interface InstallProps {
     /** True for who has not chosen a password yet. */
     readonly waits: boolean;
   }[];
-  readonly classes: readonly {
-    readonly id: string;
-    readonly title: string;
-    readonly groupName: string;
-    readonly students: number;
-    readonly posts: number;
-    readonly pictures: number;
-    readonly resting: boolean;
-  }[];
+  readonly classes: readonly ClassShown[];
   readonly databaseMegabytes: number;
   /** What was tried often, by the limit's name; the subject is empty for who stays unnamed. */
   readonly limits: readonly {
@@ -62,7 +58,9 @@ export function Install(props: InstallProps) {
   const givenUp = jobs.reduce((sum, one) => sum + one.givenUp, 0);
   return (
     <>
-      <PlainLintel home="/classes" />
+      <PlainLintel home="/classes">
+        <PersonMenu {...props.menu} />
+      </PlainLintel>
       <main className="page" id="main">
         <h1 className="says">
           {givenUp > 0 ? t('somethingFailed', { count: givenUp }) : t('heading', { count: classes.length })}
@@ -93,22 +91,7 @@ export function Install(props: InstallProps) {
                     {t('teaches', { count: one.classes })},{' '}
                     {one.waits ? t('waits') : one.lastSeen ? t('seen', { when: one.lastSeen }) : t('notYet')}
                   </span>
-                  <select
-                    className="field"
-                    aria-label={t('accountOf', { name: one.name })}
-                    value={one.account ?? ''}
-                    disabled={busy || one.personId === yourself}
-                    onChange={(event) =>
-                      void act(changeAccount, {
-                        personId: one.personId,
-                        account: accountOf(event.target.value),
-                      })
-                    }
-                  >
-                    <option value="teacher">{t('account.teacher')}</option>
-                    <option value="administrator">{t('account.administrator')}</option>
-                    <option value="">{t('account.none')}</option>
-                  </select>
+                  <AccountChoice {...one} own={one.personId === yourself} />
                 </li>
               ))}
             </ul>
@@ -119,17 +102,10 @@ export function Install(props: InstallProps) {
               {t('classes', { count: classes.length })}{' '}
               <small>{t('size', { size: databaseMegabytes })}</small>
             </h2>
-            <ul className="rows">
-              {classes.map((one) => (
-                <li key={one.id} className="sm:grid-cols-[1fr_auto]">
-                  <b>{[one.title, one.groupName].filter(Boolean).join(', ')}</b>
-                  <span className="calm">
-                    {t('classSize', { students: one.students, posts: one.posts, pictures: one.pictures })}
-                    {one.resting ? `, ${t('resting')}` : ''}
-                  </span>
-                </li>
-              ))}
-            </ul>
+            <ClassesOfInstall
+              classes={classes}
+              teachers={accounts.filter((one) => one.account !== null && !one.waits)}
+            />
             <div className="mt-10 grid gap-10">
               <FindPerson />
               <RetentionForm retention={props.retention} />
@@ -191,9 +167,4 @@ export function Install(props: InstallProps) {
       </main>
     </>
   );
-}
-
-/** What an account is chosen to be; nothing chosen takes it away. */
-function accountOf(chosen: string): AccountRole | null {
-  return chosen === 'teacher' || chosen === 'administrator' ? chosen : null;
 }

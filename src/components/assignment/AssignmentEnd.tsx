@@ -16,7 +16,7 @@ import { useAddresses } from '../desk/useAddresses';
 import type { BuilderProps } from './builderProps';
 
 /** How an assignment ends: taken from the students' sight again, put out of the way, or deleted with all that goes along. */
-export function AssignmentEnd({ assignmentId, isSet, putAway, begun, series }: BuilderProps) {
+export function AssignmentEnd({ assignmentId, isSet, putAway, begun, erases, series }: BuilderProps) {
   const t = useTranslations('builder.end');
   const addresses = useAddresses();
   const router = useRouter();
@@ -60,7 +60,7 @@ export function AssignmentEnd({ assignmentId, isSet, putAway, begun, series }: B
             {t(putAway ? 'takeOut' : 'putAway')}
           </button>
         ) : null}
-        {holdings ? null : (
+        {holdings || !erases ? null : (
           <button type="button" className="act" disabled={busy} onClick={() => void look()}>
             {t('delete')}
           </button>

@@ -27,6 +27,8 @@ export interface BuilderProps {
   readonly handedIn: number;
   /** How many posts were begun. */
   readonly begun: number;
+  /** Whether whoever looks may delete it. */
+  readonly erases: boolean;
   /** Whether it is out of the way. */
   readonly putAway: boolean;
   readonly draft: AssignmentDraft;

@@ -31,6 +31,8 @@ type Kept = UnsavedCopy | { readonly sealed: Sealed };
 interface Device extends DBSchema {
   /** By person and post: unsaved words wait on this device for their writer alone. */
   unsaved: { key: [personId: string, postId: string]; value: Kept };
+  /** When somebody pressed Hand it in and the line was cut, milliseconds since 1970; the words are in `unsaved`, or saved. */
+  pressed: { key: [personId: string, postId: string]; value: number };
 }
 
 let opened: Promise<IDBPDatabase<Device>> | null = null;
@@ -40,8 +42,11 @@ const lines = new Map<string, Promise<unknown>>();
 const turns = new Map<string, number>();
 
 function device(): Promise<IDBPDatabase<Device>> {
-  opened ??= openDB<Device>('green-porch', 1, {
-    upgrade: (database) => void database.createObjectStore('unsaved'),
+  opened ??= openDB<Device>('green-porch', 2, {
+    upgrade: (database, from) => {
+      if (from < 1) database.createObjectStore('unsaved');
+      database.createObjectStore('pressed');
+    },
     // Another page of ours wants to bring the form up to date; it is opened again when it is needed.
     blocking: () => void closeDevice(),
     terminated: () => (opened = null),
@@ -97,6 +102,22 @@ export function countUnsaved(personId: string): Promise<number> {
     async (database) => (await database.getAllKeys('unsaved')).filter(([owner]) => owner === personId).length,
     0,
   );
+}
+
+/** Notes that somebody pressed Hand it in while the line was cut. */
+export function keepPressed({ personId, postId }: Omit<Whose, 'sealKey'>, at: number): Promise<void> {
+  return onDevice(async (database) => {
+    await database.put('pressed', at, [personId, postId]);
+  }, undefined);
+}
+
+/** When a press was made that still waits, or null. */
+export function findPressed({ personId, postId }: Omit<Whose, 'sealKey'>): Promise<number | null> {
+  return onDevice(async (database) => (await database.get('pressed', [personId, postId])) ?? null, null);
+}
+
+export function forgetPressed({ personId, postId }: Omit<Whose, 'sealKey'>): Promise<void> {
+  return onDevice((database) => database.delete('pressed', [personId, postId]), undefined);
 }
 
 /** Does something about a post once what was asked before is done. */

@@ -1,6 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { Look } from '../../core/looks/looks';
+import { ReaderMenu } from './ReaderMenu';
 import { BannerDrawing } from './BannerDrawing';
 
 export interface BlogShown extends Look {
@@ -14,12 +15,14 @@ export interface BlogShown extends Look {
 interface BannerProps {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** The name of who was invited to read and has no desk here; null for everybody else. */
+  readonly readerName: string | null;
   /** The front page has the high one with the drawing; every other page a low one. */
   readonly low?: boolean;
 }
 
 /** The head of a class blog: a sky over what its look draws. */
-export function Banner({ blog, signedIn, low = false }: BannerProps) {
+export function Banner({ blog, signedIn, readerName, low = false }: BannerProps) {
   const t = useTranslations('blog');
   return (
     <header className={low ? 'banner low' : 'banner'}>
@@ -35,10 +38,14 @@ export function Banner({ blog, signedIn, low = false }: BannerProps) {
         )}
         <p>{low ? blog.subtitle : t('subtitle', { subtitle: blog.subtitle, school: blog.schoolName })}</p>
       </div>
-      {/* The desk speaks its reader's language, not the class's: a whole page is fetched. */}
-      <a className="btn sign-in" href={signedIn ? '/today' : '/sign-in'}>
-        {t(signedIn ? 'toDesk' : 'signIn')}
-      </a>
+      {readerName === null ? (
+        // The desk speaks its reader's language, not the class's: a whole page is fetched.
+        <a className="btn sign-in" href={signedIn ? '/today' : '/sign-in'}>
+          {t(signedIn ? 'toDesk' : 'signIn')}
+        </a>
+      ) : (
+        <ReaderMenu name={readerName} />
+      )}
     </header>
   );
 }

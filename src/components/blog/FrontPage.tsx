@@ -15,6 +15,8 @@ interface Counted {
 export interface FrontPageProps {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** The name of who was invited to read and has no desk here; null for everybody else. */
+  readonly readerName: string | null;
   /** The pages of the blog that the reader may read. */
   readonly pages: readonly PageLink[];
   /** Whose eyes a teacher reads with. */
@@ -52,7 +54,7 @@ export function FrontPage(props: FrontPageProps) {
           </a>
         </p>
       ) : null}
-      <Banner blog={blog} signedIn={signedIn} />
+      <Banner blog={blog} signedIn={signedIn} readerName={props.readerName} />
       <PageMenu pages={pages} />
       <div className="front">
         <main id="main">

@@ -7,6 +7,8 @@ import { PageMenu, type PageLink } from './PageMenu';
 export interface InnerPageProps {
   readonly blog: BlogShown;
   readonly signedIn: boolean;
+  /** The name of who was invited to read and has no desk here; null for everybody else. */
+  readonly readerName: string | null;
   /** The pages of the blog that the reader may read. */
   readonly pages: readonly PageLink[];
 }
@@ -15,6 +17,7 @@ export interface InnerPageProps {
 export function InnerPage({
   blog,
   signedIn,
+  readerName,
   pages,
   current,
   children,
@@ -29,7 +32,7 @@ export function InnerPage({
       <a className="skip" href="#main">
         {t('skip')}
       </a>
-      <Banner blog={blog} signedIn={signedIn} low />
+      <Banner blog={blog} signedIn={signedIn} readerName={readerName} low />
       <PageMenu pages={pages} {...(current === undefined ? {} : { current })} />
       {children}
     </Blog>

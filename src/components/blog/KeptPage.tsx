@@ -5,6 +5,7 @@ import { Blog } from './Blog';
 export interface KeptPageProps {
   readonly blog: Look;
   readonly title: string;
+  readonly subtitle: string;
   readonly html: string;
   readonly lettering: Lettering | '';
   readonly writer: string;
@@ -18,6 +19,7 @@ export interface KeptPageProps {
 export function KeptPage({
   blog,
   title,
+  subtitle,
   html,
   lettering,
   writer,
@@ -34,8 +36,13 @@ export function KeptPage({
           {t('line', { writer, when: handedIn, words, receipt })} {takenBack ? t('takenBack') : t('onlyYou')}{' '}
           <a href="/today">{t('toDesk')}</a>
         </p>
-        <h1 className="post-title my-5">{title || t('untitled')}</h1>
-        <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
+        <h1 className="post-title mt-5">{title || t('untitled')}</h1>
+        {subtitle ? (
+          <p className="mt-2 font-read text-[20px] text-ink-2" dir="auto">
+            {subtitle}
+          </p>
+        ) : null}
+        <div className="prose mt-5" dangerouslySetInnerHTML={{ __html: html }} />
       </main>
     </Blog>
   );

@@ -30,6 +30,7 @@ export interface PostPageProps extends CardShown, InnerPageProps {
 export function PostPage({
   blog,
   signedIn,
+  readerName,
   pages,
   html,
   lettering,
@@ -43,7 +44,7 @@ export function PostPage({
 }: PostPageProps) {
   const t = useTranslations('blog');
   return (
-    <InnerPage blog={blog} signedIn={signedIn} pages={pages}>
+    <InnerPage blog={blog} signedIn={signedIn} readerName={readerName} pages={pages}>
       <main id="main">
         <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>

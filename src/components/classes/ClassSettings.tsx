@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { AddressForm } from './AddressForm';
-import { DeskRuleForm } from './DeskRuleForm';
+import { DeskRuleForm, PressedHoursForm } from './DeskRuleForm';
 import { NamesForm } from './NamesForm';
 import { WordsForm } from './WordsForm';
 import { YearForm } from './YearForm';
@@ -25,6 +25,7 @@ export function ClassSettings(props: ClassSettingsProps) {
           <h2 className="section-head">{t('desk.heading')}</h2>
           <DeskRuleForm classId={classId} desk={desk} rule="oneNextThing" />
           <DeskRuleForm classId={classId} desk={desk} rule="linksInSameTab" />
+          <PressedHoursForm classId={classId} desk={desk} />
         </section>
       </div>
     </main>

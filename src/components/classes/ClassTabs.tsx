@@ -10,28 +10,36 @@ import { useDeed } from '../basics/useDeed';
 
 /** The pages about a class in three groups: who is in it, what is written in it, what keeps it safe. */
 const GROUPS = [
-  { name: 'people', pages: ['roster', 'cards', 'invitations', 'roles'] },
+  { name: 'people', pages: ['roster', 'cards', 'invitations', 'roles', 'whereWeAre'] },
   { name: 'writing', pages: ['settings', 'look', 'labels', 'pictures', 'ending'] },
   { name: 'safety', pages: ['privacy', 'concerns', 'log'] },
 ] as const;
 
 interface ClassTabsProps {
+  /** The pages that are there for whoever looks. */
+  readonly pages: readonly string[];
+  /** Whether they may give the class another code. */
+  readonly guards: boolean;
   readonly classId: string;
   readonly code: string;
   readonly resting: boolean;
 }
 
 /** The pages about a class, and the code with which children come in. */
-export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
+export function ClassTabs({ classId, code, resting, pages: there, guards }: ClassTabsProps) {
   const t = useTranslations('classTabs');
   const path = usePathname();
   const addresses = addressesOf(classId);
   const { act, busy, problem } = useDeed();
   const [asking, setAsking] = useState(false);
+  const groups = GROUPS.map(({ name, pages }) => ({
+    name,
+    pages: pages.filter((page) => there.includes(page)),
+  })).filter(({ pages }) => pages.length > 0);
   return (
     <section className="class-tabs" aria-label={t('about')}>
       <nav aria-label={t('label')}>
-        {GROUPS.map(({ name, pages }) =>
+        {groups.map(({ name, pages }) =>
           pages.some((page) => addresses[page] === path) ? (
             <span key={name} role="group" aria-label={t(`groups.${name}`)}>
               <b aria-hidden="true">{t(`groups.${name}`)}</b>
@@ -46,7 +54,11 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
               ))}
             </span>
           ) : (
-            <Link key={name} href={addresses[pages[0]]} title={pages.map((page) => t(page)).join(', ')}>
+            <Link
+              key={name}
+              href={addresses[pages[0] ?? 'settings']}
+              title={pages.map((page) => t(page)).join(', ')}
+            >
               <b>{t(`groups.${name}`)}</b>
             </Link>
           ),
@@ -57,9 +69,11 @@ export function ClassTabs({ classId, code, resting }: ClassTabsProps) {
       ) : (
         <p>
           {t('code')} <b className="tracking-wider">{code}</b>{' '}
-          <button type="button" className="act" onClick={() => setAsking(!asking)}>
-            {t('change')}
-          </button>
+          {guards ? (
+            <button type="button" className="act" onClick={() => setAsking(!asking)}>
+              {t('change')}
+            </button>
+          ) : null}
         </p>
       )}
       {asking ? (

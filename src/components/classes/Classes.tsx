@@ -8,7 +8,7 @@ import type { ClassRole } from '../../core/access/may';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
 import { PlainLintel } from '../desk/PlainLintel';
-import { useOwnSession } from '../desk/useOwnSession';
+import { useOwnSession } from '../basics/useOwnSession';
 import { NewClassForm } from './NewClassForm';
 
 export interface ClassesProps {

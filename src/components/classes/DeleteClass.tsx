@@ -6,7 +6,6 @@ import { useState } from 'react';
 import { deleteClass } from '../../contract/classes/deleteClass';
 import { previewClassDeletion, type ClassHoldings } from '../../contract/classes/previewClassDeletion';
 import { call } from '../basics/call';
-import { Field } from '../basics/Field';
 import { useAsking } from '../basics/useAsking';
 
 interface DeleteClassProps {
@@ -17,20 +16,24 @@ interface DeleteClassProps {
   readonly archived: boolean;
 }
 
-/** The end of a class: rest, an archive, what would go, its title typed by hand; and then a month to change one's mind. */
+/** The end of a class: rest, an archive, what would go, each of it unlatched; and then a month to change one's mind. */
 export function DeleteClass({ classId, title, resting, archived }: DeleteClassProps) {
   const t = useTranslations('classSettings.deleting');
   const [holdings, setHoldings] = useState<ClassHoldings | null>(null);
-  const [typed, setTyped] = useState('');
   const [taken, setTaken] = useState(archived);
   const { busy, problem, wait } = useAsking();
   const ask = async () => {
     const outcome = await wait(call(previewClassDeletion, { classId }));
     setHoldings(outcome.ok ? outcome.value : null);
   };
-  const doIt = async () => {
-    const { ok } = await wait(call(deleteClass, { classId, title: typed }), { leaves: true });
-    if (ok) window.location.assign('/classes');
+  const doIt = async ({ students, posts, pictures }: ClassHoldings) => {
+    const outcome = await wait(call(deleteClass, { classId, students, posts, pictures }), { leaves: true });
+    if (outcome.ok) window.location.assign('/classes');
+    // Something came or went meanwhile: it is counted again, and looked at again.
+    else if (outcome.code === 'class.holdsOthers') {
+      const again = await call(previewClassDeletion, { classId });
+      setHoldings(again.ok ? again.value : null);
+    }
   };
   return (
     <section className="grid gap-3">
@@ -50,30 +53,70 @@ export function DeleteClass({ classId, title, resting, archived }: DeleteClassPr
         </button>
       ) : null}
       {holdings ? (
-        <form
-          className="grid gap-3"
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault();
-            void doIt();
-          }}
-        >
-          <p>{t('what', { ...holdings })}</p>
-          <p className="text-ink-2">{t('month')}</p>
-          <Field label={t('typeTitle', { title })} value={typed} autoComplete="off" onText={setTyped} />
-          <span className="flex flex-wrap gap-3">
-            <button className="btn" disabled={busy || typed.trim() === ''}>
-              {t('do', { title })}
-            </button>
-            <button type="button" className="btn" onClick={() => setHoldings(null)}>
-              {t('leave')}
-            </button>
-          </span>
-        </form>
+        <Latches
+          key={JSON.stringify(holdings)}
+          title={title}
+          holdings={holdings}
+          busy={busy}
+          onDelete={() => void doIt(holdings)}
+          onLeave={() => setHoldings(null)}
+        />
       ) : null}
       <p role="alert" className="problem">
         {problem}
       </p>
     </section>
+  );
+}
+
+interface LatchesProps {
+  readonly title: string;
+  readonly holdings: ClassHoldings;
+  readonly busy: boolean;
+  readonly onDelete: () => void;
+  readonly onLeave: () => void;
+}
+
+const LATCHES = ['students', 'posts', 'pictures'] as const;
+
+/** What goes with a class, a latch for each: the gate opens once all of them are lifted. */
+function Latches({ title, holdings, busy, onDelete, onLeave }: LatchesProps) {
+  const t = useTranslations('classSettings.deleting');
+  const [lifted, setLifted] = useState<ReadonlySet<string>>(new Set());
+  const lift = (latch: string) => {
+    const next = new Set(lifted);
+    if (!next.delete(latch)) next.add(latch);
+    setLifted(next);
+  };
+  return (
+    <div className="latches">
+      <p>{t('lift')}</p>
+      {LATCHES.map((latch) => (
+        <button
+          key={latch}
+          type="button"
+          className="latch"
+          aria-pressed={lifted.has(latch)}
+          onClick={() => lift(latch)}
+        >
+          <i aria-hidden="true" />
+          {t(`latch.${latch}`, { ...holdings })}
+        </button>
+      ))}
+      <p className="text-ink-2">{t('month')}</p>
+      <span className="flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn"
+          disabled={busy || lifted.size < LATCHES.length}
+          onClick={onDelete}
+        >
+          {t('do', { title })}
+        </button>
+        <button type="button" className="btn" onClick={onLeave}>
+          {t('leave')}
+        </button>
+      </span>
+    </div>
   );
 }

@@ -2,13 +2,13 @@
 
 import { useTranslations } from 'next-intl';
 import { changeDesk } from '../../contract/classes/changeDesk';
-import type { DeskRules } from '../../core/classes/deskRules';
+import { PRESSED_HOURS, type DeskRules } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
 
 interface DeskRuleFormProps {
   readonly classId: string;
   readonly desk: DeskRules;
-  readonly rule: keyof DeskRules;
+  readonly rule: Exclude<keyof DeskRules, 'pressedHours'>;
 }
 
 /** One thing that a class decides about how its writers work; it is kept as soon as it is pressed. */
@@ -34,5 +34,35 @@ export function DeskRuleForm({ classId, desk, rule }: DeskRuleFormProps) {
         {problem}
       </p>
     </div>
+  );
+}
+
+/** How long a press without a line counts; it is kept as soon as it is chosen. */
+export function PressedHoursForm({ classId, desk }: Pick<DeskRuleFormProps, 'classId' | 'desk'>) {
+  const t = useTranslations('classSettings.desk.pressedHours');
+  const { act, busy, problem } = useDeed();
+  return (
+    <label className="grid gap-1">
+      <b>{t('name')}</b>
+      <span className="text-[14.5px] text-ink-2">{t('means')}</span>
+      <select
+        className="field !w-auto justify-self-start"
+        value={desk.pressedHours}
+        disabled={busy}
+        onChange={({ target: { value } }) => {
+          const pressedHours = PRESSED_HOURS.find((hours) => String(hours) === value) ?? 0;
+          void act(changeDesk, { classId, ...desk, pressedHours });
+        }}
+      >
+        {PRESSED_HOURS.map((hours) => (
+          <option key={hours} value={hours}>
+            {t('hours', { hours })}
+          </option>
+        ))}
+      </select>
+      <span className="problem" role="alert">
+        {problem}
+      </span>
+    </label>
   );
 }

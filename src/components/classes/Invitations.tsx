@@ -9,7 +9,7 @@ import { Field } from '../basics/Field';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
 
-type Role = 'coTeacher' | 'studentEditor' | 'student' | 'reader';
+type Role = 'coTeacher' | 'supplyTeacher' | 'studentEditor' | 'student' | 'reader';
 
 interface Shown {
   readonly id: string;
@@ -172,9 +172,10 @@ function InvitationRow({ classId, invitation }: { readonly classId: string; read
 
 function NewInvitation({ classId }: { readonly classId: string }) {
   const t = useTranslations('invitations');
-  const { act, busy, problem } = useDeed();
+  const { act, busy, problem, field } = useDeed();
   const [email, setEmail] = useState('');
   const [role, setRole] = useState<Role>('reader');
+  const [lastDay, setLastDay] = useState('');
   const [sent, setSent] = useState('');
   return (
     <form
@@ -182,7 +183,8 @@ function NewInvitation({ classId }: { readonly classId: string }) {
       noValidate
       onSubmit={async (event) => {
         event.preventDefault();
-        if (!(await act(invite, { classId, role, email, personId: null }))) return;
+        const until = role === 'supplyTeacher' && lastDay ? { lastDay } : {};
+        if (!(await act(invite, { classId, role, email, personId: null, ...until }))) return;
         setSent(email);
         setEmail('');
       }}
@@ -190,7 +192,7 @@ function NewInvitation({ classId }: { readonly classId: string }) {
       <h2 className="section-head">{t('new')}</h2>
       <fieldset className="grid gap-2">
         <legend className="sr-only">{t('asWhat')}</legend>
-        {(['reader', 'coTeacher', 'student', 'studentEditor'] as const).map((one) => (
+        {(['reader', 'coTeacher', 'supplyTeacher', 'student', 'studentEditor'] as const).map((one) => (
           <label key={one} className="flex items-start gap-3">
             <input
               type="radio"
@@ -206,13 +208,22 @@ function NewInvitation({ classId }: { readonly classId: string }) {
           </label>
         ))}
       </fieldset>
+      {role === 'supplyTeacher' ? (
+        <Field
+          label={t('lastDay')}
+          type="date"
+          value={lastDay}
+          problem={field === 'lastDay' ? problem : ''}
+          onText={setLastDay}
+        />
+      ) : null}
       <Field
         label={t('email')}
         type="email"
         autoComplete="off"
         maxLength={254}
         value={email}
-        problem={problem}
+        problem={field === 'lastDay' ? '' : problem}
         onText={setEmail}
       />
       <p role="status" className="text-ink-2">

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { useAskBeforeLeaving } from '../basics/useAskBeforeLeaving';
 
 interface KeepLineProps {
   readonly busy: boolean;
@@ -13,6 +14,7 @@ interface KeepLineProps {
 /** The button of a part of the settings, and whether what stands above it is kept. */
 export function KeepLine({ busy, changed, kept, problem = '' }: KeepLineProps) {
   const t = useTranslations('classSettings');
+  useAskBeforeLeaving(changed ? t('notKept') : '');
   return (
     <p className="mt-1 flex items-center gap-4">
       <button className="btn go" disabled={busy || !changed}>

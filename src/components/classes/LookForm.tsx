@@ -76,7 +76,7 @@ export function LookForm({ classId, blog, today, cards }: LookFormProps) {
         </form>
         <div className="look-shown" aria-hidden="true" inert>
           <Blog look={chosen}>
-            <Banner blog={{ ...blog, ...chosen }} signedIn={false} />
+            <Banner blog={{ ...blog, ...chosen }} signedIn={false} readerName={null} />
             <div className="front">
               <div>
                 <PostCard card={first} lead />

@@ -39,7 +39,9 @@ export function OpenAgain({ classId, openable }: OpenAgainProps) {
                 </Link>
                 <span className="block text-ink-2">
                   {post.further ? t('would', { audience: post.to }) : null}{' '}
-                  {post.heldBack ? t(`stays.${post.heldBack}`, { name: post.writer }) : null}
+                  {post.heldBack
+                    ? t(`stays.${post.heldBack}`, { name: post.writer, ...post.inPictures })
+                    : null}
                 </span>
               </li>
             ))}

@@ -9,7 +9,7 @@ import { call } from '../basics/call';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
 import { useRefusal } from '../basics/useRefusal';
-import { useOwnSession } from '../desk/useOwnSession';
+import { useOwnSession } from '../basics/useOwnSession';
 import type { ClassNames } from './classProps';
 
 interface RestAndCopyProps {

@@ -1,5 +1,9 @@
 'use client';
+import { useTranslations } from 'next-intl';
+import { useState } from 'react';
+import { changeLastDay } from '../../contract/people/changeLastDay';
 import { changeRole } from '../../contract/people/changeRole';
+import { handOverClass } from '../../contract/people/handOverClass';
 import { removeMember } from '../../contract/people/removeMember';
 import type { ClassRole } from '../../core/access/may';
 import { ACCESS, ACTIONS, RELATIONS_NOW } from '../../core/access/table';
@@ -9,31 +13,42 @@ import { useMadeWords } from '../basics/useMadeWords';
 interface Named {
   readonly personId: string;
   readonly name: string;
+  /** The last day of who is let in for a while, a local date. */
+  readonly lastDay: string | null;
 }
 
 export interface RolesProps {
   readonly classId: string;
   readonly yourself: string;
+  /** Whether whoever looks runs the class. */
+  readonly runsIt: boolean;
   readonly students: readonly Named[];
   readonly people: Readonly<Record<Exclude<ClassRole, 'student'>, readonly Named[]>>;
 }
 
 /** Who is what in the class, and the access table itself in plain words. */
-export function Roles({ classId, yourself, students, people }: RolesProps) {
+export function Roles({ classId, yourself, runsIt, students, people }: RolesProps) {
   const t = useMadeWords('roles');
   const { act, busy, problem } = useDeed();
   return (
     <main className="page" id="main">
       <h1 className="says">{t('heading')}</h1>
       <p className="under">{t('under')}</p>
-      <section className="mt-6 grid gap-x-10 gap-y-6 sm:grid-cols-2 lg:grid-cols-4">
-        {(['teacher', 'coTeacher', 'studentEditor', 'reader'] as const).map((role) => (
+      <section className="mt-6 grid gap-x-10 gap-y-6 sm:grid-cols-2 lg:grid-cols-5">
+        {(['teacher', 'coTeacher', 'supplyTeacher', 'studentEditor', 'reader'] as const).map((role) => (
           <div key={role}>
             <h2 className="section-head">{t(`people.${role}`)}</h2>
             <ul>
               {people[role].map((one) => (
-                <li key={one.personId} className="flex justify-between gap-3 border-b border-line py-2">
-                  <b>{one.name}</b>
+                <li
+                  key={one.personId}
+                  className="flex flex-wrap justify-between gap-x-3 border-b border-line py-2"
+                >
+                  <b>
+                    <bdi>{one.name}</bdi>
+                  </b>
+                  {one.lastDay === null ? null : <LastDay classId={classId} {...one} lastDay={one.lastDay} />}
+                  {role === 'coTeacher' && runsIt ? <HandOver classId={classId} {...one} /> : null}
                   {role === 'studentEditor' ? (
                     <button
                       type="button"
@@ -47,7 +62,8 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
                       {t('noEditor')}
                     </button>
                   ) : null}
-                  {(role === 'coTeacher' || role === 'reader') && one.personId !== yourself ? (
+                  {(role === 'coTeacher' || role === 'supplyTeacher' || role === 'reader') &&
+                  one.personId !== yourself ? (
                     <button
                       type="button"
                       className="act"
@@ -123,5 +139,69 @@ export function Roles({ classId, yourself, students, people }: RolesProps) {
         </table>
       </div>
     </main>
+  );
+}
+
+/** Until when somebody is let in, and another day for it. */
+function LastDay({
+  classId,
+  personId,
+  name,
+  lastDay,
+}: Named & { readonly classId: string; readonly lastDay: string }) {
+  const t = useTranslations('roles');
+  const { act, busy, problem } = useDeed();
+  return (
+    <label className="w-full text-ink-2">
+      {t('lastDay')}
+      <input
+        type="date"
+        className="field"
+        aria-label={t('lastDayOf', { name })}
+        value={lastDay}
+        disabled={busy}
+        onChange={(event) => {
+          if (event.target.value) void act(changeLastDay, { classId, personId, lastDay: event.target.value });
+        }}
+      />
+      <span role="alert" className="problem">
+        {problem}
+      </span>
+    </label>
+  );
+}
+
+/** Hands the class over to a co-teacher, once that was asked again. */
+function HandOver({ classId, personId, name }: Named & { readonly classId: string }) {
+  const t = useTranslations('roles');
+  const { act, busy, problem } = useDeed();
+  const [asking, setAsking] = useState(false);
+  return asking ? (
+    <p className="ask w-full">
+      {t('handingOver', { name })}{' '}
+      <button
+        type="button"
+        className="act"
+        disabled={busy}
+        onClick={() => void act(handOverClass, { classId, personId })}
+      >
+        {t('handOverSure', { name })}
+      </button>{' '}
+      <button type="button" className="act" onClick={() => setAsking(false)}>
+        {t('leaveIt')}
+      </button>{' '}
+      <span role="alert" className="problem">
+        {problem}
+      </span>
+    </p>
+  ) : (
+    <button
+      type="button"
+      className="act"
+      aria-label={t('handOverTo', { name })}
+      onClick={() => setAsking(true)}
+    >
+      {t('handOver')}
+    </button>
   );
 }

@@ -1,18 +1,21 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { LookingContext } from '../editor/addresses/LookingContext';
 import { GradeGivenBack } from '../feedback/GradeGivenBack';
 import { NotesInMargin } from '../feedback/NotesInMargin';
 import { WriterNameContext } from '../editor/picture/WriterNameContext';
 import { SpellingBubble } from './SpellingBubble';
 import { useSpelt } from '../editor/spelling/useSpelt';
+import { LinkBubble } from '../editor/tools/LinkBubble';
 import { Tools } from '../editor/tools/Tools';
 import { ComposeHead } from './ComposeHead';
 import type { ComposeProps } from './composeProps';
 import { useAnswer } from './useAnswer';
+import { useDeskKeys } from './useDeskKeys';
 import { useHandIn } from './useHandIn';
+import { useHeadHistory } from './useHeadHistory';
 import { useWritingDesk } from './useWritingDesk';
 import { WhatGoesOn } from './WhatGoesOn';
 import { WhatIsAsked } from './WhatIsAsked';
@@ -33,8 +36,11 @@ export function Compose(props: ComposeProps) {
   const [source, setSource] = useState(false);
   const [spelt, setSpelt] = useSpelt();
   const desk = useWritingDesk(props);
+  const openPictures = useCallback(() => setChoosing(true), []);
   const { editor, writing, change, changeBeside, pictures } = desk;
-  const gate = useHandIn(post.id, desk.saving, props.readers.audience, assignment.requirements);
+  useDeskKeys(editor, openPictures);
+  const history = useHeadHistory(desk);
+  const gate = useHandIn(props, desk);
   const { answer, misspelt, suggest } = useAnswer({
     spelt,
     assignment,
@@ -53,35 +59,45 @@ export function Compose(props: ComposeProps) {
           asReaders={asReaders}
           onTurn={() => setAsReaders(!asReaders)}
         />
-        {editor && !asReaders ? (
-          <Tools
-            editor={editor}
-            onPictures={() => setChoosing(true)}
-            onDocument={desk.bringIn.open}
-            onSource={() => setSource(true)}
-            language={assignment.language}
-            few={props.oneNextThing}
-            spelling={{ on: spelt, onTurn: setSpelt }}
-            lettering={{
-              chosen: writing.beside.lettering,
-              onChoose: (lettering) => changeBeside({ lettering }),
-            }}
-          />
-        ) : (
-          <div className="tools" aria-hidden="true" />
-        )}
+        <section className="contents" aria-label={t('toolsOf')}>
+          {editor && !asReaders ? (
+            <Tools
+              editor={editor}
+              onPictures={() => setChoosing(true)}
+              onDocument={desk.bringIn.open}
+              onSource={() => setSource(true)}
+              language={assignment.language}
+              few={props.oneNextThing}
+              history={history}
+              spelling={{ on: spelt, onTurn: setSpelt }}
+              lettering={{
+                chosen: writing.beside.lettering,
+                onChoose: (lettering) => changeBeside({ lettering }),
+              }}
+            />
+          ) : (
+            <div className="tools" aria-hidden="true" />
+          )}
+        </section>
         <main className="leafpage" id="main">
+          <h1 className="sr-only">{writing.title.trim() || assignment.title}</h1>
           <div className="spread">
             <aside className="margin-start" aria-label={t('instructions')}>
               <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
             </aside>
             <div className="sheet-text">
-              <WhatGoesOn {...props} desk={desk} />
+              <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} />
               {asReaders ? (
                 <AsReadersSeeIt writing={writing} writer={writer} audience={gate.audience} />
               ) : (
-                <WritingSheet desk={desk} source={source} onLeaveSource={() => setSource(false)} />
+                <WritingSheet
+                  desk={desk}
+                  history={history}
+                  source={source}
+                  onLeaveSource={() => setSource(false)}
+                />
               )}
+              {editor && !asReaders && !source ? <LinkBubble editor={editor} /> : null}
               {editor && spelt && !asReaders && !source ? (
                 <SpellingBubble editor={editor} misspelt={misspelt} body={writing.body} suggest={suggest} />
               ) : null}

@@ -18,7 +18,7 @@ export function ComposeHead({ assignment, due, steps, asReaders, onTurn }: Compo
   const stepName = useStepName();
   const next = nextToCome(steps);
   return (
-    <div className="head no-print">
+    <section className="head no-print" aria-label={t('head')}>
       <Link className="back" href="/writing">
         <ArrowLeft aria-hidden="true" size={17} />{' '}
         <span className="sr-only sm:not-sr-only">{t('myWriting')}</span>
@@ -46,6 +46,6 @@ export function ComposeHead({ assignment, due, steps, asReaders, onTurn }: Compo
         <i aria-hidden="true" />
         <span className={asReaders ? 'on' : ''}>{t('asReaders')}</span>
       </button>
-    </div>
+    </section>
   );
 }

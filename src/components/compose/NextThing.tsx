@@ -29,7 +29,7 @@ interface NextThingProps {
 export function NextThing({ className, slats, next, asked, count, allOpen, ...props }: NextThingProps) {
   const t = useTranslations('railing');
   return (
-    <div className={className}>
+    <div className={`next-thing ${className}`}>
       <Pickets slats={slats} />
       <p className="px-4 pt-2 text-[15px] font-bold leading-tight sm:font-read sm:text-[19px]">
         {asked ? asked.question : next ? t('next', { name: next.name }) : t('allDone')}

@@ -2,6 +2,7 @@
 
 import { useFormatter, useNow, useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useState } from 'react';
 import { useAddresses } from '../desk/useAddresses';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
@@ -27,24 +28,36 @@ export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn 
   const t = useTranslations('editor.saving');
   const addresses = useAddresses();
   const refusal = useRefusal();
+  const [signingIn, setSigningIn] = useState(false);
   const lit = state.kind === 'saved' || state.kind === 'saving';
   return (
     <p className="safe no-print">
       <Mark id={lit ? 'porch-light' : 'porch-dark'} />
       <span>
-        <b role="status">
+        {/* That all is well is shown, and not read out again and again; only trouble is. */}
+        <b>
           {state.kind === 'saved' ? <SavedAgo at={state.at} /> : null}
           {state.kind === 'saving' ? t(state.kept ? 'saving' : 'savingFromPage') : null}
-          {state.kind === 'offline' ? t(state.kept ? 'offlineKept' : 'offlineInPage') : null}
-          {state.kind === 'signedOut' ? t('signedOut') : null}
-          {state.kind === 'branched' ? t('branched') : null}
-          {state.kind === 'refused' ? refusal(state) : null}
+          <span role="status">
+            {state.kind === 'offline' ? t(state.kept ? 'offlineKept' : 'offlineInPage') : null}
+            {state.kind === 'signedOut' ? t('signedOut') : null}
+            {state.kind === 'branched' ? t('branched') : null}
+            {state.kind === 'refused' ? refusal(state) : null}
+          </span>
         </b>{' '}
         <WhoCanRead stage={stage} readers={readers} />{' '}
-        {state.kind === 'signedOut' ? (
-          <SignInAgain classCode={classCode} onSignedIn={onSignedIn} />
+        {/* What is open stays until it is done, whatever is tried meanwhile. */}
+        {state.kind === 'signedOut' || signingIn ? (
+          <SignInAgain classCode={classCode} open={signingIn} onOpen={setSigningIn} onSignedIn={onSignedIn} />
         ) : (
-          <Link href={addresses.revisions(postId)}>{t('earlier')}</Link>
+          <>
+            {state.kind === 'branched' ? (
+              <a className="act" href="#two-versions">
+                {t('lookAtBoth')}
+              </a>
+            ) : null}{' '}
+            <Link href={addresses.revisions(postId)}>{t('earlier')}</Link>
+          </>
         )}
       </span>
     </p>

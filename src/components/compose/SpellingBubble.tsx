@@ -2,10 +2,11 @@
 
 import { type Editor, useEditorState } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
-import { useEffect, useReducer, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { DocumentJson } from '../../core/document/openDocument';
 import type { Answering, Misspelt } from './useAnswer';
 import { markUnknown, unknownAtCursor } from '../editor/spelling/spellingMarks';
+import { TextBubble } from '../editor/TextBubble';
 
 interface SpellingBubbleProps {
   readonly editor: Editor;
@@ -21,8 +22,6 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
   const box = useRef<HTMLDivElement>(null);
   const [words, setWords] = useState<readonly string[] | null>(null);
   const [left, setLeft] = useState('');
-  // The text scrolls away under it: it is drawn anew at the word's place.
-  const [, follow] = useReducer((times: number) => times + 1, 0);
   useEffect(() => {
     // What was found in a text that has changed since belongs nowhere any more; the next answer is on its way.
     if (misspelt?.body === body) markUnknown(editor, misspelt.places);
@@ -48,14 +47,9 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
       }
     };
     document.addEventListener('keydown', into);
-    window.addEventListener('scroll', follow, true);
-    return () => {
-      document.removeEventListener('keydown', into);
-      window.removeEventListener('scroll', follow, true);
-    };
+    return () => document.removeEventListener('keydown', into);
   }, [at]);
   if (!at || left === at) return null;
-  const { bottom, left: x } = editor.view.coordsAtPos(Number(from));
   const put = (chosen: string) =>
     editor
       .chain()
@@ -63,17 +57,12 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
       .insertContentAt({ from: Number(from), to: Number(to) }, chosen)
       .run();
   return (
-    <div
-      ref={box}
-      role="group"
-      aria-label={t('label', { word })}
-      className="spelling-bubble"
-      style={{ top: bottom + 6, left: x }}
-      onKeyDown={(event) => {
-        if (event.key !== 'Escape') return;
-        setLeft(at);
-        editor.commands.focus();
-      }}
+    <TextBubble
+      editor={editor}
+      at={Number(from)}
+      label={t('label', { word })}
+      onLeave={() => setLeft(at)}
+      box={box}
     >
       {words === null ? <span>{t('looking')}</span> : null}
       {words?.map((suggestion) => (
@@ -85,6 +74,6 @@ export function SpellingBubble({ editor, misspelt, body, suggest }: SpellingBubb
       <button type="button" className="act" onClick={() => setLeft(at)}>
         {t('leave')}
       </button>
-    </div>
+    </TextBubble>
   );
 }

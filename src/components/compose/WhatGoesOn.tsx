@@ -1,10 +1,12 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import { BroughtInLine } from '../editor/bringIn/BroughtInLine';
+import { swapPicture } from '../editor/picture/putPicture';
 import { UploadLine } from '../editor/UploadLine';
 import type { ComposeProps } from './composeProps';
 import { SaveLine } from './SaveLine';
+import type { LatePress } from './useLatePress';
 import { useOtherPages } from './useOtherPages';
 import type { WritingDesk } from './useWritingDesk';
 import { onDemand } from '../basics/onDemand';
@@ -12,13 +14,19 @@ import { onDemand } from '../basics/onDemand';
 const BranchBanner = onDemand(async () => (await import('./BranchBanner')).BranchBanner);
 
 /** All that the writer is told above the text: that it is safe and who can read it, first of all, and always in sight. */
-export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: WritingDesk }) {
+export function WhatGoesOn({
+  desk,
+  latePress,
+  ...props
+}: ComposeProps & { readonly desk: WritingDesk; readonly latePress: LatePress }) {
   const { post } = props;
   const { saving, writing } = desk;
   const t = useTranslations('editor');
   const others = useOtherPages(post.id);
   const isNews =
     !['saved', 'saving'].includes(saving.state.kind) ||
+    latePress.at !== null ||
+    latePress.wroteOn ||
     desk.bringIn.state.kind !== 'nothing' ||
     desk.pictures.uploads.length > 0;
   return (
@@ -32,13 +40,19 @@ export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: W
           classCode={props.classCode}
           onSignedIn={() => void saving.flush()}
         />
+        <HandInWaits {...latePress} />
         {others > 0 ? (
           <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
             {t('otherPages', { count: others })}
           </p>
         ) : null}
         <BroughtInLine bringIn={desk.bringIn} doc={desk.editor?.state.doc ?? null} />
-        <UploadLine pictures={desk.pictures} />
+        <UploadLine
+          pictures={desk.pictures}
+          onSwap={(from, to) => {
+            if (desk.editor) swapPicture(desk.editor, from, to);
+          }}
+        />
       </div>
       {props.opened.map((one) => (
         <p key={one.when + one.teacher} className="mb-3 border-l-4 border-plum pl-3">
@@ -59,14 +73,42 @@ export function WhatGoesOn({ desk, ...props }: ComposeProps & { readonly desk: W
         <BranchBanner
           mine={writing}
           theirs={saving.state.theirs}
+          base={saving.state.base}
           onChoose={(chosen) => {
             if (saving.state.kind !== 'branched') return;
             desk.replaceBy(chosen);
-            saving.settle(saving.state.version);
+            saving.settle(saving.state.version, saving.state.theirs);
             saving.change(chosen);
           }}
         />
       ) : null}
     </>
+  );
+}
+
+/** The press was made by the clock that its writer sees. */
+const DEVICE_ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** That a press waits for the line, and since when; or that it was given up. */
+function HandInWaits({ at, wroteOn, giveUp }: LatePress) {
+  const t = useTranslations('editor.saving');
+  const format = useFormatter();
+  if (at === null)
+    return wroteOn ? (
+      <p className="mb-3 border-l-4 border-amber pl-3 no-print" role="status">
+        {t('wroteOn')}
+      </p>
+    ) : null;
+  return (
+    <p className="mb-3 border-l-4 border-plum pl-3 no-print" role="status">
+      <b>
+        {t('handInWaits', {
+          at: format.dateTime(new Date(at), { timeStyle: 'short', timeZone: DEVICE_ZONE }),
+        })}
+      </b>{' '}
+      <button type="button" className="act" onClick={giveUp}>
+        {t('pressedBack')}
+      </button>
+    </p>
   );
 }

@@ -3,9 +3,10 @@
 import { EditorContent } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
-import { useId, useRef, useState } from 'react';
+import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { letteringProperties } from '../../core/looks/looks';
 import { editorContent } from '../editor/useWritingEditor';
+import type { History } from './useHeadHistory';
 import type { WritingDesk } from './useWritingDesk';
 
 // The source view brings an editor of its own, which few writers need.
@@ -16,18 +17,28 @@ const LONGEST_TITLE = 300;
 
 interface WritingSheetProps {
   readonly desk: WritingDesk;
+  readonly history: History;
   /** Whether the text is shown as HTML. */
   readonly source: boolean;
   readonly onLeaveSource: () => void;
 }
 
 /** Title, subtitle and text. */
-export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps) {
+export function WritingSheet({ desk, history, source, onLeaveSource }: WritingSheetProps) {
   const { editor, writing, change, changeBeside } = desk;
   const t = useTranslations('editor');
   const id = useId();
   const [cut, setCut] = useState(false);
   const subtitle = useRef<HTMLInputElement>(null);
+  // The browser's own history of a field knows nothing of the text.
+  const onKeys = (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+    const key = event.key.toLowerCase();
+    if (key !== 'z' && key !== 'y') return;
+    event.preventDefault();
+    if (key === 'y' || event.shiftKey) history.redo();
+    else history.undo();
+  };
   // What is too long for a title, as a whole text that was pasted there, goes on in the text: nothing is lost.
   const setTitle = (typed: string) => {
     const signs = Array.from(typed);
@@ -49,6 +60,7 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
         aria-describedby={`${id}-long`}
         onChange={(event) => setTitle(event.target.value.replace(/\n/g, ' '))}
         onKeyDown={(event) => {
+          onKeys(event);
           if (event.key !== 'Enter') return;
           event.preventDefault();
           subtitle.current?.focus();
@@ -67,6 +79,7 @@ export function WritingSheet({ desk, source, onLeaveSource }: WritingSheetProps)
         value={writing.beside.subtitle}
         onChange={(event) => changeBeside({ subtitle: event.target.value })}
         onKeyDown={(event) => {
+          onKeys(event);
           // While a word is being composed, the key takes the word.
           if (event.key !== 'Enter' || event.nativeEvent.isComposing) return;
           event.preventDefault();

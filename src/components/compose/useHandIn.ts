@@ -5,12 +5,14 @@ import { useState } from 'react';
 import { handIn as handInDeed } from '../../contract/posts/handIn';
 import { narrowAudience } from '../../contract/posts/narrowAudience';
 import type { Audience } from '../../core/access/audience';
-import type { Requirement } from '../../core/requirements/requirement';
+import type { Pressed } from '../../core/timing/pressed';
 import { useRequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { call, type Outcome } from '../basics/call';
 import { useAddresses } from '../desk/useAddresses';
 import { useAsking } from '../basics/useAsking';
-import type { Saving } from './useSaving';
+import type { ComposeProps } from './composeProps';
+import { useLatePress, type LatePress } from './useLatePress';
+import type { WritingDesk } from './useWritingDesk';
 
 interface HandingIn {
   readonly audience: Audience;
@@ -19,20 +21,21 @@ interface HandingIn {
   readonly problem: string;
   readonly handIn: () => Promise<void>;
   readonly chooseAudience: (audience: Audience) => Promise<void>;
+  /** A press that waits for the line. */
+  readonly latePress: LatePress;
 }
 
 /** What is done at the gate: handing in what is saved, and letting fewer people read it. */
 export function useHandIn(
-  postId: string,
-  saving: Saving,
-  first: Audience,
-  requirements: readonly Requirement[],
+  { post: { id: postId }, writer: { id: personId }, readers, assignment: { requirements } }: ComposeProps,
+  desk: Pick<WritingDesk, 'saving' | 'whole' | 'writing'>,
 ): HandingIn {
+  const { saving } = desk;
   const nameOf = useRequirementName();
   const lineOf = useRequirementLine();
   const router = useRouter();
   const addresses = useAddresses();
-  const [audience, setAudience] = useState(first);
+  const [audience, setAudience] = useState(readers.audience);
   const { busy, problem, wait } = useAsking();
   /** A refusal with the requirement that it is about: what only the server can look at may be found wanting there. */
   const withWanting = <Value>(outcome: Outcome<Value>): Outcome<Value> => {
@@ -48,15 +51,36 @@ export function useHandIn(
       },
     };
   };
-  const handInSaved = async (): Promise<Outcome<unknown>> =>
+  const handInSaved = async (late: { readonly pressed?: Pressed } = {}): Promise<Outcome<unknown>> =>
     (await saving.flush())
-      ? withWanting(await call(handInDeed, { postId, version: saving.version() }))
+      ? withWanting(await call(handInDeed, { postId, version: saving.version(), ...late }))
       : { ok: false, code: 'post.notSaved' };
+  const latePress = useLatePress({
+    personId,
+    postId,
+    desk,
+    send: async (at) => {
+      const outcome = await handInSaved({ pressed: { at, deviceNow: Date.now() } });
+      if (outcome.ok) router.push(addresses.receipt(postId));
+      else if (!isAway(outcome.code)) await wait(Promise.resolve(outcome));
+      return outcome;
+    },
+  });
   const handIn = async () => {
-    if ((await wait(handInSaved(), { leaves: true })).ok) router.push(addresses.receipt(postId));
+    const outcome = await handInSaved();
+    // Without a line the press waits, and says so where the words are said to be safe.
+    if (!outcome.ok && (isAway(outcome.code) || (outcome.code === 'post.notSaved' && saving.isAway())))
+      latePress.begin();
+    else if ((await wait(Promise.resolve(outcome), { leaves: true })).ok)
+      router.push(addresses.receipt(postId));
   };
   const chooseAudience = async (chosen: Audience) => {
     if ((await wait(call(narrowAudience, { postId, audience: chosen }))).ok) setAudience(chosen);
   };
-  return { audience, busy, problem, handIn, chooseAudience };
+  return { audience, busy, problem, handIn, chooseAudience, latePress };
+}
+
+/** Whether an answer means that nobody was reached who could hand it in. */
+function isAway(code: string): boolean {
+  return code === 'offline' || code === 'unexpected' || code === 'signedOut';
 }

@@ -16,6 +16,8 @@ import { useUnsavedWords } from './useUnsavedWords';
 /** A post at work: its text and what stands beside it, and everything that goes on while it is written. */
 export interface WritingDesk {
   readonly editor: Editor | null;
+  /** Whether what an earlier visit left on this device is in it by now. */
+  readonly whole: boolean;
   readonly writing: Writing;
   readonly change: (part: Partial<Writing>) => void;
   readonly changeBeside: (part: Partial<Beside>) => void;
@@ -46,6 +48,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     sealKey: writer.sealKey,
     version: post.version,
     savedAt: post.savedAt,
+    first: writing,
   });
   const pictures = usePictureUpload(classId, props.hashes, assignment.pictureWidth);
   const change = useCallback(
@@ -101,7 +104,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     }),
     [saved, handOver],
   );
-  useUnsavedWords(editor, props, saving, hold);
+  const whole = useUnsavedWords(editor, props, saving, hold);
   const looking = useOpenResults({
     writingId: post.id,
     classId,
@@ -114,5 +117,17 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     hold(chosen);
     editor?.commands.setContent(editorContent(chosen.body), { emitUpdate: false });
   };
-  return { editor, writing, change, changeBeside, replaceBy, saving, pictures, bringIn, looking, unfitting };
+  return {
+    editor,
+    whole,
+    writing,
+    change,
+    changeBeside,
+    replaceBy,
+    saving,
+    pictures,
+    bringIn,
+    looking,
+    unfitting,
+  };
 }

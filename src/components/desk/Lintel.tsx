@@ -4,10 +4,11 @@ import { addressesOf } from '../../contract/addresses';
 import { dayInWords } from '../../core/timing/inWords';
 import { Mark } from '../basics/Mark';
 import { PersonMenu } from './PersonMenu';
+import type { PersonMenuProps } from './personMenuProps';
 
 export interface LintelProps {
-  readonly role: 'teacher' | 'student';
-  readonly person: { readonly id: string; readonly name: string; readonly monogram: string };
+  readonly role: 'teacher' | 'supplyTeacher' | 'student';
+  readonly person: Pick<PersonMenuProps, 'id' | 'name' | 'monogram' | 'administrates'>;
   readonly inClass: {
     readonly id: string;
     readonly title: string;
@@ -21,21 +22,31 @@ export interface LintelProps {
   readonly waiting: number;
   /** Whether the person tends the pages of the class blog. */
   readonly tendsPages: boolean;
-  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | null;
+  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | 'here' | null;
 }
+
+const PLACES = {
+  teacher: ['today', 'assignments', 'pile', 'pages', 'class'],
+  supplyTeacher: ['here', 'today', 'assignments', 'pile', 'pages', 'class'],
+} as const;
 
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
   const locale = useLocale();
-  const { assignments, pages, roster } = addressesOf(inClass.id);
-  const hrefs = { today: '/today', pile: '/pile', writing: '/writing', assignments, pages, class: roster };
-  const places =
-    role === 'teacher'
-      ? (['today', 'assignments', 'pile', 'pages', 'class'] as const)
-      : tendsPages
-        ? (['today', 'writing', 'pages'] as const)
-        : (['today', 'writing'] as const);
+  const { assignments, pages, roster, settings, whereWeAre } = addressesOf(inClass.id);
+  const hrefs = {
+    here: whereWeAre,
+    today: '/today',
+    pile: '/pile',
+    writing: '/writing',
+    assignments,
+    pages,
+    // Who is let in for a while has no roster.
+    class: role === 'supplyTeacher' ? settings : roster,
+  };
+  const writes = tendsPages ? (['today', 'writing', 'pages'] as const) : (['today', 'writing'] as const);
+  const places = role === 'student' ? writes : PLACES[role];
   return (
     <header className="lintel">
       <a className="skip" href="#main">

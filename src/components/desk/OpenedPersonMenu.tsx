@@ -1,6 +1,6 @@
 'use client';
 
-import { LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
+import { Building2, LayoutList, LogOut, MonitorSmartphone } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
@@ -9,10 +9,17 @@ import { Mark } from '../basics/Mark';
 import { canSeal } from '../basics/sealing';
 import { countUnsaved } from '../basics/unsavedCopy';
 import type { PersonMenuProps } from './personMenuProps';
-import { useOwnSession } from './useOwnSession';
+import { useOwnSession } from '../basics/useOwnSession';
 
 /** The same, open from the first: it is drawn because somebody pressed. */
-export function OpenedPersonMenu({ id, name, monogram, classes, currentClass }: PersonMenuProps) {
+export function OpenedPersonMenu({
+  id,
+  name,
+  monogram,
+  classes,
+  currentClass,
+  administrates,
+}: PersonMenuProps) {
   const t = useTranslations('lintel');
   const { turnTo, signOut, problem } = useOwnSession();
   /** How many posts have words that only this device has; null until signing out was pressed. */
@@ -30,7 +37,7 @@ export function OpenedPersonMenu({ id, name, monogram, classes, currentClass }: 
       <DropdownMenu.Portal>
         <DropdownMenu.Content className="menu" align="end" sideOffset={8}>
           <DropdownMenu.Label className="px-2.5 py-2 text-ink-2">{name}</DropdownMenu.Label>
-          {classes.length > 1 ? (
+          {classes.length > (currentClass ? 1 : 0) ? (
             <>
               <DropdownMenu.Group aria-label={t('yourClasses')}>
                 {classes.map((one) => (
@@ -56,6 +63,13 @@ export function OpenedPersonMenu({ id, name, monogram, classes, currentClass }: 
               <LayoutList aria-hidden="true" size={16} /> {t('allClasses')}
             </Link>
           </DropdownMenu.Item>
+          {administrates ? (
+            <DropdownMenu.Item asChild>
+              <Link href="/administration">
+                <Building2 aria-hidden="true" size={16} /> {t('administration')}
+              </Link>
+            </DropdownMenu.Item>
+          ) : null}
           <DropdownMenu.Item asChild>
             <Link href="/account">
               <MonitorSmartphone aria-hidden="true" size={16} /> {t('yourDevices')}

@@ -44,6 +44,7 @@ export function useEditorAtWork(
     label: label ?? t('textLabel'),
     long: t('longParagraph'),
     grip: t('grip'),
+    moved: (place, of) => t('moved', { place, of }),
     shut: { private: t('opens.private'), missing: t('opens.missing') },
     hints: {
       body: t('hints.body'),

@@ -7,6 +7,7 @@ import { areAlike } from '../../core/requirements/pictureHash';
 import { newKey } from '../basics/newKey';
 import { sendFile } from '../basics/sendFile';
 import { firstPlace, putPicture } from './picture/putPicture';
+import { smallerPicture } from './smallerPicture';
 
 /** A picture on its way to the server, or what came of it. */
 export interface Upload {
@@ -17,7 +18,7 @@ export interface Upload {
     /** How much has gone, from 0 to 1; at 1 the server works on it. */
     | { readonly kind: 'running'; readonly share: number }
     /** It is there, and looks like one that was there before. */
-    | { readonly kind: 'alike' }
+    | { readonly kind: 'alike'; readonly pictureId: string; readonly other: string }
     | {
         readonly kind: 'refused';
         readonly code: string;
@@ -37,6 +38,8 @@ export interface PictureUpload {
   readonly cancel: (id: string) => void;
   readonly tryAgain: (id: string) => void;
   readonly dismiss: (id: string) => void;
+  /** Lets go of everything that was refused. */
+  readonly dismissRefused: () => void;
 }
 
 interface Task {
@@ -71,7 +74,7 @@ export function usePictureUpload(
       const task = tasks.current.get(id);
       if (!task || task.stop.signal.aborted) return null;
       show(id, { kind: 'running', share: 0 });
-      const outcome = await sendFile(addPicture, { classId }, task.file, {
+      const outcome = await sendFile(addPicture, { classId }, await smallerPicture(task.file), {
         signal: task.stop.signal,
         onProgress: (share) => show(id, { kind: 'running', share }),
       });
@@ -82,9 +85,9 @@ export function usePictureUpload(
       }
       const { pictureId, perceptualHash } = outcome.value;
       const all = { ...latestHashes.current, [pictureId]: perceptualHash };
-      const twin = Object.keys(latestHashes.current).some((other) => areAlike(other, pictureId, all));
+      const twin = Object.keys(latestHashes.current).find((other) => areAlike(other, pictureId, all));
       know(pictureId, perceptualHash);
-      if (twin) show(id, { kind: 'alike' });
+      if (twin !== undefined) show(id, { kind: 'alike', pictureId, other: twin });
       else dismiss(id);
       task.onAdded(pictureId);
       return pictureId;
@@ -115,5 +118,8 @@ export function usePictureUpload(
     [dismiss],
   );
   const tryAgain = useCallback((id: string) => void run(id), [run]);
-  return { uploads, hashes, know, add, addBeside, cancel, tryAgain, dismiss };
+  const dismissRefused = useCallback(() => {
+    setUploads((all) => all.filter((one) => one.state.kind !== 'refused'));
+  }, []);
+  return { uploads, hashes, know, add, addBeside, cancel, tryAgain, dismiss, dismissRefused };
 }

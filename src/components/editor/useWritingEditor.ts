@@ -22,6 +22,8 @@ interface WritingEditorOptions {
   /** What is said of a paragraph that is too long, and of the grip of a block. */
   readonly long: string;
   readonly grip: string;
+  /** Where a block is now that was moved by keys, in words. */
+  readonly moved: (place: number, of: number) => string;
   readonly shut: { readonly private: string; readonly missing: string };
   readonly nonce: string;
   readonly onChange: (editor: Editor) => void;
@@ -50,7 +52,7 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
       emptyHints.configure({ hints: options.hints }),
       shutLinks.configure({ words: options.shut }),
       spellingMarks,
-      blockMoves.configure({ grip: options.grip }),
+      blockMoves.configure({ grip: options.grip, moved: options.moved }),
       longParagraphs.configure({ words: options.long }),
     ],
     content: editorContent(options.body),

@@ -43,7 +43,7 @@ export function PageWriting(props: PageWritingProps) {
   const titleProblem = asking.problemAt('title');
   return (
     <>
-      <div className="head">
+      <section className="head" aria-label={t('head')}>
         <Link className="back" href={addresses.pages}>
           <ArrowLeft aria-hidden="true" size={17} /> {t('back')}
         </Link>
@@ -60,7 +60,7 @@ export function PageWriting(props: PageWritingProps) {
             )}
           </span>
         </p>
-      </div>
+      </section>
       <main id="main" className="page-writing">
         <LessonDesk
           label={t('text')}

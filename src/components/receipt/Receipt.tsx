@@ -35,6 +35,8 @@ export interface ReceiptProps {
   /** Words that came and went since the hand-in before; null for the first. */
   readonly since: { readonly added: number; readonly removed: number } | null;
   readonly handedIn: string;
+  /** Where the line was cut: when it was pressed, when it reached us, and whether it counts from the first. */
+  readonly late: { readonly pressed: string; readonly received: string; readonly counts: boolean } | null;
   readonly due: string | null;
   readonly daysEarly: number;
   readonly daysLate: number;
@@ -62,7 +64,7 @@ export function Receipt(props: ReceiptProps) {
   const t = useTranslations('receipt');
   return (
     <>
-      <div className="head no-print border-b border-line">
+      <section className="head no-print border-b border-line" aria-label={t('head')}>
         <Link className="back" href="/writing">
           <ArrowLeft aria-hidden="true" size={17} /> {t('myWriting')}
         </Link>
@@ -74,7 +76,7 @@ export function Receipt(props: ReceiptProps) {
           <Mark id="s-w" className="s" />
           <b>{t('isHandedIn')}</b> {t(props.opened ? 'opened' : 'notOpened')}
         </p>
-      </div>
+      </section>
       <div className="no-print h-9 border-b-[6px] border-porch bg-board" aria-hidden="true" />
       <main
         id="main"
@@ -98,13 +100,29 @@ function Slip(props: ReceiptProps) {
     const { lack } = lackOf(one);
     return called && !isItsOwnWords(one.kind) ? t('missingOf', { called, lack }) : lack;
   });
+  // What cannot be known yet is not said to be there.
+  const open = props.answer.requirements.filter(
+    ({ state, reason }, index) =>
+      state === 'unknown' && reason !== 'teacher' && props.requirements[index]?.weight === 'required',
+  ).length;
   const lines: readonly (readonly [string, string])[] = [
-    [t('handedIn'), props.handedIn],
+    ...(props.late
+      ? ([
+          [t('pressed'), props.late.pressed],
+          [
+            t('received'),
+            t(props.late.counts ? 'receivedCounts' : 'receivedLater', { received: props.late.received }),
+          ],
+        ] as const)
+      : ([[t('handedIn'), props.handedIn]] as const)),
     ...(props.due ? ([[t('dueAt'), props.due]] as const) : []),
     ...(props.due ? ([[t('thatIs'), punctuality(props, t)]] as const) : []),
     [t('holds'), t('contents', { words: props.words, pictures: props.pictures, links: props.links })],
     ...(props.since ? ([[t('since'), t('sinceWords', props.since)]] as const) : []),
-    [t('missing'), missing.length ? missing.join('; ') : t('nothing')],
+    [
+      t('missing'),
+      missing.length ? missing.join('; ') : t(open > 0 ? 'notKnownYet' : 'nothing', { count: open }),
+    ],
     [t('goesTo'), props.teachers.join(', ')],
     [t('keptAt'), props.keptAt],
   ];

@@ -44,7 +44,9 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
             <b className={closed ? 'text-ink-2' : ''}>{t(`audience.${audience}`, { name: writer.name })}</b>
             {audience === reads ? <span className="text-ink-2"> ({t('now')})</span> : null}
             <span className="block text-ink-2">
-              {closed ? t(`closed.${closed}`, { name: writer.name }) : meaning(audience)}
+              {closed
+                ? t(`closed.${closed}`, { name: writer.name, ...readers.inPictures })
+                : meaning(audience)}
             </span>
           </span>
         </label>

@@ -86,6 +86,11 @@ export function Review(props: ReviewProps) {
           </aside>
           <article className="sheet-text">
             <h1 className="post-title">{props.title || t('untitled')}</h1>
+            {props.subtitle ? (
+              <p className="mt-2 font-read text-[19px] text-ink-2" dir="auto">
+                {props.subtitle}
+              </p>
+            ) : null}
             <p className="mb-4 text-[14px] text-ink-2">
               {[
                 props.writer.name,

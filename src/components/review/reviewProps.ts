@@ -1,4 +1,5 @@
 import type { Deed } from '../../contract/deed';
+import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
@@ -16,6 +17,7 @@ export interface ReviewProps {
   readonly postId: string;
   readonly handInId: string;
   readonly title: string;
+  readonly subtitle: string;
   readonly html: string;
   /** What is new since a teacher last opened it; null for a first hand-in. */
   readonly changed: { readonly since: string; readonly changes: ChangesShown } | null;
@@ -56,6 +58,7 @@ export interface ReviewProps {
     readonly since: string | null;
     /** To whom it can be given, and why not to others. */
     readonly choices: readonly { readonly audience: Audience; readonly closed: Closed | null }[];
+    readonly inPictures: InPicturesShown;
     /** Whether the class has a passphrase. */
     readonly classPassphrase: boolean;
     /** The name under which everyone reads it. */

@@ -10,6 +10,7 @@ import type { RosterSource } from '../../core/roster/rosterSource';
 import type { Choices } from '../../contract/people/importPlan';
 import { useAddresses } from '../desk/useAddresses';
 import { call, callWithProgress } from '../basics/call';
+import { useFocusOnStep } from '../basics/useFocusOnStep';
 import { useAsking } from '../basics/useAsking';
 import { ImportPreview } from './ImportPreview';
 import { PasteNames } from './PasteNames';
@@ -31,6 +32,8 @@ export function AddPeople({ classId }: { readonly classId: string }) {
     readonly made: readonly string[];
     readonly joined: readonly string[];
     readonly asked: readonly string[];
+    /** Who was left out, by name. */
+    readonly left: readonly string[];
   } | null>(null);
   const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | null>(null);
 
@@ -52,35 +55,40 @@ export function AddPeople({ classId }: { readonly classId: string }) {
     );
     setProgress(null);
     if (!outcome.ok) return;
-    setDone(outcome.value);
-    // Lines that were refused stay, to be mended.
+    // Lines that were refused stay, to be mended; what a file's rows were left out is named.
     const left = plan?.rows.filter((row) => row.outcome === 'refused' || row.outcome === 'choice') ?? [];
+    setDone({ ...outcome.value, left: left.map((row) => row.name || String(row.row)) });
     setText(source.kind === 'lines' ? left.map((row) => row.name).join('\n') : '');
     setPlan(null);
     setChoices(NO_CHOICES);
     router.refresh();
   };
 
+  const step = useFocusOnStep<HTMLDivElement>(plan ? 'preview' : done ? 'done' : 'paste');
   if (plan)
     return (
-      <ImportPreview
-        plan={plan}
-        progress={progress}
-        problem={problem}
-        isFile={source?.kind !== 'lines'}
-        onChoose={(row, same) =>
-          source &&
-          void preview(source, {
-            same: same ? [...choices.same, row] : choices.same.filter((one) => one !== row),
-            another: same ? choices.another.filter((one) => one !== row) : [...choices.another, row],
-          })
-        }
-        onMake={() => void make()}
-        onBack={() => (setPlan(null), say(''))}
-      />
+      <div ref={step}>
+        <ImportPreview
+          plan={plan}
+          progress={progress}
+          problem={problem}
+          isFile={source?.kind !== 'lines'}
+          order={source?.kind === 'lines' ? (source.order ?? null) : undefined}
+          onOrder={(order) => source?.kind === 'lines' && void preview({ ...source, order }, NO_CHOICES)}
+          onChoose={(row, same) =>
+            source &&
+            void preview(source, {
+              same: [...choices.same.filter((one) => one !== row), ...(same ? [row] : [])],
+              another: [...choices.another.filter((one) => one !== row), ...(same ? [] : [row])],
+            })
+          }
+          onMake={() => void make()}
+          onBack={() => (setPlan(null), say(''))}
+        />
+      </div>
     );
   return (
-    <>
+    <div ref={step}>
       {done ? (
         <p className="mb-5 border-l-4 border-porch bg-porch-tint p-4" role="status">
           {t('done', {
@@ -88,6 +96,11 @@ export function AddPeople({ classId }: { readonly classId: string }) {
             joined: done.joined.length,
             asked: done.asked.length,
           })}{' '}
+          {done.left.length > 0 ? (
+            <span className="block">
+              {t('left', { count: done.left.length, names: done.left.slice(0, 40).join(', ') })}
+            </span>
+          ) : null}
           {done.made.length > 0 && done.made.length <= 200 ? (
             <Link className="act" href={`${addresses.cards}?for=new`}>
               {t('theirCards')}
@@ -102,6 +115,6 @@ export function AddPeople({ classId }: { readonly classId: string }) {
         onProblem={say}
         onSource={(from) => void preview(from, NO_CHOICES)}
       />
-    </>
+    </div>
   );
 }

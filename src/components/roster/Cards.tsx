@@ -7,6 +7,8 @@ import { makePasscodes, type Card } from '../../contract/people/makePasscodes';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { call } from '../basics/call';
 import { useNumberInWords } from '../basics/useNumberInWords';
+import { useFocusOnStep } from '../basics/useFocusOnStep';
+import { useAskBeforeLeaving } from '../basics/useAskBeforeLeaving';
 import { useAsking } from '../basics/useAsking';
 import { SignInCard } from './SignInCard';
 import { SignInChoice } from './SignInChoice';
@@ -32,25 +34,43 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
   const inWords = useNumberInWords();
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(first));
   const [cards, setCards] = useState<readonly Card[] | null>(null);
+  const [printed, setPrinted] = useState(false);
   const { busy, problem, wait } = useAsking();
+  const step = useFocusOnStep<HTMLElement>(cards ? 'made' : 'choose');
+  useAskBeforeLeaving(cards && !printed ? t('notPrinted') : '');
   const make = async () => {
     const personIds = students.filter((one) => chosen.has(one.personId)).map((one) => one.personId);
     const outcome = await wait(call(makePasscodes, { classId, personIds }));
-    if (outcome.ok) setCards(outcome.value.cards);
+    if (!outcome.ok) return;
+    setPrinted(false);
+    setCards(outcome.value.cards);
   };
   if (cards)
     return (
-      <main className="page" id="main">
+      <main ref={step} className="page" id="main">
         <div className="no-print flex flex-wrap items-start justify-between gap-4">
           <div>
             <h1 className="says">{t('made', { count: cards.length, number: inWords(cards.length) })}</h1>
             <p className="under">{t('onlyNow')}</p>
           </div>
           <span className="flex gap-3">
-            <button type="button" className="btn" onClick={() => setCards(null)}>
+            <button
+              type="button"
+              className="btn"
+              onClick={() => {
+                if (printed || window.confirm(t('notPrinted'))) setCards(null);
+              }}
+            >
               {t('others')}
             </button>
-            <button type="button" className="btn go" onClick={() => window.print()}>
+            <button
+              type="button"
+              className="btn go"
+              onClick={() => {
+                window.print();
+                setPrinted(true);
+              }}
+            >
               <Printer aria-hidden="true" size={16} /> {t('print')}
             </button>
           </span>
@@ -70,7 +90,7 @@ export function Cards({ students, chosen: first, ...props }: CardsProps) {
   const possible = students.filter((one) => canHaveCard(one));
   const replaced = possible.filter((one) => chosen.has(one.personId) && one.signIn !== 'noCard').length;
   return (
-    <main className="page" id="main">
+    <main ref={step} className="page" id="main">
       <div className="flex flex-wrap items-start justify-between gap-4">
         <div>
           <h1 className="says">{t('title', { count: chosen.size, number: inWords(chosen.size) })}</h1>

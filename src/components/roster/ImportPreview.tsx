@@ -3,6 +3,7 @@
 import { Equal, Plus } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { NAME_ORDERS, type NameOrder } from '../../core/roster/rosterSource';
 import { Mark } from '../basics/Mark';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { countOutcomes, wantsAnEye, type ImportPlan, type PlannedRow } from './importProps';
@@ -12,6 +13,9 @@ interface ImportPreviewProps {
   readonly progress: { readonly done: number; readonly of: number } | null;
   readonly problem: string;
   readonly isFile: boolean;
+  /** Which part of a name stands first, as it was said; null where nobody has, undefined where nothing is to be said. */
+  readonly order: NameOrder | null | undefined;
+  readonly onOrder: (order: NameOrder) => void;
   readonly onChoose: (row: number, same: boolean) => void;
   readonly onMake: () => void;
   readonly onBack: () => void;
@@ -26,6 +30,8 @@ export function ImportPreview({
   progress,
   problem,
   isFile,
+  order,
+  onOrder,
   onChoose,
   onMake,
   onBack,
@@ -56,6 +62,24 @@ export function ImportPreview({
           {t('column', { field, reason: reasons(reason) })}
         </p>
       ))}
+      {order === undefined ? null : (
+        <fieldset className={plan.asksOrder ? 'mt-3 border-l-4 border-amber pl-3' : 'mt-3'}>
+          <legend className={plan.asksOrder ? 'font-semibold' : 'text-ink-2'}>{t('order.which')}</legend>
+          <span className="flex flex-wrap gap-x-5">
+            {NAME_ORDERS.map((one) => (
+              <label key={one}>
+                <input
+                  type="radio"
+                  name="order"
+                  checked={(order ?? (plan.asksOrder ? null : 'givenFirst')) === one}
+                  onChange={() => onOrder(one)}
+                />{' '}
+                {t(`order.${one}`)}
+              </label>
+            ))}
+          </span>
+        </fieldset>
+      )}
       <ol className="mt-4">
         {rows.map((row) => (
           <PreviewRow key={row.row} row={row} onChoose={onChoose} />
@@ -100,7 +124,7 @@ export function ImportPreview({
           <button
             type="button"
             className="btn go"
-            disabled={coming + counts.asks === 0 || progress !== null}
+            disabled={coming + counts.asks === 0 || progress !== null || plan.asksOrder}
             onClick={onMake}
           >
             {t('make', { count: coming, asks: counts.asks })}
@@ -130,28 +154,46 @@ function OutcomeMark({ outcome }: Pick<PlannedRow, 'outcome'>) {
 function PreviewRow({ row, onChoose }: PreviewRowProps) {
   const t = useTranslations('roster.preview');
   const reasons = useTranslations('roster.reasons');
+  const another = (
+    <button
+      type="button"
+      className="act"
+      aria-label={t('anotherName', { name: row.name })}
+      onClick={() => onChoose(row.row, false)}
+    >
+      {t('another')}
+    </button>
+  );
   return (
     <li className={row.outcome} data-outcome={row.outcome}>
       <span className="number">{row.row}</span>
-      <span className="name">{row.name || t('noName')}</span>
+      <span className="name">
+        <bdi>{row.name || t('noName')}</bdi>
+      </span>
       <span className="outcome">
         <OutcomeMark outcome={row.outcome} /> {t(`outcomes.${row.outcome}`)}
       </span>
-      <b className="text-right">{row.outcome === 'refused' ? '' : row.shownAs}</b>
+      <b className="text-right">
+        <bdi>{row.outcome === 'refused' ? '' : row.shownAs}</bdi>
+      </b>
       <span className="remark">
         {row.outcome === 'refused' ? reasons(row.reason) : null}
         {row.outcome === 'same' ? t('nothingChanges') : null}
+        {row.outcome === 'same' && row.byName ? <> {another}</> : null}
         {row.outcome === 'joins' ? t('knownInSchool') : null}
         {row.outcome === 'asks' ? t('anotherSpeaks') : null}
         {row.outcome === 'choice' ? (
           <>
-            {t('isThis', { name: row.shownAs })}{' '}
-            <button type="button" className="act" onClick={() => onChoose(row.row, true)}>
+            {t(row.though ? 'isThisThough' : `isThis.${row.of}`, { name: row.shownAs })}{' '}
+            <button
+              type="button"
+              className="act"
+              aria-label={t('theSameName', { name: row.name })}
+              onClick={() => onChoose(row.row, true)}
+            >
               {t('theSame')}
             </button>{' '}
-            <button type="button" className="act" onClick={() => onChoose(row.row, false)}>
-              {t('another')}
-            </button>
+            {another}
           </>
         ) : null}
         {row.warnings.map((warning) => (

@@ -33,7 +33,10 @@ export function OneRosterFiles({ onProblem, onSource }: OneRosterFilesProps) {
     onProblem('');
     if (!next.classes || !next.enrollments || !next.users) return;
     const bytes = async (file: File) => new Uint8Array(await file.arrayBuffer());
-    const read = listOneRosterClasses(await bytes(next.classes), await bytes(next.enrollments));
+    const read = listOneRosterClasses(await bytes(next.classes), {
+      users: await bytes(next.users),
+      enrollments: await bytes(next.enrollments),
+    });
     if (!read.ok) onProblem(refusal({ code: `roster.${read.problem}` }));
     else setClasses(read.classes);
   };

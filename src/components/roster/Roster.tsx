@@ -4,7 +4,8 @@ import { Printer } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { addressesOf, archiveAddress } from '../../contract/addresses';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
+import { useFocusOnStep } from '../basics/useFocusOnStep';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { AddPeople } from './AddPeople';
 import { Consents } from './Consents';
@@ -22,7 +23,7 @@ export function Roster(props: RosterProps) {
   const t = useTranslations('roster');
   const inWords = useNumberInWords();
   const [editing, setEditing] = useState<string | null>(null);
-  const side = useRef<HTMLElement>(null);
+  const side = useFocusOnStep<HTMLElement>(editing ?? '');
   const edit = (personId: string) => {
     setEditing(personId);
     // Where the form stands below the list, it would open unseen.

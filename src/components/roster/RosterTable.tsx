@@ -16,6 +16,7 @@ import { useId, useMemo, useState, type ReactNode } from 'react';
 import { fold } from '../../core/text/alike';
 import { SelectedBar } from './SelectedBar';
 import { StudentRow } from './StudentRow';
+import { useOneStop } from './useOneStop';
 import { needsHelp, type RosterProps, type RosterStudent } from './rosterProps';
 
 interface RosterTableProps extends RosterProps {
@@ -106,6 +107,7 @@ export function RosterTable(props: RosterTableProps) {
     getSortedRowModel: getSortedRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
   });
+  const stop = useOneStop();
   const { rows } = table.getRowModel();
   // Once somebody sorts, one list in that order is what they asked for.
   const first = sorting.length === 0 ? rows.filter((row) => needsHelp(row.original)) : [];
@@ -158,8 +160,16 @@ export function RosterTable(props: RosterTableProps) {
         ) : null}
       </div>
       {chosen.length > 0 ? <SelectedBar {...props} chosen={chosen} onDone={() => setSelection({})} /> : null}
-      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={t('table')}>
-        <table className="posts-table people-table">
+      <div
+        className="mt-4 overflow-x-auto"
+        role="region"
+        aria-label={t('table')}
+        aria-describedby={`${id}-keys`}
+      >
+        <p id={`${id}-keys`} className="sr-only">
+          {t('arrows')}
+        </p>
+        <table ref={stop.table} className="posts-table people-table" onKeyDown={stop.onKeyDown}>
           <thead>
             {table.getHeaderGroups().map((headers) => (
               <tr key={headers.id}>

@@ -1,3 +1,4 @@
+import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import type { Audience } from '../../core/access/audience';
@@ -21,6 +22,7 @@ export interface PostRowShown {
   /** Null while nobody but its writer and the teachers reads it. */
   readonly readers:
     | (ReadersNow & {
+        readonly inPictures: InPicturesShown;
         readonly published: Audience;
         /** Where it was drawn back: the audience before. */
         readonly drawnFrom: Audience | null;
@@ -60,7 +62,7 @@ export function PostRow({ row }: { readonly row: PostRowShown }) {
 function Readers({ readers, handedIn }: PostRowShown) {
   const t = useTranslations('set');
   if (!readers) return <span className="calm">{handedIn ? t('readBy.writerAndTeachers') : null}</span>;
-  const { to, heldBack, published, drawnFrom, since, address } = readers;
+  const { to, heldBack, inPictures, published, drawnFrom, since, address } = readers;
   return (
     <span>
       {address && to !== 'writerAndTeachers' ? (
@@ -71,7 +73,9 @@ function Readers({ readers, handedIn }: PostRowShown) {
         t(`readBy.${to}`)
       )}
       {heldBack ? (
-        <span className="problem block">{t(`heldBack.${heldBack}`, { audience: published })}</span>
+        <span className="problem block">
+          {t(`heldBack.${heldBack}`, { audience: published, ...inPictures })}
+        </span>
       ) : (
         <span className="calm block">
           {drawnFrom ? t('drawnFrom', { audience: drawnFrom }) : t('since', { when: since ?? '' })}

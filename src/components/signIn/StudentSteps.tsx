@@ -7,6 +7,7 @@ import { listNames, type NamesOfClass } from '../../contract/doors/listNames';
 import { signIn as signInDoor } from '../../contract/doors/signIn';
 import { ask } from '../basics/call';
 import { Mark } from '../basics/Mark';
+import { useFocusOnStep } from '../basics/useFocusOnStep';
 import { useAsking } from '../basics/useAsking';
 import { Passcode } from './Passcode';
 
@@ -43,8 +44,9 @@ export function StudentSteps({
     return ok;
   };
 
+  const step = useFocusOnStep<HTMLDivElement>(who ? 'passcode' : names ? 'name' : 'code');
   return (
-    <>
+    <div ref={step}>
       {names ? (
         <Done
           text={`${names.title} ${names.groupName}`}
@@ -85,7 +87,7 @@ export function StudentSteps({
           {names.names.length === 0 ? <p className="under mt-4">{t('nobodyYet')}</p> : null}
         </section>
       )}
-    </>
+    </div>
   );
 }
 

@@ -10,10 +10,18 @@ interface StudentTodayProps {
   /** By class, the one that was turned to last first. */
   readonly groups: readonly ClassWorkShown[];
   readonly days: readonly Omit<DayShown, 'events'>[];
+  /** What a student editor may read before it is published. */
+  readonly toRead: readonly {
+    readonly href: string;
+    readonly title: string;
+    readonly assignment: string;
+    readonly writer: string;
+    readonly when: string;
+  }[];
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, groups, days }: StudentTodayProps) {
+export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
   const work = groups.flatMap((group) => group.work).toSorted(byDue);
@@ -63,6 +71,26 @@ export function StudentToday({ name, groups, days }: StudentTodayProps) {
           <ul className="rows">
             {away.map((one) => (
               <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      {toRead.length > 0 ? (
+        <section className="mt-9">
+          <h2 className="section-head">{t('toRead', { count: toRead.length })}</h2>
+          <ul className="rows">
+            {toRead.map((one) => (
+              <li key={one.href} className="sm:grid-cols-[1fr_200px_140px]">
+                <span>
+                  {/* The kept copy is a page of the blog: a whole page is fetched. */}
+                  <a className="font-bold text-ink" href={one.href} dir="auto">
+                    {one.title}
+                  </a>
+                  <span className="calm block">{one.assignment}</span>
+                </span>
+                <bdi>{one.writer}</bdi>
+                <span className="calm">{one.when}</span>
+              </li>
             ))}
           </ul>
         </section>

@@ -1,33 +1,11 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { addressesOf, reviewAddress } from '../../contract/addresses';
-import type { Step } from '../../core/assignments/growing';
-import type { Slat } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
-import { SmallRailing } from '../railing/SmallRailing';
-import { useStepName } from '../assignment/Steps';
 import { OpenSetButton } from './OpenSetButton';
+import { dueOn, HowFar, type AssignmentToday } from './due';
 import { WeekStrip, type DayShown } from './WeekStrip';
 import { useNumberInWords } from '../basics/useNumberInWords';
-
-interface AssignmentToday {
-  readonly id: string;
-  readonly title: string;
-  readonly due: string | null;
-  readonly dueDate: string | null;
-  readonly past: boolean;
-  /** What is due then of a post that grows. */
-  readonly step: Step | null;
-  readonly handedIn: number;
-  readonly writing: number;
-  readonly notBegun: readonly string[];
-  readonly waiting: number;
-  readonly again: number;
-  readonly firstWaiting: string | null;
-  readonly accepted: number;
-  /** Accepted posts wait until the teacher opens the whole set. */
-  readonly toOpen: number;
-}
 
 interface ClassToday {
   readonly classId: string;
@@ -39,6 +17,8 @@ interface ClassToday {
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   /** Whose consent has run out while something of theirs is meant for readers outside the class. */
   readonly consentsOver: readonly { readonly personId: string; readonly name: string }[];
+  /** Who took the class over and left a line about it lately. */
+  readonly linesLeft: readonly string[];
   readonly assignments: readonly AssignmentToday[];
 }
 
@@ -64,12 +44,20 @@ export function TeacherToday(props: TeacherTodayProps) {
     return one.assignments.map((assignment) => ({ ...assignment, classId: one.classId, inClass }));
   });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
-  const told = classes.flatMap(({ classId, concerns, pagesAsked, consentsOver }) => {
+  const told = classes.flatMap(({ classId, concerns, pagesAsked, consentsOver, linesLeft }) => {
     const addresses = addressesOf(classId);
     const [asked] = pagesAsked;
     const titles = pagesAsked.map((page) => page.title).join(', ');
     const [over] = consentsOver;
     return [
+      ...(linesLeft.length > 0
+        ? [
+            {
+              href: addresses.whereWeAre,
+              text: t('lineLeft', { count: linesLeft.length, names: linesLeft.join(', ') }),
+            },
+          ]
+        : []),
       ...(concerns > 0 ? [{ href: addresses.concerns, text: t('told', { count: concerns }) }] : []),
       ...(asked
         ? [
@@ -136,16 +124,7 @@ export function TeacherToday(props: TeacherTodayProps) {
                   {assignment.inClass ? <span className="calm"> {assignment.inClass}</span> : null}
                   <span className="calm block">{waitingWords(assignment, t)}</span>
                 </span>
-                <span>
-                  <SmallRailing wide slats={classSlats(assignment)} />
-                  <span className="calm block">
-                    {t('standing', {
-                      in: assignment.handedIn,
-                      writing: assignment.writing,
-                      notBegun: assignment.notBegun.length,
-                    })}
-                  </span>
-                </span>
+                <HowFar assignment={assignment} />
                 {assignment.firstWaiting ? (
                   <Link
                     className="btn go"
@@ -218,44 +197,9 @@ function needsOf(assignment: AssignmentToday): Need[] {
   ];
 }
 
-/** So many pickets can be told apart beside a line of text. */
-const MOST_PICKETS = 60;
-
-/** The class as a railing: a picket for each student; in one too large for that, for so many of a hundred. */
-function classSlats({ handedIn, writing, notBegun }: AssignmentToday): Slat[] {
-  const total = handedIn + writing + notBegun.length;
-  const pickets = (students: number, slat: Slat): Slat[] => {
-    const share = total <= MOST_PICKETS ? students : (students / total) * MOST_PICKETS;
-    // One who stands apart from all the others is seen.
-    return Array.from({ length: students === 0 ? 0 : Math.max(1, Math.round(share)) }, () => slat);
-  };
-  return [...pickets(handedIn, 'met'), ...pickets(writing, 'partly'), ...pickets(notBegun.length, 'gap')];
-}
-
 function waitingWords(assignment: AssignmentToday, t: ReturnType<typeof useTranslations<'today'>>): string {
   if (assignment.waiting === 0) return t('noneWaits', { accepted: assignment.accepted });
   return assignment.again > 0
     ? t('waitAgain', { count: assignment.waiting, again: assignment.again })
     : t('waits', { count: assignment.waiting });
-}
-
-function dueOn(assignments: readonly AssignmentToday[], date: string): DayShown['events'] {
-  return assignments
-    .filter((assignment) => assignment.dueDate === date)
-    .map((assignment) => ({ key: assignment.id, content: <DueEvent assignment={assignment} /> }));
-}
-
-function DueEvent({ assignment }: { readonly assignment: AssignmentToday }) {
-  const t = useTranslations('today');
-  const stepName = useStepName();
-  const { step } = assignment;
-  const total = assignment.handedIn + assignment.writing + assignment.notBegun.length;
-  return (
-    <>
-      {step && step.kind !== 'finish'
-        ? t('stepDue', { title: assignment.title, step: stepName(step), at: assignment.due ?? '' })
-        : t(assignment.past ? 'wasDue' : 'isDue', { title: assignment.title, at: assignment.due ?? '' })}
-      <span className="calm block text-ink-2">{t('areIn', { in: assignment.handedIn, of: total })}</span>
-    </>
-  );
 }

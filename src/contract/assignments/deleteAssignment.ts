@@ -7,6 +7,6 @@ import { deed } from '../deed';
 export const deleteAssignment = deed({
   name: 'deleteAssignment',
   on: 'assignment',
-  action: 'assignment.change',
+  action: 'assignment.erase',
   fields: { posts: { type: 'integer', minimum: 0 } },
 }).answers<{ readonly eraseAt: string }>();

@@ -12,6 +12,6 @@ export interface AssignmentHoldings {
 export const previewAssignmentDeletion = deed({
   name: 'previewAssignmentDeletion',
   on: 'assignment',
-  action: 'assignment.change',
+  action: 'assignment.erase',
   looksOnly: true,
 }).answers<AssignmentHoldings>();

@@ -5,6 +5,6 @@ import { idSchema } from '../idSchema';
 export const restoreAssignment = deed({
   name: 'restoreAssignment',
   on: 'class',
-  action: 'class.change',
+  action: 'assignment.erase',
   fields: { assignmentId: idSchema },
 }).answers<null>();

@@ -4,5 +4,5 @@ import { deed } from '../deed';
 export const changeClassCode = deed({
   name: 'changeClassCode',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
 }).answers<{ readonly code: string }>();

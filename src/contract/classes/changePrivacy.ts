@@ -10,7 +10,7 @@ import type { DrawnBack } from '../publications/drawnBack';
 export const changePrivacy = deed({
   name: 'changePrivacy',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   whileResting: true,
   fields: {
     ceiling: { enum: AUDIENCES },

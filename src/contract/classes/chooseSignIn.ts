@@ -4,7 +4,7 @@ import { deed } from '../deed';
 export const chooseSignIn = deed({
   name: 'chooseSignIn',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   fields: {
     passcodeKind: { enum: ['pictures', 'digits'] },
     namesTyped: { type: 'boolean' },

@@ -8,7 +8,7 @@ import { nameFields } from './fields';
 export const copyClass = deed({
   name: 'copyClass',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   whileResting: true,
   fields: {
     title: nameFields.title,

@@ -10,7 +10,9 @@ export const deleteClass = deed({
   action: 'class.delete',
   whileResting: true,
   fields: {
-    /** The title of the class, typed by hand. */
-    title: { type: 'string', maxLength: 200 },
+    /** What the teacher was told that goes with it; where it is something else by now, nothing is done. */
+    students: { type: 'integer', minimum: 0 },
+    posts: { type: 'integer', minimum: 0 },
+    pictures: { type: 'integer', minimum: 0 },
   },
 }).answers<{ readonly eraseAt: string }>();

@@ -6,7 +6,7 @@ import type { DrawnBack } from '../publications/drawnBack';
 export const previewPrivacy = deed({
   name: 'previewPrivacy',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   looksOnly: true,
   whileResting: true,
   fields: {

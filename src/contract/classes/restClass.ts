@@ -4,7 +4,7 @@ import { deed } from '../deed';
 export const restClass = deed({
   name: 'restClass',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   whileResting: true,
   fields: {
     rest: { type: 'boolean' },

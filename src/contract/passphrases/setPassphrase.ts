@@ -4,7 +4,7 @@ import { deed } from '../deed';
 export const setPassphrase = deed({
   name: 'setPassphrase',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   whileResting: true,
   fields: {
     /** Empty takes the passphrase away: nobody gets in with one any more. */

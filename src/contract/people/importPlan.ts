@@ -16,7 +16,13 @@ export type PlannedRow = {
 } & (
   | { readonly outcome: 'made'; readonly record: RosterRecord; readonly shownAs: string }
   /** Here already: nothing changes. */
-  | { readonly outcome: 'same'; readonly shownAs: string; readonly since: Date }
+  | {
+      readonly outcome: 'same';
+      readonly shownAs: string;
+      readonly since: Date;
+      /** Whether a teacher may say that it is another all the same: where only the name says who it is. */
+      readonly byName: boolean;
+    }
   /** Known in the school, or here once: is taken into the class. */
   | {
       readonly outcome: 'joins';
@@ -31,12 +37,21 @@ export type PlannedRow = {
       readonly personId: string;
       readonly shownAs: string;
     }
-  | { readonly outcome: 'choice'; readonly shownAs: string }
+  /** The same as somebody, or another? Of whom: in this class, in another of this teacher's, or in a row of the list itself. */
+  | {
+      readonly outcome: 'choice';
+      readonly shownAs: string;
+      readonly of: 'here' | 'elsewhere' | 'earlier';
+      /** What speaks against one. */
+      readonly though: 'name' | null;
+    }
   | { readonly outcome: 'refused'; readonly field: string; readonly reason: RosterReason }
 );
 
 export interface ImportPlan {
   readonly rows: readonly PlannedRow[];
+  /** Whether it has to be said which of two columns is the family name. */
+  readonly asksOrder: boolean;
   /** Remarks on the file as a whole, such as columns that were left alone. */
   readonly remarks: readonly { readonly field: string; readonly reason: RosterReason }[];
 }

@@ -1,4 +1,4 @@
-import type { RosterSource } from '../../core/roster/rosterSource';
+import { NAME_ORDERS, type RosterSource } from '../../core/roster/rosterSource';
 import { schemaOf } from '../input';
 
 /** One megabyte is some 20,000 people. */
@@ -11,7 +11,11 @@ export const rosterSource = schemaOf<RosterSource>({
   discriminator: { propertyName: 'kind' },
   oneOf: [
     {
-      properties: { kind: { const: 'lines' }, text: { type: 'string', maxLength: 200_000 } },
+      properties: {
+        kind: { const: 'lines' },
+        text: { type: 'string', maxLength: 200_000 },
+        order: { enum: NAME_ORDERS },
+      },
       required: ['kind', 'text'],
       additionalProperties: false,
     },

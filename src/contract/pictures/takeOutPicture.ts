@@ -5,7 +5,7 @@ import { idSchema } from '../idSchema';
 export const takeOutPicture = deed({
   name: 'takeOutPicture',
   on: 'class',
-  action: 'class.teach',
+  action: 'class.guard',
   fields: {
     pictureId: idSchema,
   },

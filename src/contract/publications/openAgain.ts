@@ -8,7 +8,7 @@ import { deed } from '../deed';
 export const openAgain = deed({
   name: 'openAgain',
   on: 'class',
-  action: 'class.change',
+  action: 'class.guard',
   fields: {
     postIds: { type: 'array', minItems: 1, maxItems: 20_000, uniqueItems: true, items: idSchema },
   },

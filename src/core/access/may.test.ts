@@ -27,6 +27,7 @@ const ACTORS: Readonly<Record<Standing, Actor>> = {
   writer: { personId: 'writer', role: 'student' },
   editor: { personId: 'ed', role: 'studentEditor' },
   teacher: { personId: 'teacher', role: 'teacher' },
+  supplyTeacher: { personId: 'supply', role: 'supplyTeacher' },
 };
 
 /** Whose post it is that a relation is about. */
@@ -45,7 +46,7 @@ const HOLDS: Readonly<
   accepted: [{ accepted: true }, {}],
   published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
   givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
-  opened: [{ openedFor: ['admin', 'teacher'] }, { openedFor: ['another'] }],
+  opened: [{ openedFor: ['admin', 'teacher', 'supply'] }, { openedFor: ['another'] }],
 };
 
 describe.each(ACTIONS)('%s', (action) => {
@@ -64,7 +65,7 @@ describe.each(ACTIONS)('%s', (action) => {
         publishedTo: 'everyone',
         gradeGivenBack: true,
         ceiling: 'everyone',
-        openedFor: ['admin', 'teacher', 'mate'],
+        openedFor: ['admin', 'teacher', 'supply', 'mate'],
       };
       expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
         condition === 'always',
@@ -88,9 +89,9 @@ describe.each(ACTIONS)('%s', (action) => {
 });
 
 test.each([
-  ['writerAndTeachers', ['leaver', 'writer', 'teacher']],
-  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher']],
-  ['passphrase', ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher']],
+  ['writerAndTeachers', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
+  ['passphrase', ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
   ['everyone', [...RELATIONS_NOW]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
   expect(
@@ -149,26 +150,30 @@ describe('who stands in several relations', () => {
  */
 const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['install.manage', ['administrator']],
-  ['class.change', ['teacher']],
+  ['class.change', ['teacher', 'supplyTeacher']],
+  ['class.guard', ['teacher']],
   ['class.delete', ['teacher']],
-  ['class.readLog', ['teacher']],
+  ['assignment.erase', ['teacher']],
+  ['page.erase', ['teacher']],
+  ['class.readLog', ['teacher', 'supplyTeacher']],
   ['roster.read', ['teacher']],
   ['roster.change', ['teacher']],
-  ['assignment.change', ['teacher']],
+  ['assignment.change', ['teacher', 'supplyTeacher']],
   ['post.write', ['writer']],
-  ['post.readDraft', ['leaver', 'writer', 'teacher']],
-  ['draft.askToOpen', ['teacher']],
-  ['draft.readOpened', ['administrator', 'teacher']],
-  ['post.readHandIn', ['leaver', 'writer', 'editor', 'teacher']],
-  ['post.review', ['teacher']],
-  ['post.publish', ['teacher']],
-  ['post.narrow', ['teacher']],
-  ['comment.read', ['classmate', 'writer', 'editor', 'teacher']],
-  ['comment.write', ['classmate', 'writer', 'editor', 'teacher']],
-  ['comment.tend', ['editor', 'teacher']],
-  ['page.open', ['teacher']],
-  ['note.read', ['leaver', 'writer', 'teacher']],
-  ['grade.read', ['leaver', 'writer', 'teacher']],
+  ['post.readDraft', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['draft.askToOpen', ['teacher', 'supplyTeacher']],
+  ['draft.readOpened', ['administrator', 'teacher', 'supplyTeacher']],
+  ['post.readHandIn', ['leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
+  ['post.review', ['teacher', 'supplyTeacher']],
+  ['post.publish', ['teacher', 'supplyTeacher']],
+  ['post.narrow', ['teacher', 'supplyTeacher']],
+  ['comment.read', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher']],
+  ['comment.write', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher']],
+  ['comment.tend', ['editor', 'teacher', 'supplyTeacher']],
+  ['page.open', ['teacher', 'supplyTeacher']],
+  ['note.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['picture.tell', ['writer', 'teacher', 'supplyTeacher']],
+  ['grade.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
 ];
 
 test.each(ONLY)('%s is for nobody but %j', (action, relations) => {

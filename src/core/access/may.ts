@@ -2,7 +2,7 @@ import { goesBeyondClass, type Audience } from './audience';
 import { ACCESS, NOT_ABOUT_ONESELF, RELATIONS, type Action, type Condition, type Relation } from './table';
 
 /** What a person can be in a class. */
-export type ClassRole = 'teacher' | 'coTeacher' | 'studentEditor' | 'student' | 'reader';
+export type ClassRole = 'teacher' | 'coTeacher' | 'supplyTeacher' | 'studentEditor' | 'student' | 'reader';
 
 /** What a person can be in the install as a whole; most people are neither. */
 export type AccountRole = 'administrator' | 'teacher';
@@ -10,6 +10,18 @@ export type AccountRole = 'administrator' | 'teacher';
 /** Whether a role is one of those who write for assignments. */
 export function isStudent(role: ClassRole): boolean {
   return role === 'student' || role === 'studentEditor';
+}
+
+/** The roles of those who teach: who runs the class, who teaches it too, and who is let in until a day. */
+export const TEACHING_ROLES = [
+  'teacher',
+  'coTeacher',
+  'supplyTeacher',
+] as const satisfies readonly ClassRole[];
+
+/** Whether a role is one of those who read what students hand in. */
+export function isTeacher(role: ClassRole): boolean {
+  return TEACHING_ROLES.some((teaching) => teaching === role);
 }
 
 /** Who acts. A visitor has nothing of this; `role` is the one in the class that the subject belongs to. */
@@ -64,6 +76,8 @@ function relationsOf(actor: Actor, subject: Subject): readonly Relation[] {
     case 'teacher':
     case 'coTeacher':
       return own ? ['teacher', 'writer', ...administrates] : ['teacher', ...administrates];
+    case 'supplyTeacher':
+      return own ? ['supplyTeacher', 'writer', ...administrates] : ['supplyTeacher', ...administrates];
     case 'reader':
       return own ? ['reader', 'leaver', ...administrates] : ['reader', ...administrates];
     case 'student':
@@ -104,9 +118,9 @@ function holds(condition: Condition, asked: Asked): boolean {
   return HOLDS[condition](asked);
 }
 
-const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', 'teacher'];
+const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher'];
 const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
-  writerAndTeachers: ['leaver', 'writer', 'teacher'],
+  writerAndTeachers: ['leaver', 'writer', 'teacher', 'supplyTeacher'],
   ourClass: CLASS,
   // Whoever was invited to read need not know the passphrase; everybody else from outside shows it.
   passphrase: [...CLASS, 'reader'],

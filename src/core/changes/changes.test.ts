@@ -6,7 +6,7 @@ import { documentSchema } from '../document/schema';
 import { NOTHING_BESIDE } from '../posts/beside';
 import { blockChanges, type BlockChange } from './blocks';
 import { changesBetween, type Snapshot } from './changes';
-import { merge } from './merge';
+import { merge, settle } from './merge';
 import { countChanged, likeness, wordChanges } from './words';
 
 /** Each change as one line: its kind and text, with added words in + +, removed ones in - -. */
@@ -165,6 +165,56 @@ describe('for any two documents', () => {
         const changes = blockChanges(readHtml(one), readHtml(other));
         const all = (kept: 'after') => new Map(changes.map((_, index) => [index, kept]));
         expect(writeHtml(merge(changes, all('after')))).toBe(writeHtml(readHtml(other)));
+      }),
+    );
+  });
+
+  test('what changed on one side only is settled by what both came from, and no word stands twice', () => {
+    const base = readHtml('<p>one fog</p><p>two rain</p><p>three snow</p>');
+    const theirs = readHtml('<p>one fog, thick</p><p>two rain</p><p>three snow</p><p>theirs anew</p>');
+    const mine = readHtml('<p>one fog</p><p>three snow, deep</p>');
+    const changes = blockChanges(theirs, mine);
+    const { kept, conflicts } = settle(changes, base);
+    expect(conflicts.size).toBe(0);
+    expect(
+      merge(changes, kept)
+        .children.map((block) => block.textContent)
+        .sort(),
+    ).toEqual(['one fog, thick', 'theirs anew', 'three snow, deep']);
+    const parts = blockChanges(
+      readHtml('<p>one fog</p><p>a part by the laptop</p>'),
+      readHtml('<p>one fog</p><p>a part by the phone</p>'),
+    );
+    const added = settle(parts, readHtml('<p>one fog</p>'));
+    expect(added.conflicts.size).toBe(0);
+    expect(merge(parts, added.kept).children.map((block) => block.textContent)).toEqual([
+      'one fog',
+      'a part by the laptop',
+      'a part by the phone',
+    ]);
+    const both = blockChanges(readHtml('<p>one fog there</p>'), readHtml('<p>one fog here</p>'));
+    expect(settle(both, readHtml('<p>one fog</p>')).conflicts.size).toBe(1);
+    expect(settle(both, null).conflicts.size).toBe(1);
+  });
+
+  test('where one side wrote nothing, the other is taken as it is', () => {
+    fc.assert(
+      fc.property(html, html, (one, other) => {
+        const [base, written] = [readHtml(one), readHtml(other)];
+        const sorted = (doc: { readonly children: readonly unknown[] }) =>
+          doc.children.map((block) => JSON.stringify(block)).sort();
+        for (const [theirs, mine] of [
+          [base, written],
+          [written, base],
+        ] as const) {
+          const changes = blockChanges(theirs, mine);
+          const { kept, conflicts } = settle(changes, base);
+          expect(conflicts.size).toBe(0);
+          // A block that stands twice in one version and once in the other may come once more, and never goes.
+          const words = new Set(sorted(merge(changes, kept)));
+          for (const block of new Set(sorted(written)))
+            if (written.textContent) expect(words).toContain(block);
+        }
       }),
     );
   });

@@ -1,3 +1,6 @@
+/** How long a press may have waited for the line and count all the same; hours. */
+export const PRESSED_HOURS = [0, 1, 12, 24, 72] as const;
+
 /** What a class decides about how its writers work. */
 export interface DeskRules {
   /** Whether the railing begins with the next thing alone, for writers who lose themselves in many. */
@@ -6,12 +9,15 @@ export interface DeskRules {
   readonly linksInSameTab: boolean;
   /** Whether a new label waits until a teacher has taken it in. */
   readonly labelsWait: boolean;
+  /** So many hours a hand-in that had to wait for the line counts from when it was pressed; 0 where it never does. */
+  readonly pressedHours: (typeof PRESSED_HOURS)[number];
 }
 
 export const FIRST_DESK_RULES: DeskRules = {
   oneNextThing: false,
   linksInSameTab: false,
   labelsWait: false,
+  pressedHours: 12,
 };
 
 /** JSON Schemas of the fields, all of them needed. */
@@ -19,4 +25,5 @@ export const deskRuleFields = {
   oneNextThing: { type: 'boolean' },
   linksInSameTab: { type: 'boolean' },
   labelsWait: { type: 'boolean' },
+  pressedHours: { enum: PRESSED_HOURS },
 } as const;

@@ -1,5 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { consentOn, namingWith, outside, widestWith, type Consent, type ConsentPurpose } from './consent';
+import {
+  consentOn,
+  FREE_OUTSIDE,
+  namingWith,
+  outside,
+  widestWith,
+  withPictured,
+  type Consent,
+  type ConsentPurpose,
+  type Outside,
+} from './consent';
 
 const consent = (purposes: readonly ConsentPurpose[], more: Partial<Consent> = {}): Consent => ({
   purposes,
@@ -54,5 +64,28 @@ describe('what lacks', () => {
     ['nothing', [consent(['firstName'])], null],
   ] as const)('%s', (_, consents, lacks) => {
     expect(outside(consents, '2026-11-01', { penName: null }).lacks).toBe(lacks);
+  });
+});
+
+describe('people in the pictures of a post', () => {
+  const agreed = (personId: string) => personId === 'bea';
+
+  test('whoever has not agreed to be in pictures keeps it within the class, by name', () => {
+    expect(withPictured(FREE_OUTSIDE, ['bea', 'hanno', null], agreed)).toEqual({
+      appears: 'no',
+      lacks: 'inPicture',
+      inPictures: ['hanno', null],
+    });
+  });
+
+  test('where all have agreed, or nobody is in them, it goes as far as its writer may', () => {
+    const penName: Outside = { appears: 'penName', lacks: null };
+    expect(withPictured(penName, ['bea'], agreed)).toBe(penName);
+    expect(withPictured(penName, [], agreed)).toBe(penName);
+  });
+
+  test('what its writer lacks is said before them', () => {
+    const over: Outside = { appears: 'no', lacks: 'ranOut' };
+    expect(withPictured(over, ['hanno'], agreed)).toBe(over);
   });
 });

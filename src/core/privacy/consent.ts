@@ -29,12 +29,22 @@ export function consentOn(consents: readonly Consent[], day: string): ReadonlySe
 export type Appearance = 'byRule' | 'penName' | 'no';
 
 /** What is missing where a writer may not appear outside the class. */
-export type Lack = 'notGiven' | 'notYet' | 'ranOut' | 'takenBack' | 'noPenName';
+export type Lack = 'notGiven' | 'notYet' | 'ranOut' | 'takenBack' | 'noPenName' | 'inPicture';
 
-/** How somebody stands towards readers outside the class; something lacks exactly where they may not appear. */
+/** Whether others than students of the class are in a picture, and have agreed to be shown. */
+export const OTHERS_IN_PICTURE = ['none', 'there', 'agreed'] as const;
+export type OthersInPicture = (typeof OTHERS_IN_PICTURE)[number];
+
+/** Somebody in a picture: a person of the class by id, or null for whoever is not of it. */
+export type Pictured = string | null;
+
+/**
+ * How a writer, with what they wrote, stands towards readers outside the class; something lacks exactly where they may not appear.
+ * `inPictures`: whose consent to be in pictures is missing, where that is what lacks.
+ */
 export type Outside =
   | { readonly appears: Exclude<Appearance, 'no'>; readonly lacks: null }
-  | { readonly appears: 'no'; readonly lacks: Lack };
+  | { readonly appears: 'no'; readonly lacks: Lack; readonly inPictures?: readonly Pictured[] };
 
 /** Where no consent is asked for. */
 export const FREE_OUTSIDE: Outside = { appears: 'byRule', lacks: null };
@@ -60,6 +70,26 @@ function lackOn(consents: readonly Consent[], day: string): Lack {
   if (!last) return 'notGiven';
   if (last.withdrawn) return 'takenBack';
   return last.givenOn > day ? 'notYet' : 'ranOut';
+}
+
+/** Whose consent to be in pictures is missing; nobody where something else lacks, or nothing. */
+export function missingInPictures(outside: Outside): readonly Pictured[] {
+  return (outside.lacks && outside.inPictures) || [];
+}
+
+/**
+ * How a post stands whose pictures show people: whoever of them has not agreed to be in pictures keeps it within the class.
+ * @param pictured who is in its pictures, as far as somebody has said, but others who have agreed
+ * @param agreed whether a person's consent to be in pictures holds
+ */
+export function withPictured(
+  writer: Outside,
+  pictured: readonly Pictured[],
+  agreed: (personId: string) => boolean,
+): Outside {
+  if (writer.lacks) return writer;
+  const missing = pictured.filter((one) => one === null || !agreed(one));
+  return missing.length === 0 ? writer : { appears: 'no', lacks: 'inPicture', inPictures: missing };
 }
 
 /** The widest audience of what somebody writes, as far as consent decides it. */

@@ -1,3 +1,4 @@
+import { comparableEmail } from '../people/emailAddress';
 import { alike } from '../text/alike';
 import type { RosterRecord } from './rosterRecord';
 
@@ -6,6 +7,11 @@ export interface ClassMember {
   readonly personId: string;
   readonly givenName: string;
   readonly familyName: string;
+  /** The school's own identifier, and the address: who has another of either is somebody else. */
+  readonly schoolId?: string | null;
+  readonly email?: string | null;
+  /** Whether it is another class of the same teacher that they are in. */
+  readonly elsewhere?: boolean;
 }
 
 interface NameMatch<Member extends ClassMember> {
@@ -21,8 +27,8 @@ export interface NameMatches<Member extends ClassMember> {
 }
 
 /**
- * Finds records without identifier and address among the people of a class by name, so that pasting the same list again
- * changes nothing. Each member is taken once: two children of the same name stay two. Who is there by the whole name is found
+ * Finds records among the people of a class by name, so that pasting the same list again changes nothing; those with an
+ * identifier or address of their own, and people of other classes, only for a teacher to decide. Each member is taken once: two children of the same name stay two. Who is there by the whole name is found
  * first, wherever it stands in the list: an initial never takes somebody away from it.
  */
 export function matchNames<Member extends ClassMember>(
@@ -31,9 +37,8 @@ export function matchNames<Member extends ClassMember>(
 ): NameMatches<Member> {
   const free = indexed(members);
   const found = new Map<RosterRecord, NameMatch<Member>>();
-  const bare = records.filter(({ id, email }) => id === null && email === null);
   for (const match of [sureMatch, unsureMatch])
-    for (const record of bare) {
+    for (const record of records) {
       const one = found.has(record) ? null : match(record, free);
       if (!one) continue;
       found.set(record, one);
@@ -70,8 +75,13 @@ function sureMatch<Member extends ClassMember>(
   record: RosterRecord,
   { byName, taken }: Free<Member>,
 ): NameMatch<Member> | null {
-  const member = byName.get(alike(record.name))?.find((one) => !taken.has(one));
-  return member ? { record, member, how: 'same' } : null;
+  const candidates = (byName.get(alike(record.name)) ?? []).filter(
+    (one) => !taken.has(one) && mayBeThem(record, one),
+  );
+  // Who is in the class goes before who is in another.
+  const member = candidates.find((one) => !one.elsewhere) ?? candidates[0];
+  if (!member) return null;
+  return { record, member, how: isBare(record) && !member.elsewhere ? 'same' : 'perhaps' };
 }
 
 function unsureMatch<Member extends ClassMember>(
@@ -79,12 +89,16 @@ function unsureMatch<Member extends ClassMember>(
   { byGivenName, taken }: Free<Member>,
 ): NameMatch<Member> | null {
   const unsure = (byGivenName.get(alike(record.givenName ?? '')) ?? []).filter(
-    (member) => !taken.has(member) && mayBe(record.familyName ?? '', member.familyName),
+    (member) =>
+      !taken.has(member) &&
+      !member.elsewhere &&
+      mayBeThem(record, member) &&
+      mayBe(record.familyName ?? '', member.familyName),
   );
   const [first] = unsure;
   if (!first) return null;
   // An initial is enough where it can mean only one: that is how the class's own lists are written.
-  const how = unsure.length === 1 && isInitial(record.familyName) ? 'same' : 'perhaps';
+  const how = unsure.length === 1 && isInitial(record.familyName) && isBare(record) ? 'same' : 'perhaps';
   return { record, member: first, how };
 }
 
@@ -97,4 +111,19 @@ function mayBe(theirs: string, ours: string): boolean {
 /** Whether a family name is only its first letter, or not there. */
 function isInitial(familyName: string | null): boolean {
   return /^(?:\p{L}\p{M}*\.?)?$/u.test(familyName ?? '');
+}
+
+/** Whether a record says nothing of who it is but the name. */
+function isBare({ id, email }: RosterRecord): boolean {
+  return id === null && email === null;
+}
+
+/** Whether nothing but the name speaks against a record and a person being one. */
+function mayBeThem({ id, email }: RosterRecord, member: ClassMember): boolean {
+  const other = (theirs: string | null, ours: string | null | undefined) =>
+    theirs !== null && ours !== null && ours !== undefined && theirs !== ours;
+  return (
+    !other(id, member.schoolId) &&
+    !other(email && comparableEmail(email), member.email ? comparableEmail(member.email) : member.email)
+  );
 }

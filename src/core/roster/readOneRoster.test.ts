@@ -25,10 +25,10 @@ const enrollments = bytes(
   'e5,active,,c2,s1,u5,student,,,',
 );
 
-test('the classes that are there to choose from, with their students counted', () => {
-  expect(listOneRosterClasses(classes, enrollments)).toEqual({
+test('the classes that are there to choose from, with as many students as are found in each', () => {
+  expect(listOneRosterClasses(classes, { users, enrollments })).toEqual({
     ok: true,
-    classes: [{ id: 'c1', title: 'Weather 8B', students: 3 }],
+    classes: [{ id: 'c1', title: 'Weather 8B', students: 2 }],
   });
 });
 
@@ -38,6 +38,10 @@ test('the students of a class by the names that they prefer, with the school’s
     records: [
       { row: 2, name: 'Ines Marlow', id: 'u1', email: 'ines@example.org' },
       { row: 3, name: 'Cory Ashdown', id: 'u2', email: null },
+    ],
+    leftOut: [
+      { row: 4, field: 'status', reason: 'noLongerThere', text: 'Bram Dekker' },
+      { row: 5, field: 'role', reason: 'notAStudent', text: 'Tess Tutor' },
     ],
     warnings: [
       { row: 4, field: 'status', reason: 'noLongerThere' },
@@ -55,5 +59,13 @@ test('other files say what they lack', () => {
     ok: false,
     problem: 'noEnrollmentColumns',
   });
-  expect(listOneRosterClasses(bytes('PK\u0000\u0001'), enrollments)).toMatchObject({ ok: false });
+  expect(listOneRosterClasses(bytes('PK\u0000\u0001'), { users, enrollments })).toMatchObject({ ok: false });
+});
+
+test('who is enrolled and stands in no file is named by identifier', () => {
+  const more = bytes('classSourcedId,userSourcedId,role', 'c1,u1,student', 'c1,u9,student');
+  expect(readOneRoster({ users, enrollments: more }, 'c1')).toMatchObject({
+    records: [{ name: 'Ines Marlow' }],
+    warnings: [{ field: 'u9', reason: 'noSuchUser' }],
+  });
 });

@@ -19,50 +19,63 @@ interface Files {
   readonly enrollments: Uint8Array;
 }
 
-/** The classes of OneRoster 1.2 CSV files (classes.csv, enrollments.csv) that are not to be deleted. */
-export function listOneRosterClasses(classes: Uint8Array, enrollments: Uint8Array): OneRosterClasses {
+/**
+ * The classes of OneRoster 1.2 CSV files (classes.csv, enrollments.csv, users.csv) that are not to be deleted, each with as many
+ * students as `readOneRoster` finds in it.
+ */
+export function listOneRosterClasses(classes: Uint8Array, { users, enrollments }: Files): OneRosterClasses {
   const rows = readRows(classes, ['sourcedId', 'title']);
   const enrolled = readRows(enrollments, ['classSourcedId', 'userSourcedId', 'role']);
   if (!rows || !enrolled) return { ok: false, problem: 'noEnrollmentColumns' };
+  const people = readRows(users, ['sourcedId', 'givenName', 'familyName']);
+  if (!people) return { ok: false, problem: 'noUserColumns' };
   return {
     ok: true,
     classes: rows.filter(isActive).map((row) => ({
       id: row.at('sourcedId'),
       title: row.at('title'),
-      students: enrolled.filter(
-        (one) =>
-          isActive(one) && one.at('classSourcedId') === row.at('sourcedId') && one.at('role') === 'student',
-      ).length,
+      students: studentsOf(row.at('sourcedId'), people, enrolled).records.length,
     })),
   };
 }
 
 /**
  * The students of one class in OneRoster 1.2 CSV files (users.csv, enrollments.csv). A record's row is its place in
- * users.csv. Those who are marked to be deleted, and grown-ups, are named in warnings and left out.
+ * users.csv. Those who are marked to be deleted, and grown-ups, are named and left out.
  */
 export function readOneRoster({ users, enrollments }: Files, classId: string): RosterFile {
   const people = readRows(users, ['sourcedId', 'givenName', 'familyName']);
   if (!people) return { ok: false, problem: 'noUserColumns' };
   const enrolled = readRows(enrollments, ['classSourcedId', 'userSourcedId', 'role']);
   if (!enrolled) return { ok: false, problem: 'noEnrollmentColumns' };
+  return { ok: true, ...studentsOf(classId, people, enrolled) };
+}
+
+/** The students of a class, and who else is enrolled in it or is there no longer. */
+function studentsOf(classId: string, people: readonly Row[], enrolled: readonly Row[]) {
   const places = new Map(
     enrolled
       .filter((one) => one.at('classSourcedId') === classId)
       .map((one) => [one.at('userSourcedId'), one]),
   );
   const records: RosterRecord[] = [];
-  const warnings: RosterRemark[] = [];
+  const leftOut: (RosterRemark & { readonly text: string })[] = [];
   for (const person of people) {
     const enrollment = places.get(person.at('sourcedId'));
     if (!enrollment) continue;
+    places.delete(person.at('sourcedId'));
+    const record = recordOf(person);
+    const { row, name: text } = record;
     if (!isActive(person) || !isActive(enrollment))
-      warnings.push({ row: person.row, field: 'status', reason: 'noLongerThere' });
+      leftOut.push({ row, field: 'status', reason: 'noLongerThere', text });
     else if (enrollment.at('role') !== 'student')
-      warnings.push({ row: person.row, field: 'role', reason: 'notAStudent' });
-    else records.push(recordOf(person));
+      leftOut.push({ row, field: 'role', reason: 'notAStudent', text });
+    else records.push(record);
   }
-  return { ok: true, records, warnings };
+  // Whoever is enrolled and stands nowhere is named by what the files have of them.
+  const missing = [...places].map(([id]): RosterRemark => ({ row: 1, field: id, reason: 'noSuchUser' }));
+  const warnings = [...leftOut.map(({ text: _, ...remark }): RosterRemark => remark), ...missing];
+  return { records, leftOut, warnings };
 }
 
 function recordOf(person: Row): RosterRecord {

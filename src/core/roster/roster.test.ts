@@ -240,6 +240,46 @@ describe('a pasted list', () => {
   });
 });
 
+describe('a pasted list of columns', () => {
+  const text = 'Marlow\tInes\t4711\nvan der Berg\tLudo\tludo@example.org\nDekker\tBram\t';
+  const read = (order: 'givenFirst' | 'familyFirst' | null) =>
+    readRosterLines(text, order).records.map(({ givenName, familyName, email }) => [
+      givenName,
+      familyName,
+      email,
+    ]);
+
+  test('without a heading it is asked which is the family name, once', () => {
+    expect(readRosterLines(text).asksOrder).toBe(true);
+    expect(readRosterLines(text, 'familyFirst').asksOrder).toBe(false);
+    expect(read('familyFirst')).toEqual([
+      ['Ines', 'Marlow', null],
+      ['Ludo', 'van der Berg', 'ludo@example.org'],
+      ['Bram', 'Dekker', null],
+    ]);
+    expect(read('givenFirst')[0]).toEqual(['Marlow', 'Ines', null]);
+  });
+
+  test('of a single column nothing is asked, and numbers beside it are left alone', () => {
+    const { records: one, asksOrder } = readRosterLines('1\tInes Marlow\n2\tBram Dekker');
+    expect(asksOrder).toBe(false);
+    expect(one.map(({ name }) => name)).toEqual(['Ines Marlow', 'Bram Dekker']);
+  });
+
+  test('a plain list can be written with the family name first', () => {
+    const { records: turned } = readRosterLines(
+      'Marlow Ines\nAshdown, Corin\nDekker Bram Jan',
+      'familyFirst',
+    );
+    expect(turned.map(({ name }) => name)).toEqual(['Ines Marlow', 'Corin Ashdown', 'Bram Jan Dekker']);
+  });
+
+  test('what looks like a formula is text', () => {
+    expect(readRosterLines('=cmd|calc Marlow').records).toMatchObject([{ familyName: 'Marlow' }]);
+    expect(readRosterLines('=1+1').refused).toMatchObject([{ reason: 'noName', text: '=1+1' }]);
+  });
+});
+
 describe('names in the class', () => {
   const members = [
     { personId: 'a', givenName: 'Tomas', familyName: 'Brackley' },
@@ -264,9 +304,26 @@ describe('names in the class', () => {
     ['Senna Varga', [1, 'fresh']],
     ['Tomas Bell', [1, 'fresh']],
     ['Ines M.', [1, 'perhaps', 'd']],
-    ['Tomas Brackley <t@example.org>', [1, 'fresh']],
+    ['Tomas Brackley <t@example.org>', [1, 'perhaps', 'a']],
+    ['Tomas B <t@example.org>', [1, 'perhaps', 'a']],
   ])('%s: %j', (line, expected) => {
     expect(match(line)).toEqual([expected]);
+  });
+
+  test('who has another identifier or address is another, and of another class only perhaps', () => {
+    const people = [
+      { personId: 'a', givenName: 'Tomas', familyName: 'Brackley', schoolId: 's-1', email: null },
+      { personId: 'b', givenName: 'Mara', familyName: 'Fenn', schoolId: null, email: 'M@example.org' },
+      { personId: 'c', givenName: 'Rafi', familyName: 'Kestrel', elsewhere: true },
+    ];
+    const csv =
+      'name,id,email\nTomas Brackley,s-2,\nTomas Brackley,s-1,\nMara Fenn,,m@EXAMPLE.org\nMara Fenn,,f@example.org\nRafi Kestrel,,';
+    const { matches } = matchNames(records(csv), people);
+    expect(matches.map(({ record, how, member }) => [record.row, how, member.personId])).toEqual([
+      [3, 'perhaps', 'a'],
+      [4, 'perhaps', 'b'],
+      [6, 'perhaps', 'c'],
+    ]);
   });
 
   test('each member is taken once', () => {

@@ -35,7 +35,10 @@ export type RosterReason =
   | 'noLongerThere'
   | 'notAStudent'
   | 'deleted'
-  | 'grownUp';
+  | 'grownUp'
+  | 'belongsToAnother'
+  | 'sameAsEarlier'
+  | 'noSuchUser';
 
 /** The records of a file and what is to be said about them, or why it cannot be read at all. */
 export type RosterFile =
@@ -43,6 +46,8 @@ export type RosterFile =
       readonly ok: true;
       readonly records: readonly RosterRecord[];
       readonly warnings: readonly RosterRemark[];
+      /** What is no student, or no longer there, with whoever it names. */
+      readonly leftOut?: readonly (RosterRemark & { readonly text: string })[];
     }
   | { readonly ok: false; readonly problem: RosterProblem; readonly row?: number };
 

@@ -5,6 +5,7 @@ import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
+import { isHeld } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { classColumns, textsFrom } from './columns';
 import { insertAddress } from './classAddresses';
@@ -103,7 +104,7 @@ export async function listClassesOf(
   const rows = await database.rows<StoredClass & { readonly role: ClassRole }>(
     `SELECT ${CLASS_COLUMNS}, memberships.role FROM classes
      JOIN memberships ON memberships.class_id = classes.id AND memberships.person_id = :personId
-      AND left_at IS NULL
+      AND ${isHeld()}
      WHERE deleted_at IS NULL ORDER BY title`,
     { personId },
   );

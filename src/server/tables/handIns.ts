@@ -1,5 +1,6 @@
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
+import { OF_NOTHING_DELETED } from './posts';
 import { evidenceFrom } from './columns';
 
 export interface HandInRow {
@@ -12,12 +13,16 @@ export interface HandInRow {
   readonly words: number;
   /** The version of the draft that was handed in; null for those from before it was noted. */
   readonly version: number | null;
+  /** What counts: when it was pressed where that is allowed, else when it reached us. */
   readonly handedInAt: Date;
+  /** Both, where the line was cut when its writer pressed; null for all others. */
+  readonly pressedAt: Date | null;
+  readonly receivedAt: Date | null;
   readonly takenBackAt: Date | null;
 }
 
 const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version,
-  handed_in_at AS handedInAt, taken_back_at AS takenBackAt`;
+  handed_in_at AS handedInAt, pressed_at AS pressedAt, received_at AS receivedAt, taken_back_at AS takenBackAt`;
 
 /** All hand-ins of a post, oldest first, those taken back too. */
 export async function listHandIns(database: Database, postId: string): Promise<readonly HandInRow[]> {
@@ -54,8 +59,10 @@ export async function updateEvidence(database: Database, id: string, evidence: A
 
 export async function insertHandIn(database: Database, handIn: HandInRow): Promise<void> {
   await database.change(
-    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, handed_in_at, taken_back_at)
-     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :handedInAt, :takenBackAt)`,
+    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, handed_in_at, pressed_at,
+       received_at, taken_back_at)
+     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :handedInAt, :pressedAt,
+       :receivedAt, :takenBackAt)`,
     { ...handIn, evidence: JSON.stringify(handIn.evidence) },
   );
 }
@@ -71,4 +78,29 @@ type StoredEvidence = Omit<HandInRow, 'evidence'> & { readonly evidence: string 
 
 function withEvidence(row: StoredEvidence): HandInRow {
   return { ...row, evidence: evidenceFrom(row.evidence) };
+}
+
+/** What of a class was handed in last and not taken back, of nobody deleted; the latest first. */
+export async function listLatestHandIns(
+  database: Database,
+  { classId, but, most }: { readonly classId: string; readonly but: string; readonly most: number },
+): Promise<
+  readonly {
+    readonly receipt: number;
+    readonly writerId: string;
+    readonly title: string;
+    readonly assignment: string;
+    readonly handedInAt: Date;
+  }[]
+> {
+  return database.rows(
+    `SELECT receipt, writer_id AS writerId, revisions.title, assignments.title AS assignment, handed_in_at AS handedInAt
+     FROM posts JOIN assignments ON assignments.id = assignment_id
+     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     JOIN revisions ON revisions.id = hand_ins.revision_id
+     WHERE posts.class_id = :classId AND writer_id <> :but AND ${OF_NOTHING_DELETED}
+     ORDER BY handed_in_at DESC, posts.id LIMIT :most`,
+    { classId, but, most },
+  );
 }

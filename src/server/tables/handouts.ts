@@ -1,3 +1,4 @@
+import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
 
@@ -81,7 +82,7 @@ export async function noteWhatComesWith(
     });
 }
 
-const TAUGHT = `SELECT class_id FROM memberships WHERE person_id = :by AND left_at IS NULL AND role IN ('teacher', 'coTeacher')`;
+const TAUGHT = `SELECT class_id FROM memberships WHERE person_id = :by AND ${isHeld()} AND role IN ${TEACHING}`;
 
 const NOTING: readonly string[] = [
   `DELETE FROM assignment_handouts WHERE assignment_id = :assignmentId AND NOT JSON_CONTAINS(:handouts, JSON_QUOTE(handout_id))`,
@@ -95,7 +96,7 @@ const NOTING: readonly string[] = [
    SELECT DISTINCT :assignmentId, pictures.id FROM pictures
    JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
    JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
-     AND memberships.role IN ('teacher', 'coTeacher')
+     AND memberships.role IN ${TEACHING}
    WHERE pictures.uploaded_by = :by OR pictures.class_id IN (${TAUGHT})
    ON DUPLICATE KEY UPDATE picture_id = assignment_pictures.picture_id`,
 ];

@@ -1,5 +1,6 @@
 import type { PersonFound } from '../../contract/administration/searchPeople';
 import type { AccountRole } from '../../core/access/may';
+import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { classesFrom } from './columns';
 
@@ -21,10 +22,10 @@ export async function listAccounts(database: Database): Promise<readonly Account
     `SELECT people.id AS personId, given_name AS givenName, family_name AS familyName, email, account,
        password_hash IS NOT NULL AS hasPassword, last_seen_at AS lastSeenAt,
        (SELECT COUNT(*) FROM memberships
-        WHERE person_id = people.id AND role IN ('teacher', 'coTeacher') AND left_at IS NULL) AS classes
+        WHERE person_id = people.id AND role IN ${TEACHING} AND ${isHeld()}) AS classes
      FROM people
      WHERE account IS NOT NULL
-       OR EXISTS (SELECT 1 FROM memberships WHERE person_id = people.id AND role IN ('teacher', 'coTeacher'))
+       OR EXISTS (SELECT 1 FROM memberships WHERE person_id = people.id AND role IN ${TEACHING})
      ORDER BY given_name, family_name`,
   );
   return rows.map((row) => ({ ...row, hasPassword: row.hasPassword === 1 }));
@@ -38,6 +39,8 @@ export interface ClassSizeRow {
   readonly posts: number;
   readonly pictures: number;
   readonly resting: number;
+  /** Who runs it, by name; null where nobody does who has an account here. */
+  readonly teacher: string | null;
 }
 
 export async function listClassSizes(database: Database): Promise<readonly ClassSizeRow[]> {
@@ -46,8 +49,11 @@ export async function listClassSizes(database: Database): Promise<readonly Class
        (SELECT COUNT(*) FROM memberships WHERE class_id = classes.id AND left_at IS NULL
           AND role IN ('student', 'studentEditor')) AS students,
        (SELECT COUNT(*) FROM posts WHERE class_id = classes.id) AS posts,
-       (SELECT COUNT(*) FROM pictures WHERE class_id = classes.id) AS pictures
-     FROM classes ORDER BY rested_at IS NOT NULL, title`,
+       (SELECT COUNT(*) FROM pictures WHERE class_id = classes.id) AS pictures,
+       (SELECT GROUP_CONCAT(CONCAT_WS(' ', given_name, family_name) SEPARATOR ', ') FROM memberships
+        JOIN people ON people.id = person_id AND people.deleted_at IS NULL AND account IS NOT NULL
+        WHERE class_id = classes.id AND role = 'teacher' AND ${isHeld()}) AS teacher
+     FROM classes WHERE deleted_at IS NULL ORDER BY rested_at IS NOT NULL, title`,
   );
 }
 
@@ -86,7 +92,7 @@ export async function findPeople(database: Database, words: string): Promise<rea
     `SELECT people.id AS personId, CONCAT_WS(' ', given_name, family_name) AS name, email, people.erase_at AS eraseAt,
        COALESCE(GROUP_CONCAT(DISTINCT CONCAT_WS(', ', classes.title, NULLIF(group_name, '')) SEPARATOR '; '), '')
          AS classes,
-       account IS NOT NULL OR COALESCE(MAX(role IN ('teacher', 'coTeacher')), 0) AS teaches,
+       account IS NOT NULL OR COALESCE(MAX(role IN ${TEACHING}), 0) AS teaches,
        people.home_class_id AS homeClassId,
        (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', own.id, 'title', CONCAT_WS(', ', own.title, NULLIF(own.group_name, ''))))
         FROM memberships AS places JOIN classes AS own ON own.id = places.class_id AND own.deleted_at IS NULL
@@ -108,7 +114,7 @@ export async function findPeople(database: Database, words: string): Promise<rea
 /** Whether somebody teaches or has taught a class of the install. */
 export async function hasTaught(database: Database, personId: string): Promise<boolean> {
   const rows = await database.rows<object>(
-    "SELECT 1 FROM memberships WHERE person_id = :personId AND role IN ('teacher', 'coTeacher') LIMIT 1",
+    `SELECT 1 FROM memberships WHERE person_id = :personId AND role IN ${TEACHING} LIMIT 1`,
     { personId },
   );
   return rows.length > 0;

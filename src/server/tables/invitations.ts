@@ -1,7 +1,10 @@
 import type { ClassRole } from '../../core/access/may';
 import type { Database } from '../ground/database/database';
 
-export type InvitedRole = Extract<ClassRole, 'coTeacher' | 'studentEditor' | 'student' | 'reader'>;
+export type InvitedRole = Extract<
+  ClassRole,
+  'coTeacher' | 'supplyTeacher' | 'studentEditor' | 'student' | 'reader'
+>;
 
 export interface InvitationRow {
   readonly id: string;
@@ -10,13 +13,15 @@ export interface InvitationRow {
   readonly email: string;
   /** The student of the roster that it is for. */
   readonly personId: string | null;
+  /** When the last day of who is let in for a while is over; null for everybody else. */
+  readonly until: Date | null;
   readonly sentAt: Date;
   readonly expiresAt: Date;
   readonly acceptedAt: Date | null;
   readonly withdrawnAt: Date | null;
 }
 
-const COLUMNS = `id, class_id AS classId, role, email, person_id AS personId, sent_at AS sentAt, expires_at AS expiresAt,
+const COLUMNS = `id, class_id AS classId, role, email, person_id AS personId, until, sent_at AS sentAt, expires_at AS expiresAt,
   accepted_at AS acceptedAt, withdrawn_at AS withdrawnAt`;
 
 export async function insertInvitation(
@@ -27,8 +32,8 @@ export async function insertInvitation(
   },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO invitations (id, class_id, role, email, person_id, token_hash, invited_by, sent_at, expires_at)
-     VALUES (:id, :classId, :role, :email, :personId, :tokenHash, :invitedBy, :sentAt, :expiresAt)`,
+    `INSERT INTO invitations (id, class_id, role, email, person_id, until, token_hash, invited_by, sent_at, expires_at)
+     VALUES (:id, :classId, :role, :email, :personId, :until, :tokenHash, :invitedBy, :sentAt, :expiresAt)`,
     { ...invitation },
   );
 }

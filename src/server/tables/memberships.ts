@@ -1,6 +1,7 @@
 import type { ClassRole } from '../../core/access/may';
 import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import { LEFT_AT } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 
 export interface MemberRow {
@@ -14,13 +15,15 @@ export interface MemberRow {
   readonly groupInClass: string | null;
   /** When they left the class; null for who is in it. */
   readonly leftAt: Date | null;
+  /** When the place of somebody who is let in for a while ends; null for everybody else. */
+  readonly until: Date | null;
   /** As the class tells them apart from all who are or were in it. */
   readonly shownName: string;
 }
 
 const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
     pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass,
-    left_at AS leftAt
+    ${LEFT_AT}, until
   FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
 
 const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
@@ -58,6 +61,7 @@ export interface MembershipRow {
   readonly role: ClassRole;
   readonly joinedAt: Date;
   readonly leftAt: Date | null;
+  readonly until: Date | null;
 }
 
 /** A person's place in a class, whether or not they have left it. */
@@ -67,7 +71,8 @@ export async function findMembership(
   personId: string,
 ): Promise<MembershipRow | null> {
   const [row] = await database.rows<MembershipRow>(
-    'SELECT role, joined_at AS joinedAt, left_at AS leftAt FROM memberships WHERE class_id = :classId AND person_id = :personId FOR UPDATE',
+    `SELECT role, joined_at AS joinedAt, ${LEFT_AT}, until FROM memberships
+     WHERE class_id = :classId AND person_id = :personId FOR UPDATE`,
     { classId, personId },
   );
   return row ?? null;
@@ -90,7 +95,7 @@ export async function joinClass(
 ): Promise<void> {
   await database.change(
     `INSERT INTO memberships (class_id, person_id, role, joined_at, group_in_class) VALUES (:classId, :personId, 'student', :at, :groupName)
-     ON DUPLICATE KEY UPDATE left_at = NULL`,
+     ON DUPLICATE KEY UPDATE left_at = NULL, until = NULL`,
     { classId, personId, at, groupName },
   );
 }
@@ -154,11 +159,18 @@ export async function setMembership(
     personId,
     role,
     at,
-  }: { readonly classId: string; readonly personId: string; readonly role: ClassRole; readonly at: Date },
+    until = null,
+  }: {
+    readonly classId: string;
+    readonly personId: string;
+    readonly role: ClassRole;
+    readonly at: Date;
+    readonly until?: Date | null;
+  },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO memberships (class_id, person_id, role, joined_at) VALUES (:classId, :personId, :role, :at)
-     ON DUPLICATE KEY UPDATE role = :role, left_at = NULL`,
-    { classId, personId, role, at },
+    `INSERT INTO memberships (class_id, person_id, role, joined_at, until) VALUES (:classId, :personId, :role, :at, :until)
+     ON DUPLICATE KEY UPDATE role = :role, left_at = NULL, until = :until`,
+    { classId, personId, role, at, until },
   );
 }

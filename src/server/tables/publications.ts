@@ -68,20 +68,19 @@ export interface ClassPublicationRow extends PublicationRow {
   readonly drawnFrom: Audience | null;
 }
 
-/** The posts of a class that readers see; of one writer, or of all. */
+/** The posts of a class that readers see. */
 export async function listPublications(
   database: Database,
   classId: string,
-  writerId: string | null = null,
 ): Promise<readonly ClassPublicationRow[]> {
   return database.rows(
     `SELECT publications.id, publications.post_id AS postId, revision_id AS revisionId, publications.audience, since,
        revisions.title, posts.writer_id AS writerId, posts.audience AS wished, drawn_from AS drawnFrom
      FROM publications JOIN posts ON posts.id = publications.post_id
      JOIN revisions ON revisions.id = publications.revision_id
-     WHERE posts.class_id = :classId AND until IS NULL AND (:writerId IS NULL OR posts.writer_id = :writerId)
+     WHERE posts.class_id = :classId AND until IS NULL
      ORDER BY since DESC`,
-    { classId, writerId },
+    { classId },
   );
 }
 

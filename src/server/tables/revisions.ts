@@ -1,3 +1,4 @@
+import { TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { asStored, type PictureNamed, type StoredWriting, type Writing, fromStored } from './writings';
 import { OF_NOTHING_DELETED, type PostRow } from './posts';
@@ -34,7 +35,7 @@ export async function insertRevision(
        caption TEXT PATH '$.caption', credit TEXT PATH '$.credit', licence TEXT PATH '$.licence')) AS named
        ON named.id = pictures.id
      LEFT JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
-     WHERE posts.id = :postId AND (pictures.uploaded_by = posts.writer_id OR memberships.role IN ('teacher', 'coTeacher')
+     WHERE posts.id = :postId AND (pictures.uploaded_by = posts.writer_id OR memberships.role IN ${TEACHING}
        OR EXISTS (SELECT 1 FROM revision_pictures AS shown
          JOIN publications ON publications.revision_id = shown.revision_id AND publications.until IS NULL
          WHERE shown.picture_id = pictures.id AND shown.licence IN ('free', 'withName')))`,

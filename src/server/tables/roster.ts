@@ -1,6 +1,7 @@
 import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { StudentStanding } from '../../core/roster/takingIn';
+import { isHeld } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { standingOf, STANDING_COLUMNS, type StoredStanding } from './standing';
 
@@ -186,4 +187,34 @@ export async function updatePasscode(
 export async function hasWritten(database: Database, personId: string): Promise<boolean> {
   const rows = await database.rows('SELECT 1 FROM posts WHERE writer_id = :personId LIMIT 1', { personId });
   return rows.length > 0;
+}
+
+/** A student of other classes, as a list is compared with them. */
+export interface OtherStudentRow {
+  readonly personId: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly schoolId: string | null;
+  readonly email: string | null;
+  readonly standing: StudentStanding;
+}
+
+/** The students who are in one of some classes now and never were in this one. */
+export async function listStudentsElsewhere(
+  database: Database,
+  classId: string,
+  others: readonly string[],
+): Promise<readonly OtherStudentRow[]> {
+  if (others.length === 0) return [];
+  const rows = await database.rows<Omit<OtherStudentRow, 'standing'> & StoredStanding>(
+    `SELECT DISTINCT people.id AS personId, given_name AS givenName, family_name AS familyName, school_id AS schoolId,
+       email, ${STANDING_COLUMNS}
+     FROM JSON_TABLE(:others, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS wanted
+     JOIN memberships ON memberships.class_id = wanted.id AND ${isHeld()} AND role IN ('student', 'studentEditor')
+     JOIN people ON people.id = memberships.person_id AND people.deleted_at IS NULL
+     WHERE NOT EXISTS (SELECT 1 FROM memberships AS here WHERE here.class_id = :classId AND here.person_id = people.id)
+     ORDER BY given_name, family_name, people.id`,
+    { classId, others: JSON.stringify(others) },
+  );
+  return rows.map((row) => ({ ...row, standing: standingOf(row) }));
 }

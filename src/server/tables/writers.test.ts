@@ -41,8 +41,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   handIns: ['evidence', 'posts'],
   // What an assignment has with it.
   handouts: ['assignments', 'handouts'],
-  // Who runs a class comes with it; who accepts an invitation, by it.
-  memberships: ['classes', 'invitations', 'people'],
+  // Who runs a class comes with it; who accepts an invitation, by it; a class whose teacher is gone gets another.
+  memberships: ['administration', 'classes', 'invitations', 'people'],
   // An account is made, used, or given a password.
   people: ['accounts', 'administration', 'invitations', 'sessions'],
   // A decision is the next stage of the post.

@@ -45,7 +45,9 @@ import { maybeReview } from './review/viewReview';
 import { maybeSet } from './set/viewSet';
 import { maybeStudentPosts } from './set/viewStudent';
 import { maybeOpenings } from './safety/viewOpenings';
+import { listToRead } from './today/listToRead';
 import { listEveryWork } from './today/listWork';
+import { maybeWhereWeAre } from './today/viewWhereWeAre';
 import { maybeTeacherToday } from './today/viewTeacherToday';
 
 const house = freshHouse();
@@ -97,6 +99,7 @@ async function more(count: number): Promise<void> {
 type View = (desk: Desk) => unknown;
 const teachers: Readonly<Record<string, View>> = {
   today: (desk) => maybeTeacherToday([desk]),
+  'where we are': maybeWhereWeAre,
   assignments: maybeAssignmentList,
   builder: (desk) => maybeBuilder(assignmentId, desk),
   pile: (desk) => maybePile([desk]),
@@ -119,6 +122,7 @@ const teachers: Readonly<Record<string, View>> = {
 };
 const students: Readonly<Record<string, View>> = {
   'my writing': (desk) => listEveryWork([desk]),
+  'read as an editor': (desk) => listToRead([desk]),
   'left writing': ({ personId }) => listLeftWriting(personId),
   'an assignment': (desk) => maybeAssignmentToRead(assignmentId, desk),
   compose: (desk) => maybeCompose(waiting, desk),

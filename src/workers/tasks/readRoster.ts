@@ -9,6 +9,8 @@ export interface RosterRecords {
   /** Lines that hold no single name, with what stands there. */
   readonly refused: readonly (RosterRemark & { readonly text: string })[];
   readonly warnings: readonly RosterRemark[];
+  /** Whether it has to be asked which column is the family name. */
+  readonly asksOrder: boolean;
 }
 
 type RosterRead =
@@ -17,7 +19,7 @@ type RosterRead =
 
 /** The records of a class list or a file, or why it cannot be read. */
 export function readRoster(source: RosterSource): RosterRead {
-  if (source.kind === 'lines') return { ok: true, ...readRosterLines(source.text) };
+  if (source.kind === 'lines') return { ok: true, ...readRosterLines(source.text, source.order) };
   const read =
     source.kind === 'csv'
       ? readRosterCsv(bytesOf(source.file))
@@ -26,7 +28,13 @@ export function readRoster(source: RosterSource): RosterRead {
           source.oneRosterClass,
         );
   if (!read.ok) return { ok: false, problem: read.problem, row: read.row ?? 0 };
-  return { ok: true, records: read.records, refused: [], warnings: read.warnings };
+  return {
+    ok: true,
+    records: read.records,
+    refused: read.leftOut ?? [],
+    warnings: read.warnings,
+    asksOrder: false,
+  };
 }
 
 function bytesOf(base64: string): Uint8Array {

@@ -1,5 +1,6 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
 import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
+import type { Session } from '@/server/deeds/sessions/session';
 import { HEADERS } from '@/server/http/answer';
 import { currentSession } from '@/server/http/request';
 
@@ -9,7 +10,7 @@ import { currentSession } from '@/server/http/request';
  */
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
-  const archive = session && (await archiveFor(new URL(request.url).searchParams, session.person.id));
+  const archive = session && (await archiveFor(new URL(request.url).searchParams, session));
   if (!archive) return new Response('There is nothing here for you.', { status: 404, headers: HEADERS });
   return new Response(archive.content, {
     headers: {
@@ -20,11 +21,14 @@ export async function GET(request: Request): Promise<Response> {
   });
 }
 
-async function archiveFor(asked: URLSearchParams, personId: string): Promise<Archive | null> {
+async function archiveFor(
+  asked: URLSearchParams,
+  { person: { id: personId }, language }: Session,
+): Promise<Archive | null> {
   const now = new Date();
   const classId = asked.get('class');
   if (classId !== null) return maybeClassArchive(classId, { personId, now });
   const roster = asked.get('roster');
   if (roster !== null) return maybeRosterCsv(roster, personId);
-  return maybeArchive(asked.get('person') ?? personId, { personId, now });
+  return maybeArchive(asked.get('person') ?? personId, { personId, now, language });
 }

@@ -8,6 +8,8 @@ import { useId, useState } from 'react';
 import { LICENCES } from '../../../core/document/licences';
 import { Mark } from '../../basics/Mark';
 import { creditPicture } from '../atPlace';
+import { WhoIsIn } from '../../pictures/WhoIsIn';
+import { useLooking } from '../addresses/LookingContext';
 import { useWriterName } from './WriterNameContext';
 import { joinRow, leaveRow, rowMoves } from './pictureRow';
 import { SidePicker } from './SidePicker';
@@ -22,10 +24,13 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
   const hasCredit = node.childCount > 1 && node.child(1).textContent.trim() !== '';
   const writerName = useWriterName();
   const [asking, setAsking] = useState(false);
+  const [whoAsked, setWhoAsked] = useState(false);
+  const { classId } = useLooking();
+  const kept = /^[0-9a-z]{16}$/.test(src);
   return (
     <NodeViewWrapper>
       <div className="relative" data-drag-handle="">
-        {/^[0-9a-z]{16}$/.test(src) ? (
+        {kept ? (
           <img
             src={pictureAddress(src, 960)}
             alt={String(node.attrs['description'])}
@@ -76,6 +81,17 @@ export function PictureView({ node, updateAttributes, editor, getPos, selected }
         >
           {t('widthAndUse')}
         </button>
+        {kept && classId && editor.isEditable ? (
+          <button
+            type="button"
+            className="act"
+            aria-expanded={whoAsked}
+            onClick={() => setWhoAsked(!whoAsked)}
+          >
+            {t('whoIsIn')}
+          </button>
+        ) : null}
+        {whoAsked ? <WhoIsIn classId={classId} pictureId={src} onClose={() => setWhoAsked(false)} /> : null}
         {asking || selected ? (
           <div className="flex w-full flex-wrap items-center gap-x-5 gap-y-2 border-t border-line pt-2">
             <RowMoves editor={editor} getPos={getPos} />
@@ -139,7 +155,8 @@ function Description({ node, updateAttributes, isEditable }: DescriptionProps) {
   const t = useTranslations('editor.picture');
   const field = useId();
   const description = String(node.attrs['description']);
-  const [describing, setDescribing] = useState(false);
+  // Once it is a field it stays one: nothing below it moves away under the press that follows typing.
+  const [describing, setDescribing] = useState(description === '');
   if (description && !describing)
     return (
       <button type="button" className="act" onClick={() => setDescribing(true)}>
@@ -159,7 +176,6 @@ function Description({ node, updateAttributes, isEditable }: DescriptionProps) {
           disabled={!isEditable}
           aria-describedby={`${field}-how`}
           onFocus={() => setDescribing(true)}
-          onBlur={() => setDescribing(false)}
           onChange={(event) => updateAttributes({ description: event.target.value })}
         />
       </span>

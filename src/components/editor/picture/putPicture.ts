@@ -31,3 +31,16 @@ export function putPicture(editor: Editor, { caption = '', credit = '', ...attrs
 export function firstPlace(width: number): { readonly width: number; readonly side: string } {
   return { width, side: width < 100 ? 'end' : 'full' };
 }
+
+/** Shows another picture wherever one stands in the text, with all that was said of it. */
+export function swapPicture(editor: Editor, from: string, to: string): void {
+  editor
+    .chain()
+    .command(({ tr, state }) => {
+      state.doc.descendants((node, at) => {
+        if (node.type.name === 'picture' && node.attrs['src'] === from) tr.setNodeAttribute(at, 'src', to);
+      });
+      return true;
+    })
+    .run();
+}

@@ -22,17 +22,22 @@ function moveBlock(editor: Editor, by: -1 | 1): boolean {
 interface BlockMovesOptions {
   /** What the grip is called for those who cannot see it. */
   readonly grip: string;
+  /** Where a block is now that was moved by keys, from 1, in words. */
+  readonly moved: (place: number, of: number) => string;
 }
 
 /** Blocks are moved by a grip beside the one that the cursor is in, and by Alt with Shift and an arrow. */
 export const blockMoves = Extension.create<BlockMovesOptions>({
   name: 'blockMoves',
-  addOptions: () => ({ grip: '' }),
+  addOptions: () => ({ grip: '', moved: () => '' }),
   addKeyboardShortcuts() {
-    return {
-      'Alt-Shift-ArrowUp': () => moveBlock(this.editor, -1),
-      'Alt-Shift-ArrowDown': () => moveBlock(this.editor, 1),
+    const move = (by: -1 | 1) => {
+      const done = moveBlock(this.editor, by);
+      const { doc, selection } = this.editor.state;
+      if (done) say(this.editor.view, this.options.moved(selection.$from.index(0) + 1, doc.childCount));
+      return done;
     };
+    return { 'Alt-Shift-ArrowUp': () => move(-1), 'Alt-Shift-ArrowDown': () => move(1) };
   },
   addProseMirrorPlugins() {
     const { grip } = this.options;
@@ -72,4 +77,17 @@ function gripFor(view: EditorView, at: number, name: string): HTMLElement {
     view.dragging = { slice, move: true };
   });
   return element;
+}
+
+/** Tells those who listen: what moved is seen by the others. */
+function say(view: EditorView, words: string): void {
+  const known = view.dom.parentElement?.querySelector<HTMLElement>(':scope > [data-moved]');
+  const line = known ?? document.createElement('p');
+  if (!known) {
+    line.dataset['moved'] = '';
+    line.className = 'sr-only';
+    line.setAttribute('role', 'status');
+    view.dom.after(line);
+  }
+  line.textContent = words;
 }

@@ -18,7 +18,7 @@ type LinkButtonProps = Pick<LinkPopoverProps, 'on'> & Omit<ComponentProps<typeof
 export function LinkButton({ on, ...button }: LinkButtonProps) {
   const t = useTranslations('editor.tools');
   return (
-    <Toolbar.Button {...button} data-state={on ? 'on' : 'off'} aria-pressed={on}>
+    <Toolbar.Button {...button} data-tool="link" data-state={on ? 'on' : 'off'} aria-pressed={on}>
       <LinkIcon aria-hidden="true" /> {t('link')}
     </Toolbar.Button>
   );

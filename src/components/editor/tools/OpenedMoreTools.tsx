@@ -67,7 +67,10 @@ export function OpenedMoreTools({
               </Toolbar.Button>
             </DropdownMenu.Trigger>
           </Popover.Anchor>
-          <DropdownMenu.Portal>
+          {/* Within the tools, so that it is a part of them for whoever listens. */}
+          <DropdownMenu.Portal
+            container={editor.view.dom.ownerDocument.querySelector('section:has(> .tools)')}
+          >
             <DropdownMenu.Content
               className="menu more-tools"
               sideOffset={4}

@@ -14,7 +14,7 @@ import type { ToolsProps } from './toolsProps';
 
 /** The tools of the writing desk: every one has a word, none hides behind hovering. */
 export function Tools(props: ToolsProps) {
-  const { editor, onPictures, language, few = false } = props;
+  const { editor, onPictures, language, few = false, history } = props;
   const listening = useListening(editor, language);
   const t = useTranslations('editor.tools');
   const voice = useTranslations('editor.voice');
@@ -55,14 +55,25 @@ export function Tools(props: ToolsProps) {
         </>
       )}
       <Toolbar.Separator className="gap" />
-      <Toolbar.Button onClick={onPictures}>
-        <ImageIcon aria-hidden="true" /> {t('picture')}
-      </Toolbar.Button>
-      <LinkPopover editor={editor} on={state.link} />
-      <Toolbar.Separator className="gap" />
-      <Kind on={state.bulletList} onPress={() => run().toggleList('bulletList', 'listItem').run()}>
-        <List aria-hidden="true" /> {t('list')}
-      </Kind>
+      {/* On a phone these four are always in sight, before all that is reached by pushing the row along. */}
+      <span className="always">
+        <Toolbar.Button onClick={onPictures}>
+          <ImageIcon aria-hidden="true" /> {t('picture')}
+        </Toolbar.Button>
+        <LinkPopover editor={editor} on={state.link} />
+        <Toolbar.Separator className="gap" />
+        <Kind on={state.bulletList} onPress={() => run().toggleList('bulletList', 'listItem').run()}>
+          <List aria-hidden="true" /> {t('list')}
+        </Kind>
+        <span className="undo contents">
+          <Toolbar.Button
+            disabled={!(history?.canUndo ?? state.canUndo)}
+            onClick={() => (history ? history.undo() : run().undo().run())}
+          >
+            <Undo2 aria-hidden="true" /> {t('undo')}
+          </Toolbar.Button>
+        </span>
+      </span>
       {few ? null : (
         <>
           <Kind on={state.orderedList} onPress={plain.steps}>
@@ -81,11 +92,12 @@ export function Tools(props: ToolsProps) {
         </Toolbar.Button>
       ) : null}
       <ReadAloud editor={editor} language={language} />
-      <span className="flex-1" />
-      <Toolbar.Button disabled={!state.canUndo} onClick={() => run().undo().run()}>
-        <Undo2 aria-hidden="true" /> {t('undo')}
-      </Toolbar.Button>
-      <Toolbar.Button disabled={!state.canRedo} onClick={() => run().redo().run()}>
+      <span className="spacer" />
+      <Toolbar.Button
+        className="redo"
+        disabled={!(history?.canRedo ?? state.canRedo)}
+        onClick={() => (history ? history.redo() : run().redo().run())}
+      >
         <Redo2 aria-hidden="true" /> {t('redo')}
       </Toolbar.Button>
     </Toolbar.Root>

@@ -20,6 +20,13 @@ export interface ToolsProps {
   };
   /** Shows the few tools that everybody needs; the others stand under More. */
   readonly few?: boolean;
+  /** Undoing beyond the text, where something stands over it; absent where the text is all there is. */
+  readonly history?: {
+    readonly canUndo: boolean;
+    readonly canRedo: boolean;
+    readonly undo: () => void;
+    readonly redo: () => void;
+  };
   /** Takes a file along that is given out with the text. */
   readonly onHandout?: (file: File) => void;
 }

@@ -8,7 +8,7 @@ import { listDocumentCopies } from '../../tables/links';
 import { findPicture } from '../../tables/pictures';
 import { listHandIns } from '../../tables/handIns';
 import { type PostRow } from '../../tables/posts';
-import { findRevision } from '../../tables/revisions';
+import { findRevision, listRevisionMoments } from '../../tables/revisions';
 import { type Writing } from '../../tables/writings';
 import { findPublication } from '../../tables/publications';
 import { findGrade } from '../../tables/gradeFigures';
@@ -31,23 +31,69 @@ export function folderOf({ title, groupName }: ClassRow): string {
   return addressFrom(`${title} ${groupName}`);
 }
 
-/** Adds a post with its hand-ins, notes and the grade that was given back, each picture once. */
-export async function addPost(zip: Zipping, { post, under, withDraft, now }: Adding): Promise<void> {
+/** What an archive has of a post, for its page: each writing with its file, the folder that its pictures are in, and what was said. */
+export interface PostAdded {
+  readonly assignment: string;
+  readonly writings: readonly WritingAdded[];
+  readonly notes: readonly { readonly author: string; readonly text: string; readonly createdAt: Date }[];
+  /** What was given back, and of how much; null where nothing was. */
+  readonly grade: { readonly grade: number; readonly possible: number } | null;
+}
+
+export interface WritingAdded {
+  readonly kind: 'draft' | 'handIn' | 'revision';
+  /** The how-many-th hand-in; 0 for everything else. */
+  readonly ordinal: number;
+  readonly at: Date;
+  /** Where its file is in the archive, and what it says; null where it stands in its file alone. */
+  readonly file: string;
+  readonly title: string;
+  readonly html: (() => string) | null;
+}
+
+/**
+ * Adds a post with its hand-ins, notes and the grade that was given back, each picture once. With the draft go the revisions that were
+ * kept and never handed in.
+ */
+export async function addPost(zip: Zipping, { post, under, withDraft, now }: Adding): Promise<PostAdded> {
   const assignment = await findAssignment(database, post.assignmentId, now);
   const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
   const grade = await findGrade(database, post.id);
   const handIns = await listHandIns(database, post.id);
-  if (withDraft) await addWriting(zip, folder, 'draft', post);
+  const writings: WritingAdded[] = [];
+  const keep = async (
+    about: Pick<WritingAdded, 'kind' | 'ordinal' | 'at'>,
+    name: string,
+    writing: Writing,
+  ): Promise<void> => {
+    await addWriting(zip, folder, name, writing);
+    const html = about.kind === 'revision' ? null : () => htmlOf(writing, `${folder}/pictures`);
+    writings.push({ ...about, file: `${folder}/${name}.html`, title: writing.title, html });
+  };
+  if (withDraft) await keep({ kind: 'draft', ordinal: 0, at: post.savedAt }, 'draft', post);
   for (const handIn of handIns) {
     // What was taken back belongs to its writer alone again.
     if (handIn.takenBackAt && !withDraft) continue;
     const revision = await findRevision(database, handIn.revisionId);
     if (!revision) continue;
     const name = `hand-in-${handIn.ordinal}`;
-    await addWriting(zip, folder, name, revision);
+    await keep({ kind: 'handIn', ordinal: handIn.ordinal, at: handIn.handedInAt }, name, revision);
     const copies = await listDocumentCopies(database, revision.id);
     if (copies.length) await zip.add(`${folder}/${name}.documents.json`, json(copies));
   }
+  const handedIn = new Set(handIns.map((handIn) => handIn.revisionId));
+  const kept = withDraft ? await listRevisionMoments(database, post.id) : [];
+  for (const [index, { id, createdAt }] of kept.filter((one) => !handedIn.has(one.id)).entries()) {
+    const revision = await findRevision(database, id);
+    if (!revision) continue;
+    await keep({ kind: 'revision', ordinal: 0, at: createdAt }, `revision-${index + 1}`, revision);
+  }
+  const notes = (await listNotes(database, post.id)).map((note) => ({
+    author: `${note.givenName} ${note.familyName}`.trim(),
+    text: note.text,
+    createdAt: note.createdAt,
+  }));
+  const givenBack = grade?.givenBackAt ? grade.givenBack : null;
   await zip.add(
     `${folder}/post.json`,
     json({
@@ -64,14 +110,16 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
         words,
         evidence,
       })),
-      notes: (await listNotes(database, post.id)).map((note) => ({
-        author: `${note.givenName} ${note.familyName}`.trim(),
-        text: note.text,
-        createdAt: note.createdAt,
-      })),
-      grade: grade?.givenBackAt ? { givenBackAt: grade.givenBackAt, ...grade.givenBack } : null,
+      notes,
+      grade: givenBack && { givenBackAt: grade?.givenBackAt, ...givenBack },
     }),
   );
+  return {
+    assignment: assignment?.title ?? '',
+    writings,
+    notes,
+    grade: givenBack,
+  };
 }
 
 /** Adds a page of the class blog as readers see it. */
@@ -97,10 +145,17 @@ async function addWriting(zip: Zipping, folder: string, name: string, writing: W
     subtitle && `<p>${escapeHtml(subtitle)}</p>`,
     cover && `<img src="pictures/${cover.src}.webp" alt="${escapeHtml(cover.description)}">`,
     `<p>${writing.labels.map(escapeHtml).join(', ')}</p>`,
-    writeHtml(body, { pictureAddress: (src) => ({ src: `pictures/${src}.webp` }) }),
+    htmlOf(writing, 'pictures'),
     '</html>',
   ];
   await zip.add(`${folder}/${name}.html`, `${lines.filter(Boolean).join('\n')}\n`);
+}
+
+/** What a writing says, with its pictures found in a folder. */
+function htmlOf(writing: Writing, pictures: string): string {
+  return writeHtml(openStored(writing.body), {
+    pictureAddress: (src) => ({ src: `${pictures}/${src}.webp` }),
+  });
 }
 
 async function addPicture(zip: Zipping, folder: string, src: string): Promise<void> {

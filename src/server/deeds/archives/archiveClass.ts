@@ -28,7 +28,7 @@ interface Asker {
  */
 export async function maybeClassArchive(classId: string, { personId, now }: Asker): Promise<Archive | null> {
   const inClass = await findClass(database, classId);
-  if (!inClass || !may(await findActor(database, classId, personId), 'class.change', {})) return null;
+  if (!inClass || !may(await findActor(database, classId, personId), 'class.guard', {})) return null;
   const found = { classId, subjectId: classId };
   await writeAuditLine(database, { useCase: 'archiveClass', found, personId, now });
   const content = zipStream(async (zip) => {

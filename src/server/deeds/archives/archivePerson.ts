@@ -1,3 +1,4 @@
+import type { HouseLanguage } from '../../../core/languages/languages';
 import { may } from '../../../core/access/may';
 import { writeHtml } from '../../../core/document/html/writeHtml';
 import { addressFrom } from '../../../core/posts/address';
@@ -13,7 +14,8 @@ import { findMembership } from '../../tables/memberships';
 import { findStudentStanding } from '../../tables/standing';
 import { listPostsOf } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
-import { addPost, folderOf, json } from './addPost';
+import { addPost, folderOf, json, type PostAdded } from './addPost';
+import { archivePage } from './archivePage';
 import { zipStream } from './zipStream';
 
 /** An archive as a file. */
@@ -25,27 +27,32 @@ export interface Archive {
 interface Asker {
   readonly personId: string;
   readonly now: Date;
+  /** The language that the page in it is written in. */
+  readonly language?: HouseLanguage;
 }
 
 /**
  * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
  * pages, each post with its hand-ins, notes and the
- * grade that was given back, and their pictures. A person takes all of it along, drafts too; a teacher gets what belongs
- * to the classes they run, and no draft that only its writer may read; address and consents only of who is at home there.
- * Null for everybody else.
+ * grade that was given back, and their pictures; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
+ * too, and so does an administrator for them; a teacher gets what belongs to the classes they run, and no draft that only its writer may
+ * read; address and consents only of who is at home there. Null for everybody else.
  */
-export async function maybeArchive(personId: string, { personId: by, now }: Asker): Promise<Archive | null> {
+export async function maybeArchive(
+  personId: string,
+  { personId: by, now, language = 'en' }: Asker,
+): Promise<Archive | null> {
   const person = await findPerson(database, personId);
   if (!person) return null;
-  const own = personId === by;
+  const whole = personId === by || may(await findActor(database, null, by), 'install.manage', {});
   const classes: ClassRow[] = [];
   for (const inClass of await listClassesEverOf(database, personId))
-    if (own || may(await findActor(database, inClass.id, by), 'roster.change', {})) classes.push(inClass);
-  if (!own && classes.length === 0) return null;
+    if (whole || may(await findActor(database, inClass.id, by), 'roster.change', {})) classes.push(inClass);
+  if (!whole && classes.length === 0) return null;
   const { givenName, familyName, penName } = person;
   const home = (await findStudentStanding(database, personId))?.homeClassId ?? null;
-  const atHome = own || home === null || classes.some(({ id }) => id === home);
-  const about = json({
+  const atHome = whole || home === null || classes.some(({ id }) => id === home);
+  const about = {
     givenName,
     familyName,
     penName,
@@ -62,7 +69,7 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
     )
       .flat()
       .map((page) => ({ ...page, body: writeHtml(openStored(page.body)) })),
-  });
+  };
   for (const { id } of classes)
     await writeAuditLine(database, {
       useCase: 'archivePerson',
@@ -71,10 +78,13 @@ export async function maybeArchive(personId: string, { personId: by, now }: Aske
       now,
     });
   const content = zipStream(async (zip) => {
-    await zip.add('person.json', about);
+    await zip.add('person.json', json(about));
+    const posts: PostAdded[] = [];
     for (const inClass of classes)
       for (const post of await listPostsOf(database, inClass.id, personId))
-        await addPost(zip, { post, under: folderOf(inClass), withDraft: own, now });
+        posts.push(await addPost(zip, { post, under: folderOf(inClass), withDraft: whole, now }));
+    const place = { language, timeZone: classes[0]?.timeZone ?? 'UTC' };
+    await zip.add('index.html', archivePage({ ...about, posts }, place, now));
   });
   return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content };
 }

@@ -145,15 +145,17 @@ describe('views', () => {
   test('the builder and the list are the teachers’', async () => {
     const assignmentId = await setWork(house);
     expect(await whoSees(house, (desk) => maybeBuilder(assignmentId, desk))).toEqual([
+      'supplyTeacher',
       'coTeacher',
       'teacher',
     ]);
-    expect(await whoSees(house, maybeAssignmentList)).toEqual(['coTeacher', 'teacher']);
+    expect(await whoSees(house, maybeAssignmentList)).toEqual(['supplyTeacher', 'coTeacher', 'teacher']);
   });
 
   test('students read an assignment once it is set', async () => {
     const unset = await setWork(house, { set: false });
     expect(await whoSees(house, (desk) => maybeAssignmentToRead(unset, desk))).toEqual([
+      'supplyTeacher',
       'coTeacher',
       'teacher',
     ]);
@@ -162,6 +164,7 @@ describe('views', () => {
       'classmate',
       'writer',
       'editor',
+      'supplyTeacher',
       'coTeacher',
       'teacher',
     ]);

@@ -1,9 +1,8 @@
-import type { ClassRole } from '../../../core/access/may';
+import { isTeacher, type ClassRole } from '../../../core/access/may';
 import { listClassesOf, type ClassRow } from '../../tables/classes';
 import type { Database } from '../../ground/database/database';
 import { listSiblings, updateShared } from '../../tables/assignmentSeries';
 import { type AssignmentRow } from '../../tables/assignments';
-import { isTeacher } from '../sessions/desk';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';
 
 /** The same assignment in the other classes that somebody teaches; classes that rest are left as they are. */

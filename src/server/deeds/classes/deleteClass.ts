@@ -13,9 +13,12 @@ export const previewClassDeletion = classUseCase(previewClassDeletionDeed, {
 
 export const deleteClass = classUseCase(deleteClassDeed, {
   turn: true,
-  async run({ classId, title }, inClass, { database, now }) {
-    const problem = notYet(inClass) ?? otherTitle(inClass, title);
+  async run({ classId, ...told }, inClass, { database, now }) {
+    const problem = notYet(inClass);
     if (problem) return problem;
+    const holds = await countClassHoldings(database, classId);
+    if (holds.students !== told.students || holds.posts !== told.posts || holds.pictures !== told.pictures)
+      return refused('class.holdsOthers');
     const eraseAt = goesForGoodAt(now);
     await hideClass(database, { id: classId, at: now, eraseAt });
     await insertJob(database, { kind: 'eraseClass', payload: { classId }, at: eraseAt });
@@ -26,9 +29,4 @@ export const deleteClass = classUseCase(deleteClassDeed, {
 function notYet(inClass: ClassRow): Refusal | null {
   if (!inClass.restedAt) return refused('class.restFirst');
   return isArchivedAtRest(inClass) ? null : refused('class.archiveFirst');
-}
-
-function otherTitle(inClass: ClassRow, title: string): Refusal | null {
-  const plain = (text: string) => text.trim().toLocaleLowerCase();
-  return plain(title) === plain(inClass.title) ? null : refused('class.otherTitle', 'title');
 }

@@ -37,7 +37,8 @@ const it = () => ({ classId: house.classId });
 const archive = async (who: 'teacher' | 'coTeacher' = 'teacher', now = NOW) =>
   filesIn(await maybeClassArchive(house.classId, { personId: house.people[who], now }));
 const rest = () => succeeded(as(house, 'teacher', restClass, { ...it(), rest: true }));
-const remove = (title = TITLE) => as(house, 'teacher', deleteClass, { ...it(), title });
+const HOLDS = { students: 3, posts: 1, pictures: 0 };
+const remove = (told = HOLDS) => as(house, 'teacher', deleteClass, { ...it(), ...told });
 
 async function removed(): Promise<void> {
   await rest();
@@ -45,7 +46,7 @@ async function removed(): Promise<void> {
   await succeeded(remove());
 }
 
-test('it takes rest, then an archive, then the title by hand', async () => {
+test('it takes rest, then an archive, then what goes with it as it was told', async () => {
   expect(await remove()).toMatchObject({ code: 'class.restFirst' });
   await archive('teacher', later(-1));
   await rest();
@@ -55,8 +56,10 @@ test('it takes rest, then an archive, then the title by hand', async () => {
   await (begun?.content as ReadableStream).cancel();
   expect(await remove()).toMatchObject({ code: 'class.archiveFirst' });
   await archive();
-  expect(await remove('Wind')).toMatchObject({ code: 'class.otherTitle', field: 'title' });
-  expect((await remove(' wind & weather ')).ok).toBe(true);
+  // What goes with it has to be what its teacher was told.
+  for (const other of [{ students: 2 }, { posts: 0 }, { pictures: 1 }])
+    expect(await remove({ ...HOLDS, ...other })).toMatchObject({ code: 'class.holdsOthers' });
+  expect((await remove()).ok).toBe(true);
 });
 
 test('what goes is said before, and who would go with it', async () => {

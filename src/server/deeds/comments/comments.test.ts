@@ -43,7 +43,7 @@ const textsFor = async (who: Who) => (await seen(who))?.list.map((one) => one.te
 
 test('the class comments on what it can read and reads the comments; nobody from outside does either', async () => {
   for (const who of EVERYBODY) {
-    const may = ['classmate', 'writer', 'editor', 'coTeacher', 'teacher'].includes(who);
+    const may = ['classmate', 'writer', 'editor', 'supplyTeacher', 'coTeacher', 'teacher'].includes(who);
     expect([who, (await say(who)).ok, (await seen(who)) !== null]).toEqual([who, may, may]);
   }
   const mates = (await seen('writer'))?.list.find((one) => one.author === 'Mate E.');
@@ -60,7 +60,7 @@ test('posts that nobody has commented on are offered to those who could', async 
     }
     return all;
   };
-  const others: readonly Who[] = ['classmate', 'editor', 'coTeacher', 'teacher'];
+  const others: readonly Who[] = ['classmate', 'editor', 'supplyTeacher', 'coTeacher', 'teacher'];
   expect((await offered()).filter((who) => others.includes(who))).toEqual(others);
   expect(await offered()).not.toContain('writer');
   const { commentId } = await succeeded(say('classmate'));

@@ -63,5 +63,5 @@ test('it needs words, and nobody buries a class under it', async () => {
 
 test('nobody but the teachers of the class reads it', async () => {
   await succeeded(tell(null));
-  expect(await whoSees(house, maybeConcerns)).toEqual(['coTeacher', 'teacher']);
+  expect(await whoSees(house, maybeConcerns)).toEqual(['supplyTeacher', 'coTeacher', 'teacher']);
 });

@@ -54,7 +54,10 @@ async function whoFetches(id: string): Promise<readonly Who[]> {
 
 test('teachers and student editors bring files, and only files', async () => {
   for (const who of EVERYBODY)
-    expect([who, (await add(who)).ok]).toEqual([who, ['editor', 'coTeacher', 'teacher'].includes(who)]);
+    expect([who, (await add(who)).ok]).toEqual([
+      who,
+      ['editor', 'supplyTeacher', 'coTeacher', 'teacher'].includes(who),
+    ]);
   expect(await add('teacher', { file: Buffer.alloc(0) })).toMatchObject({ code: 'handout.empty' });
 });
 
@@ -73,10 +76,17 @@ test('a file is fetched by whoever may read an assignment that has it with it', 
   expect(await whoFetches(handoutId)).toEqual(['teacher']);
   const assignmentId = await setWork(house, { set: false });
   await succeeded(change(assignmentId, { instructions: withFile(handoutId) }));
-  expect(await whoFetches(handoutId)).toEqual(['coTeacher', 'teacher']);
+  expect(await whoFetches(handoutId)).toEqual(['supplyTeacher', 'coTeacher', 'teacher']);
   const set = await setWork(house);
   await succeeded(change(set, { model: { title: 'A model', body: withFile(handoutId) } }));
-  expect(await whoFetches(handoutId)).toEqual(['classmate', 'writer', 'editor', 'coTeacher', 'teacher']);
+  expect(await whoFetches(handoutId)).toEqual([
+    'classmate',
+    'writer',
+    'editor',
+    'supplyTeacher',
+    'coTeacher',
+    'teacher',
+  ]);
   const shown = await maybeShowHandout(handoutId, readerOf(personOf(house, 'writer')), NOW);
   expect((await shown?.read())?.toString()).toBe('a chart');
   await succeeded(
@@ -86,7 +96,7 @@ test('a file is fetched by whoever may read an assignment that has it with it', 
       fields: { ...FIELDS, model: null },
     }),
   );
-  expect(await whoFetches(handoutId)).toEqual(['coTeacher', 'teacher']);
+  expect(await whoFetches(handoutId)).toEqual(['supplyTeacher', 'coTeacher', 'teacher']);
 });
 
 test('naming a file of a class that one does not teach gives it to nobody', async () => {

@@ -143,7 +143,14 @@ function problemOf(invitation: InvitationRow | null, now: Date): Refusal | null 
 }
 
 /** From the least to the most that somebody can be in a class: an invitation never takes anything away. */
-const RANKS: readonly ClassRole[] = ['reader', 'student', 'studentEditor', 'coTeacher', 'teacher'];
+const RANKS: readonly ClassRole[] = [
+  'reader',
+  'student',
+  'studentEditor',
+  'supplyTeacher',
+  'coTeacher',
+  'teacher',
+];
 
 interface Joining {
   readonly invitation: InvitationRow;
@@ -152,7 +159,7 @@ interface Joining {
 }
 
 async function join(transaction: Database, { invitation, personId, now }: Joining): Promise<Result<null>> {
-  const { id, classId, role } = invitation;
+  const { id, classId, role, until } = invitation;
   const place = invitation.personId;
   if (place !== null && place !== personId) {
     // The student of the roster turns out to have an account already: it takes the place, if that is still empty.
@@ -161,8 +168,10 @@ async function join(transaction: Database, { invitation, personId, now }: Joinin
   }
   const present = await findMembership(transaction, classId, personId);
   const rank = (one: ClassRole) => RANKS.indexOf(one);
-  if (!present || present.leftAt || rank(present.role) < rank(role))
-    await setMembership(transaction, { classId, personId, role, at: now });
+  // Who is let in again for a while stays to the new last day.
+  const again = role === 'supplyTeacher' && present?.role === role;
+  if (!present || present.leftAt || again || rank(present.role) < rank(role))
+    await setMembership(transaction, { classId, personId, role, until, at: now });
   await markAccepted(transaction, { id, personId, at: now });
   await writeAuditLine(transaction, {
     useCase: 'acceptInvitation',

@@ -20,6 +20,7 @@ export interface ShownInvitation {
 export function invitationState(invitation: InvitationRow, now: Date): InvitationState {
   if (invitation.acceptedAt) return 'used';
   if (invitation.withdrawnAt) return 'withdrawn';
+  if (invitation.until && invitation.until <= now) return 'expired';
   return invitation.expiresAt <= now ? 'expired' : 'open';
 }
 

@@ -1,4 +1,5 @@
 import { invite as deed } from '../../../contract/invitations/invite';
+import { endOfLastDay } from '../../../core/classes/lastDay';
 import { comparableEmail, isEmailAddress } from '../../../core/people/emailAddress';
 import { whyNotTheirs } from '../../../core/roster/takingIn';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
@@ -14,10 +15,14 @@ const MOST_OPEN = 300;
 export const invite = classUseCase(deed, {
   // One open invitation for an address, and a bound for all.
   turn: true,
-  async run({ classId, role, personId, ...input }, inClass, context) {
+  async run({ classId, role, personId, lastDay = null, ...input }, inClass, context) {
     const { database, now } = context;
     const email = comparableEmail(input.email);
     if (!isEmailAddress(email)) return refused('invitation.notAnAddress', 'email');
+    if ((role === 'supplyTeacher') !== (lastDay !== null))
+      return refused('roster.lastDay.missing', 'lastDay');
+    const end = lastDay === null ? null : endOfLastDay(lastDay, now, inClass.timeZone);
+    if (end?.ok === false) return refused(`roster.lastDay.${end.problem}`, 'lastDay');
     if (personId !== null) {
       const membership = await findMembership(database, classId, personId);
       if (!membership || membership.leftAt || membership.role !== 'student' || role !== 'student')
@@ -41,6 +46,7 @@ export const invite = classUseCase(deed, {
       role,
       email,
       personId,
+      until: end?.until ?? null,
       invitedBy: context.personId,
       ...link,
     });

@@ -95,7 +95,7 @@ const htmlFor = async (who: Who) => (await seenBy(who))?.html ?? null;
 test('only those who tend pages see them before they are shown', async () => {
   const pageId = await begin('editor');
   await write(pageId, { who: 'editor' });
-  const tending = ['editor', 'coTeacher', 'teacher'];
+  const tending = ['editor', 'supplyTeacher', 'coTeacher', 'teacher'];
   expect(await whoSees(house, maybePages)).toEqual(tending);
   expect(await whoSees(house, (desk) => maybePageDesk(desk, pageId))).toEqual(tending);
   for (const who of EVERYBODY) expect(await seenBy(who)).toBeNull();
@@ -314,9 +314,16 @@ test('a file of a page is fetched by those who read it there, and before that by
   };
   const pageId = await begin();
   await write(pageId, { body: withFile(handoutId) });
-  expect(await fetchers()).toEqual(['editor', 'coTeacher', 'teacher']);
+  expect(await fetchers()).toEqual(['editor', 'supplyTeacher', 'coTeacher', 'teacher']);
   await succeeded(show(pageId, 'ourClass'));
-  expect(await fetchers()).toEqual(['classmate', 'writer', 'editor', 'coTeacher', 'teacher']);
+  expect(await fetchers()).toEqual([
+    'classmate',
+    'writer',
+    'editor',
+    'supplyTeacher',
+    'coTeacher',
+    'teacher',
+  ]);
   await succeeded(show(pageId, 'everyone', 'teacher', LATER));
   expect(await fetchers()).toEqual(EVERYBODY);
   // Taken out of the text, it is with the page until readers get the new one.
@@ -403,7 +410,10 @@ test('addresses are looked at for those who tend the page', async () => {
   for (const who of EVERYBODY) {
     const personId = personOf(house, who);
     const inClass = personId && (await findClassToWriteIn(pageId, { personId, now: NOW }));
-    expect([who, inClass === house.classId]).toEqual([who, ['editor', 'coTeacher', 'teacher'].includes(who)]);
+    expect([who, inClass === house.classId]).toEqual([
+      who,
+      ['editor', 'supplyTeacher', 'coTeacher', 'teacher'].includes(who),
+    ]);
   }
 });
 

@@ -1,5 +1,6 @@
 import type { Audience } from '../../../core/access/audience';
 import { namedIn } from '../../../core/document/namedIn';
+import { TEACHING } from '../../ground/access/roles';
 import type { Database } from '../../ground/database/database';
 import { documentFrom } from '../../tables/columns';
 
@@ -60,7 +61,7 @@ export async function noteWhatPageNames(
   for (const statement of NOTING) await database.change(statement, parameters);
 }
 
-const TEACHERS = `SELECT person_id FROM memberships WHERE memberships.class_id = :classId AND role IN ('teacher', 'coTeacher')`;
+const TEACHERS = `SELECT person_id FROM memberships WHERE memberships.class_id = :classId AND role IN ${TEACHING}`;
 
 const NOTING: readonly string[] = [
   `DELETE FROM page_handouts WHERE page_id = :pageId AND NOT JSON_CONTAINS(:handouts, JSON_QUOTE(handout_id))`,

@@ -10,6 +10,8 @@ const ERASING: readonly string[] = [
   `DELETE FROM labels WHERE brought_by = :personId AND NOT EXISTS (
      SELECT 1 FROM revisions JOIN posts ON posts.id = post_id
      WHERE posts.class_id = labels.class_id AND JSON_CONTAINS(revisions.labels, JSON_QUOTE(labels.name)))`,
+  // A picture that shows them goes no further because nobody knows any more whom it shows.
+  `UPDATE pictures JOIN picture_people ON picture_id = pictures.id SET others = 'there' WHERE person_id = :personId`,
   // The log keeps its lines without the name.
   'UPDATE audit_log SET actor_id = NULL WHERE actor_id = :personId',
   'UPDATE audit_log SET about_id = NULL WHERE about_id = :personId',

@@ -40,10 +40,10 @@ const lines = (text: string, choices = none) => ({
   source: { kind: 'lines', text },
   ...choices,
 });
-const csv = (text: string) => ({
+const csv = (text: string, choices = none) => ({
   classId: house.classId,
   source: { kind: 'csv', file: Buffer.from(text).toString('base64') },
-  ...none,
+  ...choices,
 });
 const roster = async () => (await maybeRoster(await deskFor(house, 'teacher')))!;
 const names = async () =>
@@ -107,6 +107,49 @@ describe('an import', () => {
       penName: 'Tern',
       signIn: 'noCard',
     });
+  });
+
+  test('nobody is made twice without being asked, in a list or of another class of the same teacher', async () => {
+    const other = await addClass('third', 'THIRD1', 'ourClass');
+    await addMember(house.people.teacher, other, 'teacher');
+    await succeeded(as(house, 'teacher', importPeople, { ...lines('Ines Marlow'), classId: other }));
+    const list = 'Ines Marlow\nBram Dekker\nbram dekker';
+    expect(await outcomes(lines(list))).toEqual([
+      [1, 'choice'],
+      [2, 'made'],
+      [3, 'choice'],
+    ]);
+    const said = lines(list, { same: [1, 3], another: [] });
+    expect(await outcomes(said)).toEqual([
+      [1, 'joins'],
+      [2, 'made'],
+      [3, 'refused'],
+    ]);
+    expect(await outcomes(lines(list, { same: [], another: [1, 3] }))).toEqual(
+      [1, 2, 3].map((row) => [row, 'made']),
+    );
+    const { made, joined } = await succeeded(as(house, 'teacher', importPeople, said));
+    expect([made.length, joined.length]).toEqual([1, 1]);
+  });
+
+  test('an identifier of somebody who is called otherwise asks, and belongs to one alone', async () => {
+    await succeeded(as(house, 'teacher', importPeople, csv('name,id\nInes Marlow,s-7')));
+    const table = 'name,id\nCorin Ashdown,s-7';
+    expect(await outcomes(csv(table))).toEqual([[2, 'choice']]);
+    expect(await outcomes(csv(table, { same: [2], another: [] }))).toEqual([[2, 'same']]);
+    expect(await outcomes(csv(table, { same: [], another: [2] }))).toEqual([[2, 'refused']]);
+  });
+
+  test('whom other teachers speak for is neither offered nor named', async () => {
+    const foreign = await addClass('fourth', 'FOURTH', 'ourClass');
+    await addPerson('Nadja', foreign, 'student');
+    // By name alone they are a stranger like any other.
+    expect(await outcomes(lines('Nadja Example'))).toEqual([[1, 'made']]);
+  });
+
+  test('a sure match by name can be said to be another all the same', async () => {
+    expect(await outcomes(lines('Wren Example'))).toEqual([[1, 'same']]);
+    expect(await outcomes(lines('Wren Example', { same: [], another: [1] }))).toEqual([[1, 'made']]);
   });
 
   test('is made whole or not at all', async () => {

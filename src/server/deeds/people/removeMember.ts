@@ -1,4 +1,5 @@
 import { removeMember as deed } from '../../../contract/people/removeMember';
+import { isStudent } from '../../../core/access/may';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
 import { findMembership, leaveClassAs } from '../../tables/memberships';
 import { classUseCase } from '../subjects/classUseCase';
@@ -8,7 +9,7 @@ export const removeMember = classUseCase(deed, {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt) return NOT_THERE;
     if (membership.role === 'teacher') return refused('class.keepsTeacher', 'personId');
-    if (membership.role !== 'coTeacher' && membership.role !== 'reader') return NOT_THERE;
+    if (isStudent(membership.role)) return NOT_THERE;
     await leaveClassAs(database, { classId, personId, role: membership.role, at: now });
     return done(null);
   },

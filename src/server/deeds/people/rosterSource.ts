@@ -9,6 +9,6 @@ export async function readSource(source: RosterSource, by: string): Promise<Resu
   if (!worked.ok) return refused('roster.tooMuch', 'source');
   const read = worked.value;
   if (!read.ok) return refused(`roster.${read.problem}`, 'source', { row: read.row });
-  const { records, refused: notRead, warnings } = read;
-  return done({ records, refused: notRead, warnings });
+  const { records, refused: notRead, warnings, asksOrder } = read;
+  return done({ records, refused: notRead, warnings, asksOrder });
 }

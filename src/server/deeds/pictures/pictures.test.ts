@@ -67,6 +67,11 @@ describe('encodePicture', () => {
     ['no picture at all', Buffer.from('hello'), 'picture.notAPicture'],
     ['half a picture', 'half', 'picture.notAPicture'],
     ['a drawing that could carry a script', drawing('cx="1" cy="1"'), 'picture.notAPicture'],
+    [
+      'a picture as phones keep it',
+      Buffer.from('\0\0\0\x18ftypmif1\0\0\0\0mif1heic', 'latin1'),
+      'picture.heic',
+    ],
     ['a file that is too large', Buffer.alloc(16 * 1024 * 1024), 'picture.tooLarge'],
   ])('refuses %s', async (_, given, code) => {
     const file = typeof given === 'string' ? (await photograph().toBuffer()).subarray(0, 400) : given;
@@ -101,7 +106,7 @@ test('a picture is shown to its uploader, with the hand-in to teachers, and publ
   );
   expect(await seers()).toEqual(['writer']);
   const handInId = await handInPost(house, postId);
-  expect(await seers()).toEqual(['writer', 'coTeacher', 'teacher']);
+  expect(await seers()).toEqual(['writer', 'supplyTeacher', 'coTeacher', 'teacher']);
   await acceptPost(house, postId, handInId);
   expect(await seers()).toEqual(EVERYBODY);
   expect(

@@ -12,7 +12,8 @@ import { tokenHash } from '../../ground/secrets/secrets';
 import { checkOf } from '../../ground/input/validate';
 import { SHELVES } from '../../ground/storage/shelves';
 import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from '../../tables/pictures';
-import { findAppearance } from '../subjects/appearances';
+import { listPicturedIn } from '../../tables/picturePeople';
+import { findAppearance, lacksAgreement } from '../subjects/appearances';
 import { mayReadOne } from '../handouts/mayReadOne';
 import { sightOnPages } from '../readers/sightOnPages';
 import { listPageUses } from '../pages/uses';
@@ -52,10 +53,13 @@ export async function maybeShowPicture(
   for (const { postId, ...use } of await listUses(database, id))
     uses.push({
       ...use,
-      publishedTo: await audienceNow(picture.classId, use, now),
+      publishedTo: await audienceNow(picture.classId, { ...use, postId }, now),
       passphraseShown: shown.has('') || shown.has(postId),
     });
   const onPages = await sightOnPages(await listPageUses(database, 'picture', id), reader);
+  // Whoever in it has not agreed to be shown keeps it within the class, wherever it stands.
+  const fromOutside = actor.role === null || actor.role === 'reader';
+  if (fromOutside && picture.uploadedBy !== personId && (await isHeldInClass(picture, now))) return null;
   const seen =
     onPages !== 'nothing' ||
     (personId !== null && picture.uploadedBy === personId) ||
@@ -90,15 +94,26 @@ async function isInDraftFor(actor: Actor, picture: PictureRow, now: Date): Promi
 /** Before whom a picture stands now, as far as the ceiling, and consent of the writer whose post shows it, go. */
 async function audienceNow(
   classId: string,
-  { publishedTo, writerId }: { readonly publishedTo: Audience | null; readonly writerId: string },
+  {
+    publishedTo,
+    writerId,
+    postId,
+  }: { readonly publishedTo: Audience | null; readonly writerId: string; readonly postId: string },
   now: Date,
 ): Promise<Audience | null> {
   const inClass = publishedTo && (await findClass(database, classId));
   if (!inClass) return null;
-  const outside = await findAppearance(database, inClass, { writerId, now });
+  const outside = await findAppearance(database, inClass, { writerId, postId, now });
   return readersNow(publishedTo, { ceiling: inClass.ceiling, outside }).to;
 }
 
 function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {
   return may(actor, 'post.read', use) || may(actor, 'post.readHandIn', use);
+}
+
+/** Whether somebody in a picture has not agreed to be shown outside the class. */
+async function isHeldInClass({ id, classId }: PictureRow, now: Date): Promise<boolean> {
+  const pictured = await listPicturedIn(database, id);
+  const inClass = pictured.length > 0 ? await findClass(database, classId) : null;
+  return inClass !== null && (await lacksAgreement(database, inClass, { pictured, now }));
 }

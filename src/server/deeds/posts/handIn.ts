@@ -5,6 +5,7 @@ import { missingNow } from '../../../core/assignments/growing';
 import { addressFrom, freeAddress } from '../../../core/posts/address';
 import { maybeReaches } from '../../../core/posts/release';
 import { maybeNextStage } from '../../../core/posts/stage';
+import { latePress, type Pressed } from '../../../core/timing/pressed';
 import { done, refused } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
@@ -17,6 +18,7 @@ import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
+import type { PostFacts } from '../subjects/findPostToActOn';
 import { postUseCase } from '../subjects/postUseCase';
 import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
 
@@ -35,7 +37,7 @@ export const handIn = postUseCase(deed, {
       throw error;
     }
   },
-  async run({ version }, rows, { database, personId, now }, { evidence, assignmentVersion }) {
+  async run({ version, pressed }, rows, { database, personId, now }, { evidence, assignmentVersion }) {
     const { post, assignment, inClass, publication, handIns } = rows;
     const latest = handIns.at(-1);
     if (post.stage === 'handedIn' && latest && isAgain(latest, version, now))
@@ -71,16 +73,17 @@ export const handIn = postUseCase(deed, {
     if (copy) await upsertCopy(database, revision.id, copy);
     const receipt = await newReceipt(database);
     const handInId = newId();
+    const before = await listHandIns(database, post.id);
     await insertHandIn(database, {
       id: handInId,
       postId: post.id,
       revisionId: revision.id,
-      ordinal: (await listHandIns(database, post.id)).length + 1,
+      ordinal: before.length + 1,
       receipt,
       evidence: answer,
       words,
       version,
-      handedInAt: now,
+      ...timesOf(pressed, rows, { before, now }),
       takenBackAt: null,
     });
     await updateStage(database, post.id, next);
@@ -106,9 +109,28 @@ export const handIn = postUseCase(deed, {
   },
 });
 
+/** What counts as the time of a hand-in: when it reached us, or when it was pressed without a line, as far as the class allows. */
+function timesOf(
+  pressed: Pressed | undefined,
+  { post, inClass }: PostFacts,
+  { before, now }: { readonly before: readonly HandInRow[]; readonly now: Date },
+): Pick<HandInRow, 'handedInAt' | 'pressedAt' | 'receivedAt'> {
+  const moments = before.flatMap((one) => [one.handedInAt, one.receivedAt, one.takenBackAt]);
+  const notBefore = new Date(Math.max(post.begunAt.getTime(), ...moments.map((one) => one?.getTime() ?? 0)));
+  const span = inClass.desk.pressedHours * 3_600_000;
+  const late = pressed ? latePress(pressed, { now, span, notBefore }) : null;
+  if (!late) return { handedInAt: now, pressedAt: null, receivedAt: null };
+  const { pressedAt, counts } = late;
+  return { handedInAt: counts ? pressedAt : now, pressedAt, receivedAt: now };
+}
+
 /** Pressed twice, or sent again because the answer was lost on the way. */
-function isAgain({ version: handedIn, handedInAt }: HandInRow, version: number, now: Date): boolean {
-  return handedIn === version && now.getTime() - handedInAt.getTime() < AT_ONCE;
+function isAgain(
+  { version: handedIn, handedInAt, receivedAt }: HandInRow,
+  version: number,
+  now: Date,
+): boolean {
+  return handedIn === version && now.getTime() - (receivedAt ?? handedInAt).getTime() < AT_ONCE;
 }
 
 async function giveAddress(database: Database, post: PostRow): Promise<void> {

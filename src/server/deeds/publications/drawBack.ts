@@ -1,4 +1,5 @@
 import type { DrawnBack } from '../../../contract/publications/drawnBack';
+import { missingInPictures } from '../../../core/privacy/consent';
 import { readersNow } from '../../../core/privacy/readersNow';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
@@ -12,23 +13,35 @@ import {
 } from '../../tables/publications';
 import { listAppearances } from '../subjects/appearances';
 
-/** Whose posts: all of a class as it is or will be, or those of one writer. */
+/** Which posts: all of a class as it is or will be, those that one person wrote or is in a picture of, or some. */
 interface Whose {
-  readonly writerId?: string;
+  readonly personId?: string;
+  readonly postIds?: ReadonlySet<string>;
   readonly now: Date;
 }
 
 /** The publications of a class with what readers outside need to know of their writers. */
-export async function listWithWriters(database: Database, inClass: ClassRow, { writerId, now }: Whose) {
-  const publications = await listPublications(database, inClass.id, writerId);
+export async function listWithWriters(
+  database: Database,
+  inClass: ClassRow,
+  { personId, postIds, now }: Whose,
+) {
+  const publications = await listPublications(database, inClass.id);
   const members = await listEverMembers(database, inClass.id);
   const outside = await listAppearances(database, inClass, { members, now });
   const names = new Map(members.map((member) => [member.personId, member.shownName]));
-  return publications.map((publication) => ({
-    publication,
-    writer: names.get(publication.writerId) ?? '',
-    outside: outside(publication.writerId),
-  }));
+  return publications
+    .map((publication) => ({
+      publication,
+      writer: names.get(publication.writerId) ?? '',
+      outside: outside(publication.writerId, publication.postId),
+      members,
+    }))
+    .filter(
+      ({ publication: { postId, writerId }, outside }) =>
+        (postIds?.has(postId) ?? true) &&
+        (personId === undefined || writerId === personId || missingInPictures(outside).includes(personId)),
+    );
 }
 
 /** What goes further than the ceiling of a class and consent allow: named, with where it would be drawn back to. */

@@ -7,6 +7,7 @@ import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import type { ClassRow } from '../../tables/classes';
 import { endPublications, insertPublications, type ClassPublicationRow } from '../../tables/publications';
+import { inPicturesShown } from '../subjects/inPicturesShown';
 import { classUseCase } from '../subjects/classUseCase';
 import { listWithWriters } from './drawBack';
 
@@ -16,19 +17,33 @@ export async function listOpenableAgain(
   inClass: ClassRow,
   { now }: { readonly now: Date },
 ): Promise<readonly (OpenableAgain & { readonly publication: ClassPublicationRow })[]> {
-  return (await listWithWriters(database, inClass, { now })).flatMap(({ publication, writer, outside }) => {
-    const { postId, writerId, title, drawnFrom, wished } = publication;
-    if (drawnFrom === null) return [];
-    // Its writer may have asked for fewer readers meanwhile.
-    const from = narrower(drawnFrom, wished ?? drawnFrom);
-    const reaches = readersNow(from, { ceiling: inClass.ceiling, outside });
-    // A consent that ran out keeps it within the class without drawing it back; then it would reach fewer than its row says.
-    const further =
-      reaches.to !== publication.audience && narrower(reaches.to, publication.audience) !== reaches.to;
-    return from === publication.audience
-      ? []
-      : [{ postId, writerId, writer, title, from, ...reaches, further, publication }];
-  });
+  return (await listWithWriters(database, inClass, { now })).flatMap(
+    ({ publication, writer, outside, members }) => {
+      const { postId, writerId, title, drawnFrom, wished } = publication;
+      if (drawnFrom === null) return [];
+      // Its writer may have asked for fewer readers meanwhile.
+      const from = narrower(drawnFrom, wished ?? drawnFrom);
+      const reaches = readersNow(from, { ceiling: inClass.ceiling, outside });
+      // A consent that ran out keeps it within the class without drawing it back; then it would reach fewer than its row says.
+      const further =
+        reaches.to !== publication.audience && narrower(reaches.to, publication.audience) !== reaches.to;
+      return from === publication.audience
+        ? []
+        : [
+            {
+              postId,
+              writerId,
+              writer,
+              title,
+              from,
+              ...reaches,
+              inPictures: inPicturesShown(outside, members),
+              further,
+              publication,
+            },
+          ];
+    },
+  );
 }
 
 export const openAgain = classUseCase(deed, {

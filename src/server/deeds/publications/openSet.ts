@@ -19,7 +19,7 @@ export const openSet = assignmentUseCase(deed, {
     const members = await listEverMembers(database, inClass.id);
     const appears = await listAppearances(database, inClass, { members, now });
     for (const post of await listAcceptedPosts(database, assignmentId)) {
-      const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId).appears));
+      const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId, post.postId).appears));
       const wished = cappedAudience(ceiling, assignment.audience, post.audience);
       const audience = maybeReaches('opened', assignment.release, wished, { setOpened: true });
       if (!audience) continue;

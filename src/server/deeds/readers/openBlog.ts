@@ -2,7 +2,6 @@ import type { Audience } from '../../../core/access/audience';
 import { SEEN_AS } from '../../../core/access/eyes';
 import { may, type Actor, type Subject } from '../../../core/access/may';
 import { shownLabels } from '../../../core/labels/shownLabels';
-import type { Outside } from '../../../core/privacy/consent';
 import { readersNow } from '../../../core/privacy/readersNow';
 import { labelKey } from '../../../core/labels/labelKey';
 import type { Reader } from '../../ground/access/reader';
@@ -14,7 +13,7 @@ import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { findLabelChanges, listProposals } from '../../tables/labels';
 import { listShown } from '../../tables/passphrases';
 import { findPublished, type PublishedRow, type PublishedText } from '../../tables/publishedPosts';
-import { listAppearances } from '../subjects/appearances';
+import { listAppearances, type Appearances } from '../subjects/appearances';
 
 /** A class blog as somebody may read it. */
 export interface Blog {
@@ -26,7 +25,7 @@ export interface Blog {
   /** The labels of a post as readers see them now. */
   readonly labelsOf: (post: PublishedRow) => readonly string[];
   /** How each writer may appear outside the class. */
-  readonly appears: (writerId: string) => Outside;
+  readonly appears: Appearances;
 }
 
 /** The class whose blog has an address, and what the reader is in it; null for a blog that is not there or not for them. */
@@ -78,7 +77,8 @@ export async function maybePublished(
 
 /** Before whom a post stands now: the ceiling may have come down since it was published, and a consent have run out. */
 export function publishedTo({ inClass, appears }: Blog, post: PublishedRow): Audience {
-  return readersNow(post.audience, { ceiling: inClass.ceiling, outside: appears(post.writerId) }).to;
+  return readersNow(post.audience, { ceiling: inClass.ceiling, outside: appears(post.writerId, post.postId) })
+    .to;
 }
 
 /** A post of the blog as the access table asks for it. */

@@ -84,8 +84,16 @@ test('pile and review are the teachers’ of that class; the desk and the receip
   expect(await whoSees(house, (desk) => maybeReview(postId, [desk]))).toEqual([]);
   expect(await whoSees(house, (desk) => maybeReceipt(postId, desk))).toEqual([]);
   await handInPost(house, postId);
-  expect(await whoSees(house, (desk) => maybePile([desk]))).toEqual(['coTeacher', 'teacher']);
-  expect(await whoSees(house, (desk) => maybeReview(postId, [desk]))).toEqual(['coTeacher', 'teacher']);
+  expect(await whoSees(house, (desk) => maybePile([desk]))).toEqual([
+    'supplyTeacher',
+    'coTeacher',
+    'teacher',
+  ]);
+  expect(await whoSees(house, (desk) => maybeReview(postId, [desk]))).toEqual([
+    'supplyTeacher',
+    'coTeacher',
+    'teacher',
+  ]);
   expect(await whoSees(house, (desk) => maybeCompose(postId, desk))).toEqual(['writer']);
   expect(await whoSees(house, (desk) => maybeReceipt(postId, desk))).toEqual(['writer']);
 });
@@ -107,7 +115,7 @@ test('a receipt says when, what, to whom, and how early or late', async () => {
     pictures: 0,
     ordinal: 1,
     opened: false,
-    teachers: ['Tess Example', 'Cory Example'],
+    teachers: ['Tess Example', 'Cory Example', 'Supp Example'],
     nameOutside: 'Wren',
   });
 });

@@ -157,5 +157,5 @@ test('administrators get a mail that says nothing of the child, and see the requ
     { writer: 'Wren Example', teacher: 'Tess Example', reason: 'A worrying word in class.', state: 'waits' },
   ]);
   expect(await maybeOpeningsToDecide({ ...asker, account: 'teacher' })).toBeNull();
-  expect(await whoSees(house, maybeOpenings)).toEqual(['coTeacher', 'teacher']);
+  expect(await whoSees(house, maybeOpenings)).toEqual(['supplyTeacher', 'coTeacher', 'teacher']);
 });

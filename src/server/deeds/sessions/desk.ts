@@ -1,4 +1,4 @@
-import type { ClassRole } from '../../../core/access/may';
+import { isTeacher, type ClassRole } from '../../../core/access/may';
 import { placeOf, type HouseLanguage, type Place } from '../../../core/languages/languages';
 import { monogram, nameInClass, teacherName } from '../../../core/people/names';
 import type { ClassRow } from '../../tables/classes';
@@ -33,10 +33,6 @@ export function deskIn({ person, classes, language }: Session, classId: string, 
 
 function at(personId: string, { role, ...inClass }: OwnClass, language: HouseLanguage, now: Date): Desk {
   return { personId, role, inClass, now, place: placeOf(inClass, language) };
-}
-
-export function isTeacher(role: ClassRole): boolean {
-  return role === 'teacher' || role === 'coTeacher';
 }
 
 /** How a person of the class is shown to the others of it. */

@@ -64,7 +64,11 @@ async function factsOf(
   const ownClass = await findClass(database, post.classId);
   if (!assignment || !ownClass) return null;
   const classCeiling = ownClass.ceiling;
-  const outside = await findAppearance(database, ownClass, { writerId: post.writerId, now });
+  const outside = await findAppearance(database, ownClass, {
+    writerId: post.writerId,
+    postId: post.id,
+    now,
+  });
   const inClass = { ...ownClass, ceiling: narrower(classCeiling, widestWith(outside.appears)) };
   const handIns = await withJudgements(
     database,

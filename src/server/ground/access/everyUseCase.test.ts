@@ -53,6 +53,9 @@ interface Ids {
   readonly studentId: string;
   readonly leaverId: string;
   readonly readerId: string;
+  readonly coTeacherId: string;
+  readonly supplyId: string;
+  readonly administratorId: string;
   readonly invitationId: string;
   readonly consentId: string;
   readonly concernId: string;
@@ -116,6 +119,7 @@ const PARTICULARS = {
 /** An input for each use case that is right in form, so that only access decides. */
 const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   makeAccount: () => ({ givenName: 'Nell', familyName: '', email: 'nell@example.org', account: 'teacher' }),
+  giveTeacher: ({ classId, administratorId }) => ({ classId, personId: administratorId, formerStays: true }),
   changeAccount: ({ studentId }) => ({ personId: studentId, account: null }),
   retryJobs: () => ({}),
   searchPeople: () => ({ words: 'wren' }),
@@ -129,7 +133,13 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   changeAddress: ({ classId }) => ({ classId, address: 'tides' }),
   changeYear: ({ classId }) => ({ classId, ...PLACE, terms: [], holidays: [], schoolDays: [1] }),
   changeWords: ({ classId }) => ({ classId, words: ['nimbus'] }),
-  changeDesk: ({ classId }) => ({ classId, oneNextThing: true, linksInSameTab: false, labelsWait: true }),
+  changeDesk: ({ classId }) => ({
+    classId,
+    oneNextThing: true,
+    linksInSameTab: false,
+    labelsWait: true,
+    pressedHours: 12,
+  }),
   addLabel: ({ classId }) => ({ classId, label: 'hail' }),
   changeLabel: ({ classId }) => ({ classId, label: 'three-skies', becomes: 'skies' }),
   decideLabel: ({ classId }) => ({ classId, label: 'nowhere', take: true }),
@@ -141,10 +151,11 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   setPassphrase: ({ classId }) => ({ classId, passphrase: 'kettle otter walnut' }),
   setPostPassphrase: ({ postId }) => ({ postId, passphrase: '' }),
   settleClass: ({ classId }) => ({ classId }),
+  leaveLine: ({ classId }) => ({ classId, words: 'Ask them about the fog.' }),
   restClass: ({ classId }) => ({ classId, rest: true }),
   copyClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '' }),
   previewClassDeletion: ({ classId }) => ({ classId }),
-  deleteClass: ({ classId }) => ({ classId, title: 'Wind & Weather' }),
+  deleteClass: ({ classId }) => ({ classId, students: 3, posts: 1, pictures: 0 }),
   restoreClass: ({ deletedClassId }) => ({ classId: deletedClassId }),
   askToOpenDraft: ({ postId }) => ({ postId, reason: 'A worrying word.', harm: '' }),
   decideOpening: ({ openingId }) => ({ openingId, agree: true, tellWriter: true }),
@@ -157,7 +168,9 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   previewDeletion: ({ classId, studentId }) => ({ classId, personId: studentId }),
   deletePerson: ({ classId, studentId }) => ({ classId, personId: studentId }),
   restorePerson: ({ classId, deletedId }) => ({ classId, personId: deletedId }),
+  changeLastDay: ({ classId, supplyId }) => ({ classId, personId: supplyId, lastDay: '2026-11-20' }),
   changeRole: ({ classId, studentId }) => ({ classId, personId: studentId, role: 'studentEditor' }),
+  handOverClass: ({ classId, coTeacherId }) => ({ classId, personId: coTeacherId }),
   removeMember: ({ classId, readerId }) => ({ classId, personId: readerId }),
   decideJoining: ({ classId, guestId, secondClassId }) => ({
     classId,
@@ -245,6 +258,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
   restoreRevision: ({ postId, revisionId }) => ({ postId, version: 2, revisionId }),
   listClassPictures: ({ classId }) => ({ classId }),
+  whoIsIn: ({ classId, pictureId }) => ({ classId, pictureId }),
+  tellWhoIsIn: ({ classId, pictureId }) => ({ classId, pictureId, people: [], others: 'none' }),
   takeOutPicture: ({ classId, pictureId }) => ({ classId, pictureId }),
   narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
   handIn: ({ postId }) => ({ postId, version: 2 }),
@@ -287,6 +302,7 @@ const OF_THE_INSTALL = new Set<Name>([
   'makeClass',
   'makeAccount',
   'changeAccount',
+  'giveTeacher',
   'retryJobs',
   'searchPeople',
   'previewErasure',
@@ -315,6 +331,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'openAgain',
   'setPassphrase',
   'settleClass',
+  'leaveLine',
   'restClass',
   'copyClass',
   'previewClassDeletion',
@@ -338,7 +355,9 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'previewDeletion',
   'deletePerson',
   'restorePerson',
+  'changeLastDay',
   'changeRole',
+  'handOverClass',
   'removeMember',
   'decideJoining',
   'withdrawJoining',
@@ -399,7 +418,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   await keepAsRevision(database, (await findPost(database, postId))!, NOW);
   const revisionId = (await listRevisionMoments(database, postId)).at(-1)?.id ?? '';
   const secondClassId = await addClass('third', 'THIRD1', 'ourClass');
-  for (const who of ['teacher', 'coTeacher'] as const)
+  for (const who of ['teacher', 'coTeacher', 'supplyTeacher'] as const)
     await addMember(house.people[who], secondClassId, 'teacher');
   const [studentId, leaverId] = [
     await addPerson('Sal', house.classId, 'student'),
@@ -482,6 +501,9 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       studentId,
       leaverId,
       readerId: house.people.reader,
+      coTeacherId: house.people.coTeacher,
+      supplyId: house.people.supplyTeacher,
+      administratorId: house.people.administrator,
       invitationId,
       consentId: consent?.id ?? '',
       deletedId,

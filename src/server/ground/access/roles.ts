@@ -1,5 +1,16 @@
-import type { AccountRole, Actor, ClassRole } from '../../../core/access/may';
+import { TEACHING_ROLES, type AccountRole, type Actor, type ClassRole } from '../../../core/access/may';
 import type { Database } from '../database/database';
+
+/** SQL: that a place in a class is held now: not left, and its last day not over. The one rule of who is in a class. */
+export function isHeld(memberships = 'memberships'): string {
+  return `(${memberships}.left_at IS NULL AND (${memberships}.until IS NULL OR ${memberships}.until > UTC_TIMESTAMP(3)))`;
+}
+
+/** SQL: when somebody left a class, by themselves or because their last day is over; null for who holds their place. */
+export const LEFT_AT = 'COALESCE(left_at, IF(until <= UTC_TIMESTAMP(3), until, NULL)) AS leftAt';
+
+/** SQL: the roles of those who teach. */
+export const TEACHING = `(${TEACHING_ROLES.map((role) => `'${role}'`).join(', ')})`;
 
 /** A person's role in a class, or null for somebody who does not belong to it. */
 export async function findRole(
@@ -8,7 +19,7 @@ export async function findRole(
   personId: string,
 ): Promise<ClassRole | null> {
   const [row] = await database.rows<{ role: ClassRole }>(
-    'SELECT role FROM memberships WHERE class_id = :classId AND person_id = :personId AND left_at IS NULL',
+    `SELECT role FROM memberships WHERE class_id = :classId AND person_id = :personId AND ${isHeld()}`,
     { classId, personId },
   );
   return row?.role ?? null;
@@ -37,7 +48,7 @@ export async function findStanding(
        classes.deleted_at IS NOT NULL AS deleted FROM people
      LEFT JOIN classes ON classes.id = :classId
      LEFT JOIN memberships
-       ON memberships.person_id = people.id AND memberships.class_id = classes.id AND left_at IS NULL
+       ON memberships.person_id = people.id AND memberships.class_id = classes.id AND ${isHeld()}
      WHERE people.id = :personId`,
     { classId, personId },
   );

@@ -1,8 +1,7 @@
-import { createTranslator, type AbstractIntlMessages } from 'next-intl';
 import type { HouseLanguage } from '../../../core/languages/languages';
-import { CATALOGUES } from '../../../messages/catalogues';
 import type { Database } from '../database/database';
 import { insertJob } from '../jobs/queries';
+import { sayIn } from '../language/sayIn';
 
 /** The mails that are written, by their key under `mail` in the message catalogue. */
 type MailKind = 'invitation' | 'newPassword' | 'noAccount' | 'newAccount' | 'draftToOpen';
@@ -25,10 +24,7 @@ export async function sendMail(
     readonly now: Date;
   },
 ): Promise<void> {
-  // The type of the whole catalogue is more than the compiler wants to follow here.
-  const messages: AbstractIntlMessages = CATALOGUES[language].mail;
-  const t: unknown = createTranslator({ locale: language, messages });
-  const say = t as (key: string, values: Readonly<Record<string, string>>) => string;
+  const say = sayIn(language, 'mail');
   const payload = { to, subject: say(`${kind}.subject`, values), text: say(`${kind}.text`, values) };
   await insertJob(database, { kind: 'sendMail', payload, at: now });
 }

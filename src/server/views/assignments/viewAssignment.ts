@@ -44,7 +44,8 @@ export async function maybeAssignmentList({ personId, role, inClass, now, place 
 }
 
 /** What was deleted in a class and can still be brought back, for who was given its list. */
-export async function listDeletedShown({ inClass, now, place }: Desk) {
+export async function listDeletedShown({ personId, role, inClass, now, place }: Desk) {
+  if (!may({ personId, role }, 'assignment.erase', {})) return [];
   const deleted = await listDeletedAssignments(database, inClass.id, now);
   return deleted.map(({ id, title, eraseAt }) => ({
     id,

@@ -1,5 +1,5 @@
 import type { Place } from '../../../core/languages/languages';
-import { isStudent, may } from '../../../core/access/may';
+import { isStudent, isTeacher, may } from '../../../core/access/may';
 import { teacherName } from '../../../core/people/names';
 import { settingsOf } from '../../../core/assignments/assignmentSettings';
 import { dayInWords, momentInWords } from '../../../core/timing/inWords';
@@ -9,7 +9,7 @@ import { listMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listLabels } from '../../tables/labels';
 import { countBegun, listLatestHandedIn, listStagesOf } from '../../tables/postsOfClass';
-import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import type { Desk } from '../../deeds/sessions/desk';
 import { listAdjustments } from '../../tables/adjustments';
 import { listRepetitions, listSiblings } from '../../tables/assignmentSeries';
 import { findAssignment, listAskingTitles, type AssignmentRow } from '../../tables/assignments';
@@ -36,6 +36,7 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
     version: assignment.version,
     isSet: assignment.setAt !== null,
     begun: posts.length,
+    erases: may({ personId, role }, 'assignment.erase', {}),
     putAway: assignment.putAwayAt !== null,
     handedIn: posts.filter((one) => one.stage !== 'draft').length,
     draft: {

@@ -74,7 +74,7 @@ test('a hand-in at its own address is its writer’s and the teachers’; taken 
     );
     return EVERYBODY.filter((_, index) => reading[index] !== null);
   };
-  expect(await readers()).toEqual(['writer', 'coTeacher', 'teacher']);
+  expect(await readers()).toEqual(['writer', 'supplyTeacher', 'coTeacher', 'teacher']);
   expect(await maybeKept('moss', receipt, house.people.teacher, NOW)).toBeNull();
   await succeeded(as(house, 'writer', takeBack, { postId }));
   expect(await readers()).toEqual(['writer']);

@@ -50,7 +50,7 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
   const here = published.slice((at - 1) * POSTS_ON_FRONT, at * POSTS_ON_FRONT);
   return {
     blog: shownBlog(inClass),
-    signedIn: reader.personId !== null,
+    ...visitOf(blog, reader),
     as: reader.as,
     /** Where who reads with others' eyes came from. */
     back: reader.as ? addressesOf(inClass.id).privacy : null,
@@ -81,7 +81,7 @@ export async function maybePost(address: string, postAddress: string, reader: Re
   const { linksInSameTab: sameTab } = blog.inClass.desk;
   return {
     blog: shownBlog(blog.inClass),
-    signedIn: reader.personId !== null,
+    ...visitOf(blog, reader),
     pages: await listReadablePages(pageReader(blog)),
     ...card(post, blog),
     lettering: post.beside.lettering,
@@ -121,10 +121,16 @@ export async function maybePage(address: string, pageAddress: string, reader: Re
   if (!blog || !page) return null;
   return {
     blog: shownBlog(blog.inClass),
-    signedIn: reader.personId !== null,
+    ...visitOf(blog, reader),
     pages: await listReadablePages(pageReader(blog)),
     ...page,
   };
+}
+
+/** Whether somebody is signed in, and the name of who was invited to read and has no desk here; null for everybody else. */
+function visitOf({ actor, members }: Blog, { personId, as }: Reader) {
+  const member = actor.role === 'reader' && !as ? members.get(actor.personId ?? '') : undefined;
+  return { signedIn: personId !== null, readerName: member ? member.shownName : null };
 }
 
 function pageReader({ inClass, actor, shown }: Blog) {
@@ -151,6 +157,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   return {
     blog: shownBlog(inClass),
     title: revision.title,
+    subtitle: revision.beside.subtitle,
     lettering: revision.beside.lettering,
     html: htmlForReaders(revision, { sameTab: false }),
     writer: writer.shownName,

@@ -1,5 +1,6 @@
 import { placeOf } from '../../../core/languages/languages';
 import { isStudent, may } from '../../../core/access/may';
+import type { Action } from '../../../core/access/table';
 import { FIRST_LOOK } from '../../../core/looks/looks';
 import { NAMING_RULES, nameOutside, type NamingRule } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
@@ -27,29 +28,53 @@ const LANGUAGES = [
   'pt',
 ];
 
+/** What the access table is asked about each of the pages about a class. */
+const NEEDS = {
+  whereWeAre: 'class.teach',
+  roster: 'roster.read',
+  cards: 'roster.read',
+  invitations: 'roster.read',
+  roles: 'roster.read',
+  settings: 'class.change',
+  look: 'class.change',
+  labels: 'class.change',
+  pictures: 'class.teach',
+  ending: 'class.guard',
+  privacy: 'class.guard',
+  concerns: 'class.teach',
+  log: 'class.readLog',
+} as const satisfies Readonly<Record<string, Action>>;
+
 /** What the frame of every page about a class shows; null for everybody but its teachers. */
 export async function maybeClassFrame({ personId, role, inClass }: Desk) {
-  if (!may({ personId, role }, 'class.change', {})) return null;
+  const actor = { personId, role };
+  if (!may(actor, 'class.change', {})) return null;
+  const guards = may(actor, 'class.guard', {});
   const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
   return {
     classId: inClass.id,
     code: inClass.code,
     resting: inClass.restedAt !== null,
-    steps: inClass.settledAt
-      ? null
-      : ([
-          { step: 'names', done: inClass.subtitle !== '' || inClass.schoolName !== '' },
-          { step: 'year', done: inClass.year.terms.length > 0 },
-          {
-            step: 'look',
-            done:
-              inClass.look !== FIRST_LOOK.look ||
-              inClass.banner !== FIRST_LOOK.banner ||
-              inClass.lettering !== FIRST_LOOK.lettering,
-          },
-          { step: 'privacy', done: inClass.ceiling !== 'ourClass' || inClass.namingRule !== 'firstName' },
-          { step: 'students', done: students.length > 0 },
-        ] as const),
+    /** The pages that are there for whoever looks. */
+    pages: Object.keys(NEEDS).filter((page) => may(actor, NEEDS[page as keyof typeof NEEDS], {})),
+    /** Whether they may give the class another code. */
+    guards,
+    steps:
+      inClass.settledAt || !guards
+        ? null
+        : ([
+            { step: 'names', done: inClass.subtitle !== '' || inClass.schoolName !== '' },
+            { step: 'year', done: inClass.year.terms.length > 0 },
+            {
+              step: 'look',
+              done:
+                inClass.look !== FIRST_LOOK.look ||
+                inClass.banner !== FIRST_LOOK.banner ||
+                inClass.lettering !== FIRST_LOOK.lettering,
+            },
+            { step: 'privacy', done: inClass.ceiling !== 'ourClass' || inClass.namingRule !== 'firstName' },
+            { step: 'students', done: students.length > 0 },
+          ] as const),
   };
 }
 
@@ -73,7 +98,7 @@ export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
 
 /** What can be done with a class whose year is over; null for everybody but its teachers. */
 export function maybeClassEnding({ personId, role, inClass }: Desk) {
-  if (!may({ personId, role }, 'class.change', {})) return null;
+  if (!may({ personId, role }, 'class.guard', {})) return null;
   const { title, groupName, subtitle, schoolName } = inClass;
   return {
     classId: inClass.id,
@@ -86,7 +111,7 @@ export function maybeClassEnding({ personId, role, inClass }: Desk) {
 
 /** Who may read what a class writes; null for everybody but its teachers. */
 export async function maybePrivacy({ personId, role, inClass, now, place }: Desk) {
-  if (!may({ personId, role }, 'class.change', {})) return null;
+  if (!may({ personId, role }, 'class.guard', {})) return null;
   const openable = await listOpenableAgain(database, inClass, { now });
   const since = await findPassphraseSince(database, inClass.id);
   const student = (await listMembers(database, inClass.id)).find(

@@ -1,9 +1,9 @@
-import { may } from '../../../core/access/may';
+import { isTeacher, may } from '../../../core/access/may';
 import { teacherName } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
 import { listAuditLines, type AuditLogRow } from '../../ground/access/auditLog';
 import { database } from '../../ground/database/database';
-import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import type { Desk } from '../../deeds/sessions/desk';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 
 const LINES_AT_ONCE = 100;

@@ -1,4 +1,5 @@
-import { may, type ClassRole } from '../../../core/access/may';
+import { isTeacher, may, type ClassRole } from '../../../core/access/may';
+import { lastDayOf } from '../../../core/classes/lastDay';
 import { teacherName } from '../../../core/people/names';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -13,15 +14,19 @@ export async function maybeRoles({ personId, role, inClass }: Desk) {
       .filter((member) => member.role === wanted)
       .map((member) => ({
         personId: member.personId,
-        name: wanted === 'teacher' || wanted === 'coTeacher' ? teacherName(member) : member.shownName,
+        name: isTeacher(wanted) ? teacherName(member) : member.shownName,
+        /** The last day of who is let in for a while, a local date; null for everybody else. */
+        lastDay: member.until && lastDayOf(member.until, inClass.timeZone),
       }));
   return {
     classId: inClass.id,
     yourself: personId,
+    runsIt: may({ personId, role }, 'class.delete', {}),
     students: named('student'),
     people: {
       teacher: named('teacher'),
       coTeacher: named('coTeacher'),
+      supplyTeacher: named('supplyTeacher'),
       studentEditor: named('studentEditor'),
       reader: named('reader'),
     },

@@ -37,6 +37,7 @@ import { maybeRoles } from './viewRoles';
 const house = freshHouse();
 
 const TEACHERS = ['coTeacher', 'teacher'];
+const TAKING_OVER = ['supplyTeacher', ...TEACHERS];
 const OPEN = {
   ceiling: 'everyone',
   namingRule: 'penName',
@@ -46,16 +47,17 @@ const OPEN = {
 } as const;
 
 test('what there is to settle about a class is for its teachers alone', async () => {
+  for (const view of [maybeClassEnding, maybePrivacy, maybeRoles])
+    expect(await whoSees(house, view)).toEqual(TEACHERS);
   for (const view of [
     maybeClassFrame,
-    maybeClassEnding,
     maybeClassSettings,
-    maybePrivacy,
     maybeLook,
-    maybeRoles,
     (desk: Desk) => maybeLog(desk, { before: null, person: null }),
   ])
-    expect(await whoSees(house, view)).toEqual(TEACHERS);
+    expect(await whoSees(house, view)).toEqual(TAKING_OVER);
+  const frame = await maybeClassFrame(await deskFor(house, 'supplyTeacher'));
+  expect(frame?.pages).toEqual(['whereWeAre', 'settings', 'look', 'labels', 'pictures', 'concerns', 'log']);
 });
 
 test('a class that is not set up says which steps are done', async () => {
@@ -149,7 +151,15 @@ test('the privacy notice is where the class blog is, and says what is so now', a
   await setWork(house);
   const closed = { ...OPEN, ceiling: 'ourClass', searchEngines: false } as const;
   await succeeded(as(house, 'teacher', changePrivacy, { classId: house.classId, ...closed }));
-  expect(await readers()).toEqual(['reader', 'classmate', 'writer', 'editor', 'coTeacher', 'teacher']);
+  expect(await readers()).toEqual([
+    'reader',
+    'classmate',
+    'writer',
+    'editor',
+    'supplyTeacher',
+    'coTeacher',
+    'teacher',
+  ]);
   expect(await maybeNotice('wind', house.people.writer)).toMatchObject({
     teacher: 'Tess Example',
     ceiling: 'ourClass',

@@ -8,10 +8,11 @@ import { monogram, nameOutside, teacherName } from '../../../core/people/names';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
-import { listEverMembers } from '../../tables/memberships';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
 import { findPassphraseSince, findPostPassphraseSince } from '../../tables/passphrases';
+import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
@@ -46,6 +47,7 @@ export async function maybeReview(postId: string, desks: Desks) {
     classId: inClass.id,
     handInId: latest.id,
     title: revision.title,
+    subtitle: revision.beside.subtitle,
     html: htmlForReaders(revision, { sameTab: false }),
     changed: await changedOf(handIns, place),
     steps: standingsIn(assignment, place, handIns, now),
@@ -85,7 +87,11 @@ export async function maybeReview(postId: string, desks: Desks) {
       }),
     ),
     readers: {
-      ...readersOf(found.rows, await findPostPassphraseSince(database, postId), place),
+      ...readersOf(found.rows, {
+        passphraseSince: await findPostPassphraseSince(database, postId),
+        members: [...members.values()],
+        place,
+      }),
       classPassphrase: (await findPassphraseSince(database, inClass.id)) !== null,
       /** Under which name everyone reads it. */
       as: nameOutside(writer, namingWith(found.rows.outside.appears, inClass.namingRule)),
@@ -131,12 +137,20 @@ async function documentsOf({ revisionId, documents }: HandedInText, { timeZone, 
 
 function readersOf(
   { post, assignment, inClass, classCeiling, outside, publication }: PostFacts,
-  passphraseSince: Date | null,
-  place: Place,
+  {
+    passphraseSince,
+    members,
+    place,
+  }: {
+    readonly passphraseSince: Date | null;
+    readonly members: readonly MemberRow[];
+    readonly place: Place;
+  },
 ) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside }),
+    inPictures: inPicturesShown(outside, members),
     published: publication?.audience ?? null,
     /** To whom it can be given, and why not to others. */
     choices: AUDIENCES.map((audience) => ({

@@ -5,6 +5,8 @@ import { readersNow } from '../../../core/privacy/readersNow';
 import type { Outside } from '../../../core/privacy/consent';
 import { agoInWords, dateInWords, momentInWords } from '../../../core/timing/inWords';
 import type { Desk } from '../../deeds/sessions/desk';
+import type { MemberRow } from '../../tables/memberships';
+import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import type { PostStateRow } from '../../tables/postStates';
 
 interface Asked {
@@ -17,7 +19,16 @@ interface Asked {
 export function postShown(
   post: PostStateRow | null,
   asked: Asked,
-  { inClass, now, place, outside }: Desk & { readonly outside: Outside },
+  {
+    inClass,
+    now,
+    place,
+    outside,
+    members,
+  }: Desk & {
+    readonly outside: Outside;
+    readonly members: readonly MemberRow[];
+  },
 ) {
   const { timeZone, language } = place;
   if (!post) return { ...NOT_BEGUN };
@@ -31,6 +42,7 @@ export function postShown(
     ordinal: post.ordinal ?? 1,
     readers: audience && {
       ...readersNow(audience, { ceiling: inClass.ceiling, outside }),
+      inPictures: inPicturesShown(outside, members),
       published: audience,
       drawnFrom,
       since: since && dateInWords(since.getTime(), timeZone, language),

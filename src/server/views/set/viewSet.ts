@@ -22,7 +22,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
-  const members = (await listEverMembers(database, inClass.id)).filter((one) => isStudent(one.role));
+  const everybody = await listEverMembers(database, inClass.id);
+  const members = everybody.filter((one) => isStudent(one.role));
   const outside = await listAppearances(database, inClass, { members, now });
   const adjust = await adjusterFor(database, inClass.id);
   const posts = new Map(
@@ -36,7 +37,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       left: member.leftAt !== null,
       ...postShown(posts.get(member.personId) ?? null, adjust(assignment, member.personId), {
         ...desk,
-        outside: outside(member.personId),
+        outside: outside(member.personId, posts.get(member.personId)?.postId),
+        members: everybody,
       }),
     }));
   const { dueAt } = nextDue(assignment, place, now);

@@ -1,6 +1,6 @@
 import { isStudent, may } from '../../../core/access/may';
 import type { Desk } from '../../deeds/sessions/desk';
-import { findAppearance } from '../../deeds/subjects/appearances';
+import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments } from '../../tables/assignments';
@@ -12,11 +12,10 @@ import { postShown } from './postShown';
 export async function maybeStudentPosts(studentId: string, desk: Desk) {
   const { personId, role, inClass, now } = desk;
   if (!may({ personId, role }, 'class.teach', {})) return null;
-  const member = (await listEverMembers(database, inClass.id)).find(
-    (one) => one.personId === studentId && isStudent(one.role),
-  );
+  const members = await listEverMembers(database, inClass.id);
+  const member = members.find((one) => one.personId === studentId && isStudent(one.role));
   if (!member) return null;
-  const outside = await findAppearance(database, inClass, { writerId: studentId, now });
+  const outside = await listAppearances(database, inClass, { members, now });
   const adjust = await adjusterFor(database, inClass.id);
   const posts = new Map(
     (await listPostStates(database, { classId: inClass.id, writerId: studentId })).map((post) => [
@@ -35,7 +34,11 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
       key: assignment.id,
       name: assignment.title,
       left: false,
-      ...postShown(posts.get(assignment.id) ?? null, adjust(assignment, studentId), { ...desk, outside }),
+      ...postShown(posts.get(assignment.id) ?? null, adjust(assignment, studentId), {
+        ...desk,
+        outside: outside(studentId, posts.get(assignment.id)?.postId),
+        members,
+      }),
     })),
   };
 }

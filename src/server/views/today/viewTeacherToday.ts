@@ -1,9 +1,11 @@
 import { isStudent, may } from '../../../core/access/may';
+import { teacherName } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
-import { listMembers, type MemberRow } from '../../tables/memberships';
+import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { listWritersBeyond } from '../../tables/publications';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { countOpenCases } from '../../tables/cases';
@@ -32,10 +34,11 @@ export async function maybeTeacherToday(desks: readonly Desk[]) {
 }
 
 /** The same of one class; every figure comes from one reading of its posts. */
-async function todayIn(desk: Desk) {
+export async function todayIn(desk: Desk) {
   const { inClass, now, place } = desk;
   const { timeZone, language } = place;
-  const students = (await listMembers(database, inClass.id)).filter((member) => isStudent(member.role));
+  const members = await listEverMembers(database, inClass.id);
+  const students = members.filter((member) => member.leftAt === null && isStudent(member.role));
   const standings = await listStandings(database, inClass.id);
   const assignments = (await listAssignments(database, inClass.id, now)).filter(
     (assignment) => assignment.setAt !== null && assignment.putAwayAt === null,
@@ -58,6 +61,8 @@ async function todayIn(desk: Desk) {
     concerns: await countOpenCases(database, inClass.id),
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
+    /** Who took the class over and left a line about it lately. */
+    linesLeft: linesOfSupply(members, await listLeftLines(database, inClass.id), desk),
     assignments: assignments.map((assignment) => {
       const own = standings.filter((standing) => standing.assignmentId === assignment.id);
       const begun = new Set(own.map((standing) => standing.writerId));
@@ -93,11 +98,30 @@ function countsOf(own: readonly StandingRow[], assignment: AssignmentRow) {
 }
 
 /** Whose consent has run out, or is not there, while something of theirs is meant for readers outside the class. */
-async function consentsOver({ inClass, now }: Desk, students: readonly MemberRow[]) {
-  if (!inClass.consentNeeded) return [];
+async function consentsOver({ personId, role, inClass, now }: Desk, students: readonly MemberRow[]) {
+  // Whoever may not ask for a consent is not told that one is missing.
+  if (!inClass.consentNeeded || !may({ personId, role }, 'roster.read', {})) return [];
   const beyond = new Set(await listWritersBeyond(database, inClass.id));
   const outside = await listAppearances(database, inClass, { members: students, now });
   return students
     .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
     .map((student) => ({ personId: student.personId, name: student.shownName }));
+}
+
+/** So long a line of who took the class over stands on Today. */
+const LINE_STANDS = 14 * 86_400_000;
+
+function linesOfSupply(
+  members: readonly MemberRow[],
+  lines: readonly LeftLineRow[],
+  { personId, now }: Desk,
+): readonly string[] {
+  const supply = new Map(
+    members.filter((member) => member.role === 'supplyTeacher').map((member) => [member.personId, member]),
+  );
+  return lines
+    .filter((line) => line.words !== '' && line.personId !== personId)
+    .filter((line) => now.getTime() - line.at.getTime() < LINE_STANDS)
+    .flatMap((line) => supply.get(line.personId) ?? [])
+    .map((member) => teacherName(member));
 }

@@ -1,6 +1,6 @@
 import { showLesson } from '../../../core/assignments/lessonText';
 import { cappedAudience, narrower } from '../../../core/access/audience';
-import { may } from '../../../core/access/may';
+import { isTeacher, may } from '../../../core/access/may';
 import { webAddresses } from '../../../core/document/webAddresses';
 import type { Place } from '../../../core/languages/languages';
 import { monogram, nameOutside, teacherName } from '../../../core/people/names';
@@ -23,7 +23,7 @@ import { findOpenResults } from '../../deeds/links/lookAt';
 import { listPerceptualHashes } from '../../tables/pictures';
 import { findSealKey } from '../../tables/people';
 import { listNotes } from '../../tables/notes';
-import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import type { Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { picturesIn } from '../../deeds/evidence/writing';
 import { documentFrom, openStored } from '../../tables/columns';

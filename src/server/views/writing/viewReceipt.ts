@@ -9,7 +9,8 @@ import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { readerOf } from '../../ground/access/reader';
 import { listMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
-import { isTeacher, type Desk } from '../../deeds/sessions/desk';
+import { isTeacher } from '../../../core/access/may';
+import type { Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { type HandInRow } from '../../tables/handIns';
 import { changesSinceLast } from '../../deeds/posts/sinceLast';
@@ -38,6 +39,15 @@ export async function maybeReceipt(postId: string, desk: Desk) {
     receipt: handIn.receipt,
     ordinal: handIn.ordinal,
     handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
+    /** Where the line was cut: when it was pressed, when it reached us, and whether it counts from the first. */
+    late:
+      handIn.pressedAt && handIn.receivedAt
+        ? {
+            pressed: momentInWords(handIn.pressedAt.getTime(), timeZone, language),
+            received: momentInWords(handIn.receivedAt.getTime(), timeZone, language),
+            counts: handIn.handedInAt.getTime() === handIn.pressedAt.getTime(),
+          }
+        : null,
     due: assignment.dueAt && momentInWords(assignment.dueAt.getTime(), timeZone, language),
     ...punctuality(handIn, found),
     words: handIn.words,

@@ -104,12 +104,23 @@ CREATE TABLE memberships (
   joined_at DATETIME(3) NOT NULL,
   group_in_class VARCHAR(60) NULL COMMENT 'A group within the class',
   left_at DATETIME(3) NULL COMMENT 'Since when the person is no longer in the class; what they wrote stays',
-  until DATE NULL COMMENT 'The last day of somebody who is there for a while; null for everybody else',
+  until DATETIME(3) NULL COMMENT 'When the last day of somebody who is let in for a while is over; null for everybody else',
   PRIMARY KEY (class_id, person_id),
   KEY memberships_person (person_id),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'That a person belongs to a class, and as what';
+
+CREATE TABLE left_lines (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  words TEXT NOT NULL,
+  version INT NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, person_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'What a teacher of a class leaves to the others who take it over: one line each';
 
 CREATE TABLE family_ties (
   reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -154,6 +165,7 @@ CREATE TABLE invitations (
   role VARCHAR(20) NOT NULL,
   email VARCHAR(254) NOT NULL,
   person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The student of the roster that it is for',
+  until DATETIME(3) NULL COMMENT 'When the last day of who is let in for a while is over; null for everybody else',
   token_hash BINARY(32) NOT NULL,
   invited_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   sent_at DATETIME(3) NOT NULL,
@@ -281,11 +293,24 @@ CREATE TABLE pictures (
   purpose ENUM('picture','still') NOT NULL DEFAULT 'picture' COMMENT 'Added by a person, or the still of a video',
   taken_out_at DATETIME(3) NULL COMMENT 'When a teacher took it out of the class pictures',
   taken_out_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  told_at DATETIME(3) NULL COMMENT 'When somebody said who is in it; null where nobody has',
+  told_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  others ENUM('none','there','agreed') NOT NULL DEFAULT 'none' COMMENT 'Whether others than the class are in it, and have agreed',
   KEY pictures_class (class_id),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (uploaded_by) REFERENCES people (id) ON DELETE CASCADE,
-  FOREIGN KEY (taken_out_by) REFERENCES people (id) ON DELETE SET NULL
+  FOREIGN KEY (taken_out_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (told_by) REFERENCES people (id) ON DELETE SET NULL
 ) COMMENT 'An uploaded picture; its files lie in the storage under content_hash';
+
+CREATE TABLE picture_people (
+  picture_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (picture_id, person_id),
+  KEY picture_people_person (person_id),
+  FOREIGN KEY (picture_id) REFERENCES pictures (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Which people of the class are in a picture: their consent to be in pictures decides who may see it';
 
 CREATE TABLE handouts (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
@@ -522,7 +547,8 @@ CREATE TABLE hand_ins (
   evidence JSON NOT NULL,
   words INT NOT NULL,
   pressed_at DATETIME(3) NULL COMMENT 'When its writer pressed, where that reached us later',
-  handed_in_at DATETIME(3) NOT NULL,
+  received_at DATETIME(3) NULL COMMENT 'When it reached us, where that was later than it was pressed',
+  handed_in_at DATETIME(3) NOT NULL COMMENT 'What counts: when it was pressed where that is allowed, else when it reached us',
   taken_back_at DATETIME(3) NULL,
   version INT NULL COMMENT 'The version of the draft that was handed in; null for those from before',
   UNIQUE KEY hand_ins_ordinal (post_id, ordinal),

@@ -9,5 +9,5 @@ export default async function ClassPicturesPage({ params }: InClass) {
   const frame = await maybeClassFrame(desk);
   const pictures = await maybeClassPictures(desk);
   if (!frame || !pictures) notFound();
-  return <PicturesPage classId={frame.classId} pictures={pictures} />;
+  return <PicturesPage classId={frame.classId} guards={frame.guards} pictures={pictures} />;
 }

@@ -1,8 +1,8 @@
 'use client';
 import { chooseClass } from '../../contract/doors/chooseClass';
-import { ask, send, type Outcome } from '../basics/call';
-import { leaveNothing } from '../basics/signedOut';
-import { useAsking } from '../basics/useAsking';
+import { ask, send, type Outcome } from './call';
+import { leaveNothing } from './signedOut';
+import { useAsking } from './useAsking';
 
 interface OwnSession {
   /** Turns to another of one's classes, and goes to a page of it. */
