@@ -1,5 +1,3 @@
-import mammoth from 'mammoth';
-import { unzipSync } from 'fflate';
 import type { FileRead } from '../../contract/fileDoors/readFile';
 import { escapeHtml } from '../../core/document/html/writeHtml';
 import type { DocumentJson } from '../../core/document/openDocument';
@@ -8,7 +6,8 @@ import { frontMatter } from '../../core/document/frontMatter';
 import { readMarkdown } from '../../core/document/readMarkdown';
 import { decodeText } from '../../core/text/decodeText';
 import { cleanPaste } from '../../core/formats/cleanPaste';
-import { maybeReadOdt, MOST_UNPACKED } from './readOdt';
+import { maybeReadDocx } from './readDocx';
+import { maybeReadOdt } from './readOdt';
 
 type ReadOutcome =
   | ({ readonly kind: 'read' } & FileRead)
@@ -45,40 +44,12 @@ function fitting(read: FileRead): ReadOutcome {
 const READERS: Readonly<
   Record<Exclude<FileKind, 'md'>, (file: Uint8Array) => string | null | Promise<string | null>>
 > = {
-  docx: readDocx,
+  docx: maybeReadDocx,
   odt: maybeReadOdt,
   txt: (file) => paragraphs(textOf(file)),
   html: textOf,
   htm: textOf,
 };
-
-async function readDocx(file: Uint8Array): Promise<string | null> {
-  if (!unpacksWithin(file)) return null;
-  try {
-    return (await mammoth.convertToHtml({ buffer: Buffer.from(file) })).value;
-  } catch (error) {
-    // The package answers every broken file with a plain error; what is nested too deep is told by who runs this.
-    if (error instanceof Error && !(error instanceof RangeError)) return null;
-    throw error;
-  }
-}
-
-/** Whether an archive says that it unpacks to no more than we take; false too where it is none. */
-function unpacksWithin(file: Uint8Array): boolean {
-  let size = 0;
-  try {
-    unzipSync(file, {
-      filter: ({ originalSize }) => {
-        size += originalSize;
-        return false;
-      },
-    });
-    return size <= MOST_UNPACKED;
-  } catch {
-    // fflate throws for whatever is no archive.
-    return false;
-  }
-}
 
 function paragraphs(text: string): string {
   return text
