@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from 'next';
 import { getTranslations } from 'next-intl/server';
 import type { ReactNode } from 'react';
+import { EarlyWords } from '@/components/basics/EarlyWords';
 import { NonceProvider } from '@/components/basics/NonceContext';
 import { Sprite } from '@/components/railing/Sprite';
 import { directionOf } from '@/core/languages/languages';
@@ -26,11 +27,13 @@ export const viewport: Viewport = { themeColor: '#1e5743', width: 'device-width'
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const lang = (await readersLanguage()) ?? (await currentLanguage());
+  const nonce = await currentNonce();
   return (
     <html lang={lang} dir={directionOf(lang)}>
       <body>
+        <EarlyWords nonce={nonce} />
         <Sprite />
-        <NonceProvider nonce={await currentNonce()}>
+        <NonceProvider nonce={nonce}>
           <Words of={[]}>{children}</Words>
         </NonceProvider>
       </body>

@@ -95,6 +95,26 @@ test('and with the account that exists', async () => {
   await teacher.sees('Rosa Q.');
 });
 
+test('what is typed and sent before the page has its script is sent when it comes', async () => {
+  const slowly = (bytes: number) =>
+    colleague.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+      offline: false,
+      latency: 0,
+      downloadThroughput: bytes,
+      uploadThroughput: bytes,
+    });
+  await colleague.driver.sendDevToolsCommand('Network.enable', {});
+  await colleague.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
+  await slowly(60_000);
+  await colleague.driver.executeScript("location.href = '/forgotten'");
+  await colleague.sees('E-mail');
+  await (await colleague.field('E-mail')).sendKeys('nobody.here@example.org', Key.ENTER);
+  expect(await colleague.driver.executeScript('return document.readyState')).not.toBe('complete');
+  await slowly(-1);
+  await colleague.sees('Look into your mail');
+  await colleague.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: false });
+});
+
 test('a forgotten password is replaced by mail, and signs out every other device', async () => {
   await colleague.goTo('/sign-in');
   await colleague.press('For grown-ups');

@@ -92,6 +92,7 @@ export function Compose(props: ComposeProps) {
               ) : (
                 <WritingSheet
                   desk={desk}
+                  assignment={assignment}
                   history={history}
                   source={source}
                   onLeaveSource={() => setSource(false)}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
 import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Slat } from '../../core/requirements/slats';
 import { Pickets } from '../railing/Pickets';
@@ -15,6 +16,8 @@ interface NextThingProps {
   readonly next: { readonly name: string; readonly answer: RequirementAnswer } | null;
   /** What can be done about it at once, asked as a question; null where its tray has to be raised. */
   readonly asked: Asked | null;
+  /** What begins the next entry, where that is the next thing; else null. */
+  readonly begin: ReactNode;
   readonly count: number;
   readonly allOpen: boolean;
   readonly onDo: (above: HTMLElement) => void;
@@ -26,7 +29,16 @@ interface NextThingProps {
 }
 
 /** The next thing alone, under one picket for each requirement. */
-export function NextThing({ className, slats, next, asked, count, allOpen, ...props }: NextThingProps) {
+export function NextThing({
+  className,
+  slats,
+  next,
+  asked,
+  begin,
+  count,
+  allOpen,
+  ...props
+}: NextThingProps) {
   const t = useTranslations('railing');
   return (
     <div className={`next-thing ${className}`}>
@@ -41,6 +53,7 @@ export function NextThing({ className, slats, next, asked, count, allOpen, ...pr
       ) : null}
       <p className="mx-4 my-2 flex flex-wrap items-center gap-x-5 gap-y-1">
         {asked?.answers}
+        {begin}
         {next && props.onAllBays && !asked ? (
           <button type="button" className="btn !py-1.5" onClick={(event) => props.onDo(event.currentTarget)}>
             {t('doIt')}

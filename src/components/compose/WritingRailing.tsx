@@ -3,7 +3,7 @@
 import { ArrowRight } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { missingNow, type Counting } from '../../core/assignments/growing';
+import { missingNow, toldOn, type Counting } from '../../core/assignments/counting';
 import type { Answer } from '../../core/requirements/answer';
 import { mark, slats } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
@@ -15,6 +15,7 @@ import { RequirementLine, useRequirementName } from '../railing/RequirementLine'
 import { Tray } from '../railing/Tray';
 import { useTrays } from '../railing/useTrays';
 import { placeShown } from '../editor/atPlace';
+import { BeginEntry } from './BeginEntry';
 import { useAsked } from './NextPicture';
 import { NextThing } from './NextThing';
 import type { GateTrayProps } from './gate/gateProps';
@@ -46,7 +47,8 @@ const GATE = 'gate';
 const ALL = 'all';
 
 /** The writer's railing: a bay for each requirement, their trays, and the gate. */
-export function WritingRailing({ work, answer, counting, gate, oneNextThing }: WritingRailingProps) {
+export function WritingRailing({ work, counting, gate, oneNextThing, ...props }: WritingRailingProps) {
+  const answer = toldOn(props.answer, counting);
   const t = useTranslations('railing');
   const nameOf = useRequirementName();
   const inWords = useNumberInWords();
@@ -70,7 +72,7 @@ export function WritingRailing({ work, answer, counting, gate, oneNextThing }: W
           {answer.requirements.map((one, index) => {
             const requirement = requirements[index]!;
             return (
-              <div role="listitem" key={one.id} className="grid">
+              <div role="listitem" key={one.id} className="relative grid">
                 <Bay
                   name={nameOf(requirement)}
                   slats={slats(one, requirement.weight)}
@@ -79,6 +81,9 @@ export function WritingRailing({ work, answer, counting, gate, oneNextThing }: W
                 >
                   <RequirementLine answer={one} />
                 </Bay>
+                {one.kind === 'entries' ? (
+                  <BeginEntry editor={work.editor} assignment={work.assignment} small onBegun={lower} />
+                ) : null}
               </div>
             );
           })}
@@ -92,6 +97,11 @@ export function WritingRailing({ work, answer, counting, gate, oneNextThing }: W
           asked={alone ? asked : null}
           count={requirements.length}
           allOpen={raised?.id === ALL}
+          begin={
+            next?.kind === 'entries' ? (
+              <BeginEntry editor={work.editor} assignment={work.assignment} onBegun={lower} />
+            ) : null
+          }
           onDo={(above) => next && raise(next.id, above)}
           onLater={
             open.length > 1

@@ -6,6 +6,8 @@ import dynamic from 'next/dynamic';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { letteringProperties } from '../../core/looks/looks';
 import { editorContent } from '../editor/useWritingEditor';
+import { BeginEntry } from './BeginEntry';
+import type { ComposeProps } from './composeProps';
 import type { History } from './useHeadHistory';
 import type { WritingDesk } from './useWritingDesk';
 
@@ -17,6 +19,7 @@ const LONGEST_TITLE = 300;
 
 interface WritingSheetProps {
   readonly desk: WritingDesk;
+  readonly assignment: ComposeProps['assignment'];
   readonly history: History;
   /** Whether the text is shown as HTML. */
   readonly source: boolean;
@@ -24,7 +27,7 @@ interface WritingSheetProps {
 }
 
 /** Title, subtitle and text. */
-export function WritingSheet({ desk, history, source, onLeaveSource }: WritingSheetProps) {
+export function WritingSheet({ desk, assignment, history, source, onLeaveSource }: WritingSheetProps) {
   const { editor, writing, change, changeBeside } = desk;
   const t = useTranslations('editor');
   const id = useId();
@@ -98,6 +101,11 @@ export function WritingSheet({ desk, history, source, onLeaveSource }: WritingSh
       ) : (
         <div style={letteringProperties(writing.beside.lettering)}>
           <EditorContent editor={editor} />
+          {editor ? (
+            <p className="mt-4 text-[16px]">
+              <BeginEntry editor={editor} assignment={assignment} />
+            </p>
+          ) : null}
         </div>
       )}
     </>

@@ -1,5 +1,5 @@
 import type { Audience } from '../../core/access/audience';
-import type { Counting } from '../../core/assignments/growing';
+import type { Counting } from '../../core/assignments/counting';
 import type { LessonShown } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
 import type { Release } from '../../core/posts/release';

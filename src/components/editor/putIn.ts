@@ -25,17 +25,29 @@ export function putAfterBlock(editor: Editor, blocks: JSONContent[], into: numbe
     .run();
 }
 
-/** A heading at the end of the post, in the place of empty lines there, with a paragraph under it to write in. */
-export function putHeadingAtEnd(editor: Editor, text: string, level = 2): void {
+/**
+ * A heading with a paragraph under it to write in, and the cursor there: at the end of the post, in the place of empty lines
+ * there, or before a document position.
+ */
+export function putHeading(
+  editor: Editor,
+  text: string,
+  { level, before }: { readonly level: number; readonly before: number | null } = AT_END,
+): void {
   const heading = { type: 'heading', attrs: { level }, content: [{ type: 'text', text }] };
   const { doc } = editor.state;
+  const from = before ?? endOfWriting(doc);
   editor
     .chain()
-    .insertContentAt({ from: endOfWriting(doc), to: doc.content.size }, [heading, { type: 'paragraph' }])
-    .focus('end')
+    .insertContentAt({ from, to: before ?? doc.content.size }, [heading, { type: 'paragraph' }])
+    // Over the heading, and into the paragraph.
+    .setTextSelection(from + text.length + 3)
+    .focus()
     .scrollIntoView()
     .run();
 }
+
+const AT_END = { level: 2, before: null };
 
 /** Where the last block ends that something stands in. */
 function endOfWriting({ content }: Node): number {

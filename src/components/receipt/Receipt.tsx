@@ -8,7 +8,7 @@ import { useRouter } from 'next/navigation';
 import { takeBack } from '../../contract/posts/takeBack';
 import type { Audience } from '../../core/access/audience';
 import type { Release } from '../../core/posts/release';
-import { missingNow } from '../../core/assignments/growing';
+import { missingNow, toldOn, type Counting } from '../../core/assignments/counting';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { Slat } from '../../core/requirements/slats';
@@ -44,6 +44,8 @@ export interface ReceiptProps {
   readonly pictures: number;
   readonly links: number;
   readonly answer: Answer;
+  /** What of that which is missing counted when it was handed in. */
+  readonly counting: Counting;
   readonly requirements: readonly Requirement[];
   readonly slats: readonly Slat[];
   readonly teachers: readonly string[];
@@ -95,11 +97,14 @@ function Slip(props: ReceiptProps) {
   const waiting = props.answer.requirements.filter(
     ({ reason }, index) => reason === 'teacher' && props.requirements[index]?.weight === 'required',
   ).length;
-  const missing = missingNow(props.answer, props.requirements).map((one) => {
+  const { requirements, counting } = props;
+  const answer = toldOn(props.answer, counting);
+  const missing = missingNow(answer, requirements, counting).map((one) => {
     const called = props.requirements.find(({ id }) => id === one.id)?.text;
     const { lack } = lackOf(one);
     return called && !isItsOwnWords(one.kind) ? t('missingOf', { called, lack }) : lack;
   });
+  const toCome = missingNow(answer, requirements).length;
   // What cannot be known yet is not said to be there.
   const open = props.answer.requirements.filter(
     ({ state, reason }, index) =>
@@ -121,7 +126,11 @@ function Slip(props: ReceiptProps) {
     ...(props.since ? ([[t('since'), t('sinceWords', props.since)]] as const) : []),
     [
       t('missing'),
-      missing.length ? missing.join('; ') : t(open > 0 ? 'notKnownYet' : 'nothing', { count: open }),
+      missing.length
+        ? missing.join('; ')
+        : toCome > 0
+          ? t('growsOn', { count: toCome })
+          : t(open > 0 ? 'notKnownYet' : 'nothing', { count: open }),
     ],
     [t('goesTo'), props.teachers.join(', ')],
     [t('keptAt'), props.keptAt],

@@ -2,16 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Answer, RequirementState } from '../requirements/answer';
 import type { Requirement } from '../requirements/requirement';
-import {
-  countingAt,
-  growingSteps,
-  missingNow,
-  nextStep,
-  shiftedGrowing,
-  stepStandings,
-  wrongStep,
-  type Growing,
-} from './growing';
+import { countingAt, missingNow, toldOn, type Counting } from './counting';
+import { growingSteps, nextStep, shiftedGrowing, stepStandings, wrongStep, type Growing } from './growing';
 
 const GROWING: Growing = {
   startBy: '2026-05-04T16:00',
@@ -67,6 +59,39 @@ describe('what counts at the gate', () => {
     const counting = countingAt(GROWING, DUE, now);
     const found = missingNow(answer(entries), [ENTRIES, WORDS, LINKS], counting);
     expect(found.map((one) => one.id).join(' ')).toBe(missing);
+  });
+
+  test('on the day of a milestone entries speak of what is due, elsewhere of all', () => {
+    const due: Counting = { what: 'entries', entries: 5 };
+    const notYet: Counting = { what: 'nothing' };
+    const said = (entries: number, key: string, counting: Counting = due) => {
+      const all = answer(entries);
+      const [first, ...others] = all.requirements;
+      const told = toldOn(
+        {
+          ...all,
+          requirements: [{ ...first!, message: { key, values: { toGo: 15 - entries } } }, ...others],
+        },
+        counting,
+      );
+      expect(told.requirements.slice(1)).toEqual(others);
+      return told.requirements[0]!.message;
+    };
+    expect(said(3, 'below')).toEqual({
+      key: 'dueToday',
+      values: { toGo: 2, entries: 5, lack: 'dueToday' },
+    });
+    expect(said(3, 'enough').key).toBe('dueToday');
+    expect(said(3, 'incomplete').key).toBe('incomplete');
+    expect(said(5, 'below').key).toBe('below');
+    expect(said(3, 'below', notYet).key).toBe('below');
+  });
+
+  test('a bay that asks for no number of its own is not full before the milestone is reached', () => {
+    const all = answer(15);
+    const told = toldOn(all, { what: 'entries', entries: 20 }).requirements[0]!;
+    expect([told.state, told.share]).toEqual(['partly', Math.min(all.requirements[0]!.share, 0.75)]);
+    expect(missingNow(toldOn(all, { what: 'entries', entries: 20 }), [ENTRIES])).toHaveLength(1);
   });
 
   test('of a post that is written once, everything, always', () => {

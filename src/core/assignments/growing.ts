@@ -1,6 +1,6 @@
 import { localMinuteSchema, maybeLocalMinuteSchema } from '../timing/localMinuteSchema';
 import { addDays } from '../timing/zonedTime';
-import type { Answer, RequirementAnswer } from '../requirements/answer';
+import type { Answer } from '../requirements/answer';
 import type { Requirement } from '../requirements/requirement';
 
 /** A number of entries that a growing post has by a time. */
@@ -93,41 +93,6 @@ export function wrongStep(
     if (before && entries <= before.entries) return { field, fault: 'fewer' };
   }
   return null;
-}
-
-/** What of that which is missing counts at the gate now. */
-export type Counting =
-  | { readonly what: 'everything' }
-  | { readonly what: 'entries'; readonly entries: number }
-  | { readonly what: 'nothing' };
-
-const EVERYTHING: Counting = { what: 'everything' };
-
-/**
- * What is missing counts on the day of a milestone, and from the day of the finish on; on all other days a growing post
- * may be handed in as it is, even nearly empty.
- * @param now local date and time to the minute
- */
-export function countingAt(growing: Growing | null, due: string | null, now: string): Counting {
-  const today = now.slice(0, 10);
-  if (growing === null || due === null || today >= due.slice(0, 10)) return EVERYTHING;
-  const milestone = growing.milestones.find(({ by }) => by.slice(0, 10) === today);
-  return milestone ? { what: 'entries', entries: milestone.entries } : { what: 'nothing' };
-}
-
-/** The required requirements whose lack counts at the gate. What is not known yet never does. */
-export function missingNow(
-  answer: Answer,
-  requirements: readonly Requirement[],
-  counting: Counting = EVERYTHING,
-): readonly RequirementAnswer[] {
-  if (counting.what === 'nothing') return [];
-  const weights = new Map(requirements.map((one) => [one.id, one.weight]));
-  return answer.requirements.filter((one) =>
-    counting.what === 'entries'
-      ? one.kind === 'entries' && (one.measured ?? 0) < counting.entries
-      : weights.get(one.id) === 'required' && one.state !== 'met' && one.state !== 'unknown',
-  );
 }
 
 /** A hand-in as far as steps ask for it. */

@@ -14,7 +14,7 @@ const EVERYTHING = readHtml(`<h2>1. Grey</h2><p>It was <strong>grey</strong> “
   <table><caption>Winds</caption><tbody><tr><td><p>N</p></td></tr></tbody></table>`);
 
 test('a copy has what lists and readers need', () => {
-  expect(copyOfRevision(EVERYTHING, NOTHING_BESIDE)).toMatchObject({
+  expect(copyOfRevision(EVERYTHING, NOTHING_BESIDE, {})).toMatchObject({
     teaser: 'It was grey “all day”. See the sky and above. fog N',
     cover: { src: '0123456789abcdef', description: 'a sky' },
     headings: [{ id: 'part-1', text: '1. Grey' }],
@@ -24,13 +24,13 @@ test('a copy has what lists and readers need', () => {
     documents: [],
   });
   const chosen = { teaser: ' Mine. ', cover: { src: 'fedcba9876543210', description: 'fog' } };
-  expect(copyOfRevision(EVERYTHING, chosen)).toMatchObject({ teaser: 'Mine.', cover: chosen.cover });
+  expect(copyOfRevision(EVERYTHING, chosen, {})).toMatchObject({ teaser: 'Mine.', cover: chosen.cover });
 });
 
 test('whatever is written, its copy reads as it would if it were rendered now', () => {
   fc.assert(
     fc.property(anyDocument, (document) => {
-      const copy = copyOfRevision(document, NOTHING_BESIDE);
+      const copy = copyOfRevision(document, NOTHING_BESIDE, {});
       expect(htmlForReaders(copy, { sameTab: true })).toBe(readersHtml(document, { sameTab: true }));
       expect(htmlForReaders(copy, { sameTab: false })).toBe(readersHtml(document));
     }),
@@ -38,10 +38,10 @@ test('whatever is written, its copy reads as it would if it were rendered now', 
 });
 
 test('what a copy holds is another one only under another number', () => {
-  const made = JSON.stringify(copyOfRevision(EVERYTHING, NOTHING_BESIDE));
+  const made = JSON.stringify(copyOfRevision(EVERYTHING, NOTHING_BESIDE, {}));
   // Whoever changes what is made here gives `RENDERER` the next number, and notes both.
   expect([RENDERER, createHash('sha256').update(made).digest('hex').slice(0, 16)]).toEqual([
-    2,
+    3,
     '77fb871c9ed55938',
   ]);
 });

@@ -5,6 +5,7 @@ import { nodesOfType } from '../document/nodesOfType';
 import { pictures } from '../document/pictures';
 import { plainText } from '../document/plainText';
 import { teaserFrom } from '../document/teaser';
+import type { CountOptions } from '../document/countedBlocks';
 import { countDocumentWords } from '../words/documentWords';
 import type { Beside } from './beside';
 import { headingLinks, type EntryLink } from './entryLinks';
@@ -13,11 +14,11 @@ import { headingLinks, type EntryLink } from './entryLinks';
  * The number of what is made here. Whoever changes what a copy holds for the same revision gives it the next one: copies of another
  * number are made again before the house opens.
  */
-export const RENDERER = 2;
+export const RENDERER = 3;
 
 /**
- * What is needed of a revision again and again, made once: a revision never changes. It depends on the revision alone; names,
- * labels and what the class sets are put in at reading.
+ * What is needed of a revision again and again, made once: a revision never changes. It depends on the revision alone, but for the
+ * words, which are those that its assignment counted when it was made; names, labels and what the class sets are put in at reading.
  */
 export interface RevisionCopy {
   /** The text without its marks, a line for each block. */
@@ -45,16 +46,18 @@ interface DocumentNamed {
   readonly title: string;
 }
 
+/** @param counted which of its words count: see `countedFor` */
 export function copyOfRevision(
   body: Node,
   { teaser, cover }: Pick<Beside, 'teaser' | 'cover'>,
+  counted: CountOptions,
 ): RevisionCopy {
   const first = pictures(body).find(({ src }) => maybePictureAddress(src));
   return {
     plainText: plainText(body),
     html: readersHtml(body, { sameTab: true }),
     teaser: teaser.trim() || teaserFrom(body),
-    words: countDocumentWords(body),
+    words: countDocumentWords(body, counted),
     cover: cover ?? (first ? { src: first.src, description: first.description } : null),
     headings: headingLinks(body),
     pictures: pictures(body).length,

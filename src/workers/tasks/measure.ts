@@ -1,6 +1,7 @@
 import { openDocument } from '../../core/document/openDocument';
 import type { Beside } from '../../core/posts/beside';
 import { copyOfRevision, type RevisionCopy } from '../../core/posts/revisionCopy';
+import { countedFor } from '../../core/requirements/countedFor';
 import { evaluate } from '../../core/requirements/evaluate';
 import type { Answer } from '../../core/requirements/answer';
 import type { PostToCheck } from '../../core/requirements/post';
@@ -37,5 +38,10 @@ export async function measure({ assignment, post, others, spelling, copied }: Me
       ? { others: others.map((other) => ({ id: other.id, body: openDocument(JSON.parse(other.body)) })) }
       : {}),
   });
-  return { answer, words: countDocumentWords(body), copy: copied && copyOfRevision(body, copied) };
+  const counted = countedFor(assignment);
+  return {
+    answer,
+    words: countDocumentWords(body, counted),
+    copy: copied && copyOfRevision(body, copied, counted),
+  };
 }

@@ -5,7 +5,7 @@ import { sections, wordCounter } from '../../../core/document/sections';
 import { headingKey } from '../../../core/requirements/kinds/parts';
 import { Mark } from '../../basics/Mark';
 import { goTo } from '../../editor/goTo';
-import { putHeadingAtEnd } from '../../editor/putIn';
+import { putHeading } from '../../editor/putIn';
 import type { TrayContentProps } from './trayProps';
 
 interface Wanted {
@@ -45,7 +45,7 @@ export function PartsTray({ editor, requirement, assignment, answer, lower }: Tr
                 onClick={() => {
                   if (section)
                     goTo(editor, { from: section.position + 1, to: section.position + 1, reason: 'part' });
-                  else putHeadingAtEnd(editor, text);
+                  else putHeading(editor, text);
                   lower();
                 }}
               >

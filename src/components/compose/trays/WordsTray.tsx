@@ -1,14 +1,18 @@
 'use client';
 
+import { Selection } from '@tiptap/pm/state';
 import { useTranslations } from 'next-intl';
-import { countedBlocks } from '../../../core/document/countedBlocks';
-import { countWords } from '../../../core/words/countWords';
+import { stretches } from '../../../core/document/stretches';
 import type { TrayContentProps } from './trayProps';
 
 /** How many words stand where, so that a writer sees which part could grow or shrink. */
 export function WordsTray({ editor, assignment, answer, requirement, lower }: TrayContentProps) {
   const t = useTranslations('requirements.words.tray');
-  const sections = sectionsOf(editor, assignment.outline);
+  const parts = stretches(editor.state.doc, {
+    outline: assignment.outline,
+    excludeQuotations: requirement['excludeQuotations'] === true,
+    excludeHeadings: requirement['excludeHeadings'] === true,
+  });
   const { toGo = 0, tooMany = 0 } = answer.message.values as { toGo?: number; tooMany?: number };
   return (
     <div className="mt-2 grid gap-3">
@@ -16,15 +20,20 @@ export function WordsTray({ editor, assignment, answer, requirement, lower }: Tr
         {tooMany > 0 ? t('tooMany', { count: tooMany }) : toGo > 0 ? t('toGo', { count: toGo }) : t('enough')}
       </p>
       <ul className="rows">
-        {sections.map((section) => (
-          <li key={section.position} className="!grid-cols-[1fr_auto_auto] !py-1.5">
-            <span className="truncate">{section.heading || t('beginning')}</span>
-            <span className="calm">{t('count', { count: section.words })}</span>
+        {parts.map((part) => (
+          <li key={part.from} className="!grid-cols-[1fr_auto_auto] !py-1.5">
+            <span className="truncate">{part.heading || t('beginning')}</span>
+            <span className="calm">{t('count', { count: part.words })}</span>
             <button
               type="button"
               className="act"
               onClick={() => {
-                editor.chain().setTextSelection(section.end).focus().scrollIntoView().run();
+                editor
+                  .chain()
+                  .command(({ tr }) => Boolean(tr.setSelection(Selection.near(tr.doc.resolve(part.to), -1))))
+                  .focus()
+                  .scrollIntoView()
+                  .run();
                 lower();
               }}
             >
@@ -38,26 +47,4 @@ export function WordsTray({ editor, assignment, answer, requirement, lower }: Tr
       </p>
     </div>
   );
-}
-
-interface Section {
-  readonly heading: string;
-  readonly words: number;
-  readonly position: number;
-  /** Where the cursor goes to write on. */
-  readonly end: number;
-}
-
-function sectionsOf(editor: TrayContentProps['editor'], outline: readonly string[]): Section[] {
-  const sections: Section[] = [];
-  for (const block of countedBlocks(editor.state.doc, { outline })) {
-    const begins = block.node.type.name === 'heading';
-    const last = sections.at(-1);
-    const words = countWords(block.text);
-    const end = block.position + 1 + block.node.content.size;
-    if (begins || !last)
-      sections.push({ heading: begins ? block.text : '', words, position: block.position, end });
-    else sections[sections.length - 1] = { ...last, words: last.words + words, end };
-  }
-  return sections;
 }

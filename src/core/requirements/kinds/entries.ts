@@ -6,6 +6,7 @@ import { known, messageOfNothing, ofEach, targetOf, withinLimits, type Condition
 import { entryNumberReader } from '../entryNumber';
 import type { RequirementKind } from '../kind';
 import type { AssignmentContext } from '../requirement';
+import { numberedEntries, type Numbering } from '../numberedEntries';
 import { count, flag } from '../settings';
 
 interface EntriesSettings {
@@ -37,7 +38,7 @@ export const entries: RequirementKind<EntriesSettings> = {
   settings: { min: count, max: count, picture: flag, title: flag, minWords: count, sequential: flag },
   measure(settings, post, assignment) {
     const { body } = post;
-    const { places: at, numbers, numbering } = numberedOf(body, assignment.language);
+    const { places: at, numbers, numbering } = numberedEntries(body, assignment.language);
     const lacking = lackingOf(settings, body, assignment);
     const all = numbers.length;
     const complete = all - lacking.length;
@@ -73,38 +74,6 @@ export const entries: RequirementKind<EntriesSettings> = {
   },
 };
 
-/** The numbered headings of a document. */
-interface Numbered {
-  /** Which of the headings are entries: the numbered ones at the level of the first. */
-  readonly places: readonly number[];
-  /** Their numbers. */
-  readonly numbers: readonly number[];
-  readonly numbering: Numbering;
-}
-
-/** For what was read of the headings: for as long as none of them changes, so is their numbering the same. */
-const NUMBERED = new WeakMap<readonly unknown[], Numbered>();
-
-function numberedOf(body: Node, language: string): Numbered {
-  const read = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
-  const known = NUMBERED.get(read);
-  if (known) return known;
-  const places: number[] = [];
-  const numbers: number[] = [];
-  let level: number | null = null;
-  for (const [at, section] of sectionReads(body).entries()) {
-    const found = read[at];
-    if (!found) continue;
-    level ??= section.level;
-    if (section.level !== level) continue;
-    places.push(at);
-    numbers.push(found.number);
-  }
-  const numbered = { places, numbers, numbering: numberingOf(numbers) };
-  NUMBERED.set(read, numbered);
-  return numbered;
-}
-
 /** The entries that lack something of what is asked of each. */
 function lackingOf(
   { title = false, picture = false, minWords = 0 }: EntriesSettings,
@@ -112,7 +81,7 @@ function lackingOf(
   { language, outline }: AssignmentContext,
 ): readonly Lacking[] {
   const titles = reading(body).ofHeadings('entry numbers', language, entryNumberReader(language));
-  const { places, numbers } = numberedOf(body, language);
+  const { places, numbers } = numberedEntries(body, language);
   const sectionsRead = sectionReads(body, { outline });
   const lacking: Lacking[] = [];
   for (let index = 0; index < places.length; index += 1) {
@@ -167,34 +136,4 @@ function twice(numbers: readonly number[]): readonly number[] {
 function placeOf(body: Node, at: number, reason: string): Place {
   const { position, end } = sections(body)[at]!;
   return { from: position, to: end, reason };
-}
-
-interface Numbering {
-  /** The different numbers found in 1 … n ÷ n; ½ if only the order is mixed. */
-  readonly share: number;
-  readonly fault: 'gap' | 'twice' | 'order';
-  /** The number that is missing or stands twice; 0 where the order is mixed. */
-  readonly number: number;
-}
-
-function numberingOf(numbers: readonly number[]): Numbering {
-  if (numbers.length === 0) return { share: 0, fault: 'gap', number: 1 };
-  // As nearly every post has them, looked at first since it is looked at with every key.
-  if (numbers[0] === 1 && goesBy(1, numbers)) return { share: 1, fault: 'order', number: 0 };
-  const highest = Math.max(...numbers, numbers.length);
-  const found = new Set(numbers.filter((number) => number >= 1));
-  if (found.size < highest) {
-    const twice = numbers.find((number, index) => numbers.indexOf(number) < index);
-    const missing = Array.from({ length: highest }, (_, index) => index + 1).find((one) => !found.has(one));
-    return {
-      share: found.size / highest,
-      fault: twice === undefined ? 'gap' : 'twice',
-      number: twice ?? missing ?? 0,
-    };
-  }
-  return { share: goesBy(1, numbers) || goesBy(-1, numbers) ? 1 : 0.5, fault: 'order', number: 0 };
-}
-
-function goesBy(step: number, numbers: readonly number[]): boolean {
-  return numbers.every((number, index) => index === 0 || number === numbers[index - 1]! + step);
 }

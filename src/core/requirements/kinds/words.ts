@@ -23,11 +23,8 @@ export const words: RequirementKind<WordsSettings> = {
   },
   measure(settings, post, assignment) {
     const { excludeQuotations = false, excludeHeadings = false, tolerance = 0, min, max } = settings;
-    const measured = countDocumentWords(post.body, {
-      excludeQuotations,
-      excludeHeadings,
-      outline: assignment.outline,
-    });
+    const { outline } = assignment;
+    const measured = countDocumentWords(post.body, { excludeQuotations, excludeHeadings, outline });
     const condition = withinLimits(settings, measured, { tolerance });
     const values = {
       measured,

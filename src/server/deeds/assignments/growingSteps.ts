@@ -1,9 +1,8 @@
+import { countingAt, type Counting } from '../../../core/assignments/counting';
 import {
-  countingAt,
   growingSteps,
   nextStep,
   stepStandings,
-  type Counting,
   type Step,
   type StepStanding,
 } from '../../../core/assignments/growing';
@@ -19,7 +18,11 @@ export type Said<Of extends Step> = Of & { readonly when: string };
 type Timed = Pick<AssignmentRow, 'growing' | 'dueAt'>;
 
 /** What of that which is missing counts at the gate of an assignment now. */
-export function countingIn({ growing, dueAt }: Timed, { timeZone }: Place, now: Date): Counting {
+export function countingIn(
+  { growing, dueAt }: Timed,
+  { timeZone }: Pick<Place, 'timeZone'>,
+  now: Date,
+): Counting {
   return countingAt(growing, localOrNull(dueAt, timeZone), localMinute(now.getTime(), timeZone));
 }
 

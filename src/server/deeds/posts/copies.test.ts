@@ -1,4 +1,5 @@
 import { beforeEach, expect, test } from 'vitest';
+import { readHtml } from '../../../core/document/html/readHtml';
 import { RENDERER } from '../../../core/posts/revisionCopy';
 import { countStatements } from '../../../../tests/server/countStatements';
 import {
@@ -49,6 +50,24 @@ test('copies that are not there, or older, are made again, once', async () => {
   expect(await renewCopies()).toBe(1);
   expect([await front(), await read()]).toEqual(before);
   expect(await renewCopies()).toBe(0);
+});
+
+test('its words are those that its assignment counts, made again too', async () => {
+  const { classId } = house;
+  const words = { id: 'words', kind: 'words', weight: 'required', min: 3, excludeQuotations: true };
+  await database.change(
+    'UPDATE assignments SET outline = \'["What I saw"]\', requirements = :asked WHERE class_id = :classId',
+    { classId, asked: JSON.stringify([words]) },
+  );
+  const body = '<h2 data-outline>What I saw</h2><p>two gulls on it</p><blockquote><p>Rain.</p></blockquote>';
+  await database.change('UPDATE posts SET body = :body', { body: JSON.stringify(readHtml(body)) });
+  await handInPost(house, postId);
+  const kept = () =>
+    database.rows('SELECT words FROM revision_copies JOIN revisions ON id = revision_id ORDER BY created_at');
+  expect(await kept()).toEqual([{ words: 4 }, { words: 4 }]);
+  await database.change('DELETE FROM revision_copies');
+  await renewCopies();
+  expect(await kept()).toEqual([{ words: 4 }, { words: 4 }]);
 });
 
 test('what is erased takes its copy along', async () => {

@@ -2,6 +2,7 @@ import { RENDERER } from '../../../core/posts/revisionCopy';
 import { database } from '../../ground/database/database';
 import { log } from '../../ground/logging/log';
 import { work } from '../../ground/work/work';
+import { assignmentColumns, textsFrom } from '../../tables/columns';
 import { besideOf } from '../../tables/writings';
 import { upsertCopy } from '../../tables/revisionCopies';
 
@@ -21,15 +22,23 @@ export async function renewCopies(): Promise<number> {
       readonly id: string;
       readonly body: string;
       readonly beside: string;
+      readonly outline: string | null;
+      readonly requirements: string | null;
     }>(
-      `SELECT revisions.id, body, beside FROM revisions LEFT JOIN revision_copies ON revision_id = revisions.id
-       WHERE kind = 'handIn' AND revisions.id > :after AND (renderer IS NULL OR renderer <> :renderer)
+      `SELECT revisions.id, revisions.body, revisions.beside, outline, requirements
+       FROM revisions LEFT JOIN revision_copies ON revision_id = revisions.id JOIN posts ON posts.id = post_id
+         LEFT JOIN assignments ON assignments.id = assignment_id
+       WHERE revisions.kind = 'handIn' AND revisions.id > :after AND (renderer IS NULL OR renderer <> :renderer)
        ORDER BY revisions.id LIMIT ${BATCH}`,
       { after, renderer: RENDERER },
     );
-    for (const { id, body, beside } of stale) {
+    for (const { id, body, beside, outline, requirements } of stale) {
       const { teaser, cover } = besideOf(beside);
-      const copied = await work('copyOf', { body, teaser, cover }, 'the house');
+      const asked =
+        outline === null || requirements === null
+          ? null
+          : { outline: textsFrom(outline), requirements: assignmentColumns.requirements(requirements) };
+      const copied = await work('copyOf', { body, asked, teaser, cover }, 'the house');
       if (copied.ok) await upsertCopy(database, id, copied.value);
       else log().error({ revisionId: id, why: copied.why }, 'no copy could be made of a revision');
       made += copied.ok ? 1 : 0;

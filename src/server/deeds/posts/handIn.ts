@@ -1,7 +1,7 @@
 import { randomInt } from 'node:crypto';
 import { handIn as deed } from '../../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
-import { missingNow } from '../../../core/assignments/growing';
+import { missingNow } from '../../../core/assignments/counting';
 import { addressFrom, freeAddress } from '../../../core/posts/address';
 import { maybeReaches } from '../../../core/posts/release';
 import { maybeNextStage } from '../../../core/posts/stage';

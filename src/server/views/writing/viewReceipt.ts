@@ -5,6 +5,7 @@ import { daysLate } from '../../../core/grading/daysLate';
 import { marks } from '../../../core/requirements/slats';
 import { daysBetween, momentInWords } from '../../../core/timing/inWords';
 import { localDate, localMinute } from '../../../core/timing/zonedTime';
+import { countingIn } from '../../deeds/assignments/growingSteps';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { readerOf } from '../../ground/access/reader';
 import { listMembers } from '../../tables/memberships';
@@ -56,6 +57,8 @@ export async function maybeReceipt(postId: string, desk: Desk) {
     pictures: revision.pictures,
     links: revision.links,
     answer: handIn.evidence,
+    /** What of that which is missing counted when it was handed in. */
+    counting: countingIn(assignment, place, handIn.handedInAt),
     requirements: assignment.requirements,
     slats: marks(handIn.evidence.requirements, assignment.requirements),
     teachers: members.filter((member) => isTeacher(member.role)).map((teacher) => teacherName(teacher)),
