@@ -14,6 +14,7 @@ import { changeAssignment } from './deeds/assignments/changeAssignment';
 import { makeAssignment } from './deeds/assignments/makeAssignment';
 import { dropRequirementSet, keepRequirementSet } from './deeds/assignments/keepRequirementSet';
 import { previewEvidence, reviseEvidence } from './deeds/evidence/reviseEvidence';
+import { removeSource } from './deeds/sources/removeSource';
 import { readRequirements } from './deeds/assignments/readRequirements';
 import { tryRequirements } from './deeds/evidence/tryRequirements';
 import { adjustAssignment, dropAdjustment } from './deeds/assignments/adjustAssignment';
@@ -191,6 +192,7 @@ export const USE_CASES = {
   adjustAssignment,
   dropAdjustment,
   readRequirements,
+  removeSource,
   tryRequirements,
   previewEvidence,
   reviseEvidence,

@@ -64,6 +64,8 @@ test('every page and every route handler is walked here', () => {
     'api/school/route.ts',
     'api/session/route.ts',
     'api/sessions/route.ts',
+    'api/sources/address/route.ts',
+    'api/sources/route.ts',
     'api/speller/route.ts',
     'api/videos/route.ts',
     'handouts/[id]/route.ts',
@@ -146,6 +148,24 @@ describe('writing requests', () => {
     expect((await upload('visitor')).status).toBe(401);
     for (const who of ['writer', 'teacher'] as const) expect((await upload(who)).status).toBe(404);
     for (const who of EVERYBODY) expect((await get('/handouts/nosuchfile000000', who)).status).toBe(404);
+  });
+
+  test('a source for own words is taken from teachers of the class alone', async () => {
+    const text = 'eight words and more are here to be compared';
+    const file = (who: Who) =>
+      fetch(`${origin()}/api/sources?assignmentId=${ids.assignment}&name=a.txt`, {
+        method: 'POST',
+        body: text,
+        headers: { origin: origin(), cookie: cookies.get(who) ?? '' },
+      });
+    const page = { assignmentId: ids.assignment, address: 'https://harbour.example/' };
+    for (const who of EVERYBODY.filter(
+      (one) => !may(ACTORS[one], 'assignment.change', { assignmentIsSet: true }),
+    )) {
+      const shut = who === 'visitor' ? 401 : 404;
+      expect([who, (await file(who)).status]).toEqual([who, shut]);
+      expect([who, (await post('/api/sources/address', page, who)).status]).toEqual([who, shut]);
+    }
   });
 
   test('a picture is taken from people of the class alone', async () => {

@@ -25,6 +25,7 @@ import { useRequirementName } from '../railing/RequirementLine';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import type { BuilderProps } from './builderProps';
 import { FORMS, GROUPS } from './forms/forms';
+import { GivenSources } from './GivenSources';
 import { RequirementSentence } from './RequirementSentence';
 import { RequirementSets } from './RequirementSets';
 import { ofKind } from '../../core/requirements/ofKind';
@@ -48,6 +49,7 @@ export function RequirementList(props: RequirementListProps) {
   const [sorting, setSorting] = useState(false);
   const { requirements } = draft;
   const set = (changed: readonly Requirement[]) => change({ requirements: changed });
+  const firstOfOwnWords = requirements.find((one) => one.kind === 'ownWords')?.id;
   const bonus = requirements.filter((requirement) => requirement.weight === 'bonus').length;
   const add = (kind: string) => {
     const id = newRequirementId();
@@ -83,6 +85,11 @@ export function RequirementList(props: RequirementListProps) {
               // Folded, all of them are equally high while one is moved.
               isOpen={openId === requirement.id && !sorting}
               at={`requirements.${index}`}
+              below={
+                requirement.id === firstOfOwnWords ? (
+                  <GivenSources assignmentId={props.assignmentId} sources={props.sources} />
+                ) : null
+              }
               onOpen={() => setOpenId(requirement.id)}
               onChange={(changed) => set(requirements.with(index, changed))}
               onRemove={() => set(requirements.toSpliced(index, 1))}

@@ -4,6 +4,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
 import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
 import { slats } from '../../core/requirements/slats';
@@ -24,6 +25,8 @@ interface RequirementSentenceProps {
   readonly at: string;
   /** Whether what it is worth can be changed now. */
   readonly isOpen: boolean;
+  /** What else belongs to it and is no setting of its own. */
+  readonly below?: ReactNode;
   readonly onOpen: () => void;
   readonly onChange: (requirement: Requirement) => void;
   readonly onRemove: () => void;
@@ -83,6 +86,7 @@ export function RequirementSentence(props: RequirementSentenceProps) {
           {isOpen ? null : <Worth requirement={requirement} />}
         </div>
         {isOpen ? <WorthLine {...props} name={name} change={change} /> : null}
+        {isOpen ? props.below : null}
         {props.problem ? (
           <p className="problem" role="alert">
             {props.problem}

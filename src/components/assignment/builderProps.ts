@@ -1,3 +1,4 @@
+import type { SourceShown } from '../../contract/fileDoors/addSource';
 import type { Audience } from '../../core/access/audience';
 import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { SeriesRule } from '../../core/assignments/series';
@@ -81,6 +82,8 @@ export interface BuilderProps {
     readonly writer: string;
     readonly assignment: string;
   }[];
+  /** Texts that own words are compared with. */
+  readonly sources: readonly SourceShown[];
   /** Requirements that were kept to be used again; `from` is whoever shares them, null for one's own. */
   readonly sets: readonly {
     readonly id: string;

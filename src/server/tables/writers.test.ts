@@ -37,6 +37,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   addresses: ['addresses', 'posts'],
   // Opening the whole set is noted at the assignment.
   assignments: ['assignments', 'publications'],
+  // What own words are compared with goes along to where the same is asked.
+  givenSources: ['assignments', 'sources'],
   // Evidence that was measured anew.
   handIns: ['evidence', 'posts'],
   // What an assignment has with it.

@@ -3,5 +3,6 @@ export { compare } from './compare';
 export { copyOf } from './copyOf';
 export { measure } from './measure';
 export { readFile } from './readFile';
+export { readSource } from './readSource';
 export { readRoster } from './readRoster';
 export { hash, verify } from './secrets';

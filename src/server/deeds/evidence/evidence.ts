@@ -8,6 +8,7 @@ import type { Database } from '../../ground/database/database';
 import { listPerceptualHashes } from '../../tables/pictures';
 import { work } from '../../ground/work/work';
 import { type PostRow } from '../../tables/posts';
+import { listSourceBodies } from '../../tables/givenSources';
 import { listOthersBodies } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
 import type { PictureNamed } from '../../tables/writings';
@@ -86,12 +87,17 @@ async function commentsGiven(
   return { commentsGiven: await listCommentsGiven(database, of) };
 }
 
-/** Other people's words, only where own ones are asked for. */
+/** Other people's words and given sources, only where own ones are asked for. */
 async function othersOf(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
 ): Promise<Pick<Measuring, 'others'>> {
   if (!asksFor(assignment.requirements, 'ownWords')) return {};
-  return { others: await listOthersBodies(database, assignment.id, post.writerId) };
+  return {
+    others: [
+      ...(await listOthersBodies(database, assignment.id, post.writerId)),
+      ...(await listSourceBodies(database, assignment)),
+    ],
+  };
 }

@@ -70,6 +70,8 @@ export const LIMITS = {
   /** Other people's addresses that are looked at for one writer; nobody's post has so many. */
   looks: { kind: 'allowance', most: 120, within: 10 * MINUTE },
   videos: { kind: 'allowance', most: 20, within: 10 * MINUTE },
+  /** Pages that a teacher has read for own words. */
+  sources: { kind: 'allowance', most: 30, within: 10 * MINUTE },
 } as const satisfies Readonly<Record<string, Lock | Pace | Allowance>>;
 
 type Limits = typeof LIMITS;

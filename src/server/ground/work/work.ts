@@ -20,6 +20,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   hash: 'quick',
   verify: 'quick',
   readFile: 'long',
+  readSource: 'long',
   readRoster: 'long',
   compare: 'long',
   copyOf: 'long',

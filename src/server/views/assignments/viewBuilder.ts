@@ -14,6 +14,7 @@ import { listAdjustments } from '../../tables/adjustments';
 import { listRepetitions, listSiblings } from '../../tables/assignmentSeries';
 import { findAssignment, listAskingTitles, type AssignmentRow } from '../../tables/assignments';
 import { taughtOf } from '../../deeds/assignments/taughtSiblings';
+import { listSources } from '../../tables/givenSources';
 import { listRequirementSets } from '../../tables/requirementSets';
 
 /** So many posts are offered to try requirements on. */
@@ -73,6 +74,11 @@ export async function maybeBuilder(assignmentId: string, { personId, role, inCla
       name: names.get(one.personId) ?? '',
       due: dueAt && localMinute(dueAt.getTime(), inClass.timeZone),
       dueSaid: dueAt && momentInWords(dueAt.getTime(), place.timeZone, place.language),
+    })),
+    /** Texts that own words are compared with, by their names. */
+    sources: (await listSources(database, assignment)).map(({ assignmentId: of, ...one }) => ({
+      ...one,
+      ofSeries: of !== assignmentId,
     })),
     sets: await setsFor(personId),
     ...(await givenTo(assignment, taught, now)),

@@ -401,6 +401,18 @@ CREATE TABLE assignment_handouts (
   FOREIGN KEY (handout_id) REFERENCES handouts (id) ON DELETE CASCADE
 ) COMMENT 'That an assignment has a file with it: whoever may read the assignment may fetch the file';
 
+CREATE TABLE given_sources (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  name VARCHAR(2000) NOT NULL COMMENT 'The name of a file or text, or an address',
+  words INT NOT NULL,
+  body LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'A document as JSON text',
+  added_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  added_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (assignment_id, id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE
+) COMMENT 'Texts that own words are compared with; no student ever sees one. The same id in each class that has the assignment';
+
 CREATE TABLE requirement_sets (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   owner_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

@@ -12,5 +12,6 @@ export default withWords([
   'refusals.links',
   'refusals.picture',
   'refusals.post',
+  'refusals.source',
   'requirements',
 ]);

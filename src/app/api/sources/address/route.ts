@@ -1,0 +1,5 @@
+import { addSourceAddress } from '@/server/deeds/sources/addSource';
+import { doorRoute } from '@/server/http/doorRoute';
+
+/** A page that own words are compared with. */
+export const POST = doorRoute(addSourceAddress);
