@@ -70,6 +70,7 @@ import { changeDesk } from './deeds/classes/changeDesk';
 import { changePostAddress } from './deeds/addresses/changePostAddress';
 import { beAtPost } from './deeds/posts/beAtPost';
 import { beginPost } from './deeds/posts/beginPost';
+import { waitingPost } from './deeds/posts/waitingPost';
 import { handIn } from './deeds/posts/handIn';
 import { narrowAudience } from './deeds/posts/narrowAudience';
 import { restoreRevision } from './deeds/posts/restoreRevision';
@@ -209,6 +210,7 @@ export const USE_CASES = {
   whoIsIn,
   narrowAudience,
   handIn,
+  waitingPost,
   takeBack,
   openHandIn,
   writeNote,

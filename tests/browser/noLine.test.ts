@@ -1,5 +1,6 @@
 import { Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { database } from '../../src/server/ground/database/database';
 import { Person } from './person';
 
 const GATE = "//section[@aria-label='The gate']";
@@ -37,6 +38,28 @@ test('a press without a line waits and says so; who writes on has not handed in'
   await writer.isOffline(false);
   await writer.isSaved();
   expect(await writer.driver.getCurrentUrl()).toContain(address);
+});
+
+test('it goes from every other page too, the words that only the device has with it', async () => {
+  await writer.isOffline(true);
+  await write(' It was over by noon.');
+  await writer.press('Hand it in', GATE);
+  await writer.sees('It is handed in by itself as soon as the line is back');
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+  await writer.driver.get('about:blank');
+  // Its own page is gone for as long as it is taken to be open.
+  await database.change('DELETE FROM post_visits');
+  await writer.isOffline(false);
+  await writer.goTo('/today');
+  await writer.sees('is handed in now; it had waited for the line');
+  await writer.press('The receipt');
+  await onReceipt();
+  await writer.sees('the line was cut, and it counts from when you pressed');
+  await writer.press('See what went');
+  await writer.sees('It was over by noon.');
+  await writer.goTo(address);
+  await writer.sees('Your text');
+  await writer.press('Hand in', GATE);
 });
 
 test('pressed again, in a page that was closed and opened again, it goes by itself with both times', async () => {

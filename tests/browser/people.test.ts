@@ -97,11 +97,11 @@ test('and with the account that exists', async () => {
 
 test('what is typed and sent before the page has its script is sent when it comes', async () => {
   const slowly = (bytes: number) =>
-    colleague.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+    colleague.driver.setNetworkConditions({
       offline: false,
       latency: 0,
-      downloadThroughput: bytes,
-      uploadThroughput: bytes,
+      download_throughput: bytes,
+      upload_throughput: bytes,
     });
   await colleague.driver.sendDevToolsCommand('Network.enable', {});
   await colleague.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });

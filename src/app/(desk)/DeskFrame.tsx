@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { FetchAgain } from '@/components/basics/FetchAgain';
 import { Lintel, type LintelProps } from '@/components/desk/Lintel';
+import { WaitingPresses } from '@/components/desk/WaitingPresses';
 import { isTeacher, may } from '@/core/access/may';
 import { database } from '@/server/ground/database/database';
 import { requireSession } from '@/server/http/desk';
@@ -35,6 +36,7 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
         tendsPages={may({ personId, role }, 'page.tend', {})}
         current={current}
       />
+      {role === 'student' ? <WaitingPresses personId={personId} /> : null}
       {children}
     </div>
   );

@@ -89,6 +89,14 @@ export function findUnsaved(whose: Whose): Promise<UnsavedCopy | null> {
   }, null);
 }
 
+/** Whether words of a post are on this device only, whatever they are sealed with. */
+export function isUnsaved({ personId, postId }: Omit<Whose, 'sealKey'>): Promise<boolean> {
+  return onDevice(
+    async (database) => (await database.getKey('unsaved', [personId, postId])) !== undefined,
+    false,
+  );
+}
+
 /** Forgets the copy once the server has the words. */
 export function forgetUnsaved(whose: Whose): Promise<void> {
   return inLine(whose, () =>
@@ -114,6 +122,17 @@ export function keepPressed({ personId, postId }: Omit<Whose, 'sealKey'>, at: nu
 /** When a press was made that still waits, or null. */
 export function findPressed({ personId, postId }: Omit<Whose, 'sealKey'>): Promise<number | null> {
   return onDevice(async (database) => (await database.get('pressed', [personId, postId])) ?? null, null);
+}
+
+/** The posts of somebody whose press waits on this device. */
+export function listPressed(personId: string): Promise<readonly string[]> {
+  return onDevice(
+    async (database) =>
+      (await database.getAllKeys('pressed'))
+        .filter(([owner]) => owner === personId)
+        .map(([, postId]) => postId),
+    [],
+  );
 }
 
 export function forgetPressed({ personId, postId }: Omit<Whose, 'sealKey'>): Promise<void> {

@@ -72,7 +72,7 @@ export function WritingRailing({ work, counting, gate, oneNextThing, ...props }:
           {answer.requirements.map((one, index) => {
             const requirement = requirements[index]!;
             return (
-              <div role="listitem" key={one.id} className="relative grid">
+              <div role="listitem" key={one.id} className="grid">
                 <Bay
                   name={nameOf(requirement)}
                   slats={slats(one, requirement.weight)}

@@ -1,8 +1,8 @@
 import type { FileRead } from '../../../contract/fileDoors/readFile';
-import { FILE_KINDS } from '../../../workers/tasks/readFile';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { work } from '../../ground/work/work';
 import { findClassToWriteIn } from '../subjects/findClassToWriteIn';
+import { kindByName } from './fileNames';
 
 /**
  * Reads a word processor's file, a text or Markdown for somebody who writes. What they write is not changed:
@@ -13,9 +13,8 @@ export async function readFile(
   { personId, now }: { readonly personId: string | null; readonly now: Date },
 ): Promise<Result<FileRead>> {
   if (personId === null || !(await findClassToWriteIn(writingId, { personId, now }))) return NOT_THERE;
-  const ending = /\.([a-z]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';
-  const kind = FILE_KINDS.find((one) => one === ending);
-  if (!kind) return refused(ending === 'doc' ? 'file.oldKind' : 'file.unknownKind', 'file');
+  const kind = kindByName(name);
+  if (typeof kind === 'object') return refused(kind.refusal, 'file');
   const read = await work('readFile', { kind, file: new Uint8Array(file) }, personId);
   if (!read.ok) return refused(`file.${read.why}`, 'file');
   const { kind: outcome, ...what } = read.value as typeof read.value & FileRead;

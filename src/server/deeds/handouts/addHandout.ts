@@ -9,8 +9,7 @@ import { database, inTransaction } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { SHELVES } from '../../ground/storage/shelves';
 import { insertHandout } from '../../tables/handouts';
-
-const LONGEST_NAME = 200;
+import { bareName } from '../files/fileNames';
 
 type Given = InputOf<typeof door> & { readonly file: Buffer };
 
@@ -23,7 +22,7 @@ export async function addHandout(
   const role = await findRole(database, classId, personId);
   if (!may({ personId, role }, 'handout.add', {})) return NOT_THERE;
   if (file.length === 0) return refused('handout.empty', 'file');
-  const name = bareName(given);
+  const name = bareName(given) || 'file';
   const contentHash = createHash('sha256').update(file).digest('hex');
   await SHELVES.handouts.store(contentHash, 'whole', file);
   const id = newId();
@@ -38,11 +37,4 @@ export async function addHandout(
     });
   });
   return done({ handoutId: id, name });
-}
-
-/** A name without folders and without signs that a file's name cannot have. */
-function bareName(given: string): string {
-  const name = (given.split(/[\\/]/).at(-1) ?? '').replace(/\p{Cc}/gu, '').trim();
-  const signs = Array.from(name);
-  return (signs.length > LONGEST_NAME ? signs.slice(-LONGEST_NAME).join('') : name) || 'file';
 }

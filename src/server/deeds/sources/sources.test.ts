@@ -23,7 +23,9 @@ import { maybeCompose } from '../../views/writing/viewCompose';
 import { giveAssignment } from '../assignments/giveAssignment';
 import { copyClass } from '../copying/copyClass';
 import { savePost } from '../posts/savePost';
-import { addSource, addSourceAddress, MOST_SOURCES } from './addSource';
+import { addSource } from './addSource';
+import { addSourceAddress } from './addSourceAddress';
+import { MOST_SOURCES } from './keepSource';
 import { removeSource } from './removeSource';
 
 const house = freshHouse();

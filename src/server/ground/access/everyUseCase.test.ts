@@ -256,6 +256,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   erasePage: ({ pageId }) => ({ pageId }),
   beginPost: ({ assignmentId }) => ({ assignmentId }),
   savePost: ({ postId }) => ({ postId, version: 2, writing: writing('<p>x</p>') }),
+  waitingPost: ({ postId }) => ({ postId }),
   beAtPost: ({ postId }) => ({ postId, page: '0b9a7a3e-0000-4000-8000-000000000000' }),
   restoreRevision: ({ postId, revisionId }) => ({ postId, version: 2, revisionId }),
   listClassPictures: ({ classId }) => ({ classId }),

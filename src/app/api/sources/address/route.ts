@@ -1,4 +1,4 @@
-import { addSourceAddress } from '@/server/deeds/sources/addSource';
+import { addSourceAddress } from '@/server/deeds/sources/addSourceAddress';
 import { doorRoute } from '@/server/http/doorRoute';
 
 /** A page that own words are compared with. */
