@@ -82,7 +82,13 @@ export function WritingRailing({ work, counting, gate, oneNextThing, ...props }:
                   <RequirementLine answer={one} />
                 </Bay>
                 {one.kind === 'entries' ? (
-                  <BeginEntry editor={work.editor} assignment={work.assignment} small onBegun={lower} />
+                  <BeginEntry
+                    editor={work.editor}
+                    doc={work.editor.state.doc}
+                    assignment={work.assignment}
+                    small
+                    onBegun={lower}
+                  />
                 ) : null}
               </div>
             );
@@ -99,7 +105,12 @@ export function WritingRailing({ work, counting, gate, oneNextThing, ...props }:
           allOpen={raised?.id === ALL}
           begin={
             next?.kind === 'entries' ? (
-              <BeginEntry editor={work.editor} assignment={work.assignment} onBegun={lower} />
+              <BeginEntry
+                editor={work.editor}
+                doc={work.editor.state.doc}
+                assignment={work.assignment}
+                onBegun={lower}
+              />
             ) : null
           }
           onDo={(above) => next && raise(next.id, above)}

@@ -4,6 +4,7 @@ import { EditorContent } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { asksFor } from '../../core/requirements/requirement';
 import { letteringProperties } from '../../core/looks/looks';
 import { editorContent } from '../editor/useWritingEditor';
 import { BeginEntry } from './BeginEntry';
@@ -101,9 +102,9 @@ export function WritingSheet({ desk, assignment, history, source, onLeaveSource 
       ) : (
         <div style={letteringProperties(writing.beside.lettering)}>
           <EditorContent editor={editor} />
-          {editor ? (
-            <p className="mt-4 text-[16px]">
-              <BeginEntry editor={editor} assignment={assignment} />
+          {editor && asksFor(assignment.requirements, 'entries') ? (
+            <p className="after-text mt-3 text-[16px]">
+              <BeginEntry editor={editor} doc={editor.state.doc} assignment={assignment} />
             </p>
           ) : null}
         </div>

@@ -13,7 +13,7 @@ export function EntriesTray({ editor, assignment, answer, lower }: TrayContentPr
       <PlaceList editor={editor} answer={answer} lower={lower} />
       <p className="text-[14px] text-ink-2">{t('how')}</p>
       <span>
-        <BeginEntry editor={editor} assignment={assignment} onBegun={lower} />
+        <BeginEntry editor={editor} doc={editor.state.doc} assignment={assignment} onBegun={lower} />
       </span>
     </div>
   );
