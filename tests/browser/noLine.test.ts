@@ -45,7 +45,7 @@ test('it goes from every other page too, the words that only the device has with
   await write(' It was over by noon.');
   await writer.press('Hand it in', GATE);
   await writer.sees('It is handed in by itself as soon as the line is back');
-  await new Promise((resolve) => setTimeout(resolve, 1500));
+  await new Promise((resolve) => setTimeout(resolve, 6000));
   await writer.driver.get('about:blank');
   // Its own page is gone for as long as it is taken to be open.
   await database.change('DELETE FROM post_visits');
