@@ -2,6 +2,7 @@ import type { Metadata, Viewport } from 'next';
 import { getTranslations } from 'next-intl/server';
 import type { ReactNode } from 'react';
 import { EarlyWords } from '@/components/basics/EarlyWords';
+import { EscapeLeaves } from '@/components/basics/EscapeLeaves';
 import { NonceProvider } from '@/components/basics/NonceContext';
 import { Sprite } from '@/components/railing/Sprite';
 import { directionOf } from '@/core/languages/languages';
@@ -32,6 +33,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang={lang} dir={directionOf(lang)}>
       <body>
         <EarlyWords nonce={nonce} />
+        <EscapeLeaves />
         <Sprite />
         <NonceProvider nonce={nonce}>
           <Words of={[]}>{children}</Words>

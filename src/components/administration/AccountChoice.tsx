@@ -44,7 +44,7 @@ export function AccountChoice({ personId, name, account, own }: AccountChoicePro
           <button type="button" className="act" disabled={busy} onClick={() => void change(null)}>
             {t('takeAway', { name })}
           </button>{' '}
-          <button type="button" className="act" onClick={() => setAsking(false)}>
+          <button type="button" className="act" data-leave="" onClick={() => setAsking(false)}>
             {t('people.leave')}
           </button>
         </span>

@@ -123,7 +123,7 @@ export function FindPerson() {
                   >
                     {t('do', { name: one.name })}
                   </button>
-                  <button type="button" className="btn" onClick={() => setAsking(null)}>
+                  <button type="button" className="btn" data-leave="" onClick={() => setAsking(null)}>
                     {t('leave')}
                   </button>
                 </span>

@@ -165,7 +165,7 @@ function AdjustmentForm({ assignmentId, people, adjustments, draft, first, onDon
         <button className="btn go" disabled={busy || chosen.length === 0}>
           {t('keep')}
         </button>
-        <button type="button" className="act" onClick={onDone}>
+        <button type="button" className="act" data-leave="" onClick={onDone}>
           {t('leave')}
         </button>
       </span>

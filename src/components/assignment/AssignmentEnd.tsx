@@ -75,7 +75,7 @@ export function AssignmentEnd({ assignmentId, isSet, putAway, begun, erases, ser
             <button type="button" className="btn" disabled={busy} onClick={() => void doIt(holdings.posts)}>
               {t('deleteIt')}
             </button>
-            <button type="button" className="act" onClick={() => setHoldings(null)}>
+            <button type="button" className="act" data-leave="" onClick={() => setHoldings(null)}>
               {t('leave')}
             </button>
           </span>

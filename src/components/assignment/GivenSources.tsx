@@ -208,7 +208,7 @@ function Ending({
       <button className="btn go" disabled={busy}>
         {keep}
       </button>
-      <button type="button" className="act" onClick={onLeave}>
+      <button type="button" className="act" data-leave="" onClick={onLeave}>
         {t('leave')}
       </button>
     </span>

@@ -97,7 +97,7 @@ export function RequirementSets({ assignmentId, classId, sets, others, draft, on
           <button className="btn go" disabled={busy || !title.trim()}>
             {t('keep')}
           </button>
-          <button type="button" className="act" onClick={() => setKeeping(false)}>
+          <button type="button" className="act" data-leave="" onClick={() => setKeeping(false)}>
             {t('leave')}
           </button>
         </form>

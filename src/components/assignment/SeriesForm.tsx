@@ -72,7 +72,7 @@ export function SeriesForm(props: SeriesFormProps) {
             <button type="button" className="btn go" disabled={busy} onClick={() => void make()}>
               {series ? t('change') : t('make')}
             </button>
-            <button type="button" className="act" onClick={() => setRule(null)}>
+            <button type="button" className="act" data-leave="" onClick={() => setRule(null)}>
               {t('leave')}
             </button>
           </span>

@@ -89,7 +89,7 @@ export function ClassTabs({ classId, code, resting, pages: there, guards }: Clas
           >
             {t('another')}
           </button>{' '}
-          <button type="button" className="act" onClick={() => setAsking(false)}>
+          <button type="button" className="act" data-leave="" onClick={() => setAsking(false)}>
             {t('leave')}
           </button>{' '}
           <span className="problem">{problem}</span>

@@ -113,7 +113,7 @@ function Latches({ title, holdings, busy, onDelete, onLeave }: LatchesProps) {
         >
           {t('do', { title })}
         </button>
-        <button type="button" className="btn" onClick={onLeave}>
+        <button type="button" className="btn" data-leave="" onClick={onLeave}>
           {t('leave')}
         </button>
       </span>

@@ -187,7 +187,7 @@ function LabelRow({ label, meaning, drawing, posts, classId, labels, busy, act }
         >
           {t('takeAway')}
         </button>
-        <button type="button" className="act" onClick={() => setName(null)}>
+        <button type="button" className="act" data-leave="" onClick={() => setName(null)}>
           {t('leave')}
         </button>
       </form>

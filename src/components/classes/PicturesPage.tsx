@@ -96,7 +96,7 @@ function TakeOut({ classId, picture }: { readonly classId: string; readonly pict
         >
           {t('takeOut')}
         </button>
-        <button type="button" className="act" onClick={() => setAsking(false)}>
+        <button type="button" className="act" data-leave="" onClick={() => setAsking(false)}>
           {t('leave')}
         </button>
       </span>

@@ -187,7 +187,7 @@ function HandOver({ classId, personId, name }: Named & { readonly classId: strin
       >
         {t('handOverSure', { name })}
       </button>{' '}
-      <button type="button" className="act" onClick={() => setAsking(false)}>
+      <button type="button" className="act" data-leave="" onClick={() => setAsking(false)}>
         {t('leaveIt')}
       </button>{' '}
       <span role="alert" className="problem">

@@ -89,7 +89,7 @@ export function PageRevisions(props: PageRevisionsProps) {
               <button type="button" className="act" onClick={() => void erase()}>
                 {t('eraseNow')}
               </button>{' '}
-              <button type="button" className="act" onClick={() => setSure(false)}>
+              <button type="button" className="act" data-leave="" onClick={() => setSure(false)}>
                 {t('keep')}
               </button>
             </>

@@ -107,7 +107,7 @@ export function WhoIsIn({ classId, pictureId, onClose }: WhoIsInProps) {
             {t('keep')}
           </button>
         ) : null}
-        <button type="button" className="act" onClick={onClose}>
+        <button type="button" className="act" data-leave="" onClick={onClose}>
           {t(drawn === null ? 'leave' : 'understood')}
         </button>
       </span>

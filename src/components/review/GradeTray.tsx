@@ -57,7 +57,7 @@ export function GradeTray({ grade, rubric, override, act, busy, problem }: Revie
             <button className="btn go" disabled={busy || !valid}>
               {t('give')}
             </button>
-            <button type="button" className="btn" onClick={() => setChanging(false)}>
+            <button type="button" className="btn" data-leave="" onClick={() => setChanging(false)}>
               {t('leave')}
             </button>
           </span>

@@ -46,7 +46,7 @@ export function DeletePerson({ classId, person, onDeleted }: DeletePersonProps) 
             >
               {t('do', { name: person.name })}
             </button>
-            <button type="button" className="btn" onClick={() => setHoldings(null)}>
+            <button type="button" className="btn" data-leave="" onClick={() => setHoldings(null)}>
               {t('leave')}
             </button>
           </span>

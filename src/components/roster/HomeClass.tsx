@@ -24,7 +24,7 @@ export function AnotherSpeaks({
         <a className="btn" href={archiveAddress.ofPerson(person.personId)} download>
           {t('form.archive')}
         </a>
-        <button type="button" className="btn" onClick={onClose}>
+        <button type="button" className="btn" data-leave="" onClick={onClose}>
           {t('form.leave')}
         </button>
       </span>

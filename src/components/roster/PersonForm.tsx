@@ -72,7 +72,7 @@ export function PersonForm({ classId, person, others, onClose }: PersonFormProps
         <button className="btn go" disabled={busy}>
           {t('keep')}
         </button>
-        <button type="button" className="btn" onClick={onClose}>
+        <button type="button" className="btn" data-leave="" onClick={onClose}>
           {t('leave')}
         </button>
         {person.signIn === 'ownAccount' ? null : (

@@ -52,7 +52,7 @@ export function SelectedBar({ classId, otherClasses, today, chosen, onDone }: Se
         <button type="button" className="act" onClick={() => setOpen(open === 'remove' ? null : 'remove')}>
           {t('remove')}
         </button>
-        <button type="button" className="act" onClick={onDone}>
+        <button type="button" className="act" data-leave="" onClick={onDone}>
           {t('none')}
         </button>
       </p>
@@ -123,7 +123,7 @@ export function SelectedBar({ classId, otherClasses, today, chosen, onDone }: Se
             >
               {t('removeThem')}
             </button>
-            <button type="button" className="btn" onClick={() => setOpen(null)}>
+            <button type="button" className="btn" data-leave="" onClick={() => setOpen(null)}>
               {t('leave')}
             </button>
           </span>

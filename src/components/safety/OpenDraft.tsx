@@ -117,7 +117,7 @@ export function OpenDraft({ drafts, openings }: OpenDraftProps) {
             <button className="btn go" disabled={busy || postId === '' || (quiet && harm.trim() === '')}>
               {t('ask')}
             </button>
-            <button type="button" className="btn" onClick={() => setAsking(false)}>
+            <button type="button" className="btn" data-leave="" onClick={() => setAsking(false)}>
               {t('leave')}
             </button>
           </span>

@@ -59,7 +59,7 @@ export function AddressForm({ editor, kind, onDone }: AddressFormProps) {
       <p className="text-[13.5px] text-ink-2">{t(`${kind}.how`)}</p>
       <span className="flex gap-3">
         <button className="btn go">{t('put')}</button>
-        <button type="button" className="btn" onClick={onDone}>
+        <button type="button" className="btn" data-leave="" onClick={onDone}>
           {t('leave')}
         </button>
       </span>
