@@ -10,16 +10,6 @@ beforeAll(async () => {
 });
 afterAll(() => teacher.leave());
 
-/** Types into a field for dates, as its own picker would. */
-async function setDate(label: string, value: string, person = teacher): Promise<void> {
-  await person.driver.executeScript(
-    `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-     set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));`,
-    await person.field(label),
-    value,
-  );
-}
-
 async function makeAssignment(title: string): Promise<void> {
   await teacher.goToClass('/assignments');
   await teacher.press('Make an assignment');
@@ -33,17 +23,17 @@ async function makeAssignment(title: string): Promise<void> {
 test('an assignment grows, with milestones that must come one after the other', async () => {
   await makeAssignment('A log');
   await teacher.press('There is no due time yet');
-  await setDate('Due', '2031-03-24T16:00');
+  await teacher.put('Due', '2031-03-24T16:00');
   await teacher.press('Entries', "//*[@aria-label='Add a bay']");
   await (await teacher.field('The post grows')).click();
-  await setDate('Begun and handed in once, by', '2031-03-03T16:00');
+  await teacher.put('Begun and handed in once, by', '2031-03-03T16:00');
   await teacher.press('Add a milestone');
   await teacher.press('Add a milestone');
   await teacher.fill('Entries by milestone 2', '3');
   await teacher.sees('This milestone asks for no more entries than the one before.');
   await teacher.fill('Entries by milestone 2', '8');
   await teacher.sees('Saved.');
-  await setDate('By when, milestone 2', '2031-03-30T16:00');
+  await teacher.put('By when, milestone 2', '2031-03-30T16:00');
   await teacher.sees('The times must come one after the other, and before the last.');
   await teacher.press('Take it away: milestone 2');
   await teacher.sees('Saved.');
@@ -75,8 +65,8 @@ test('a builder out of the browser’s memory shows what was saved since', async
 
 async function repeatOnThreeMondays(person: Person): Promise<void> {
   await person.press('Repeat it');
-  await setDate('From', '2031-03-03', person);
-  await setDate('Until', '2031-03-17', person);
+  await person.put('From', '2031-03-03');
+  await person.put('Until', '2031-03-17');
   for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']) {
     const [box] = await person.findAll(`//label[normalize-space(.)='${day}']//input`);
     if (box && (await box.isSelected()) !== (day === 'Monday')) await box.click();

@@ -137,6 +137,17 @@ export class Person {
     });
   }
 
+  /** Puts a value into a field at once, as a picker or a paste does. */
+  async put(label: string, value: string): Promise<void> {
+    await this.driver.executeScript(
+      `const [field, value] = arguments;
+       Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field), 'value').set.call(field, value);
+       field.dispatchEvent(new Event('input', { bubbles: true }));`,
+      await this.field(label),
+      value,
+    );
+  }
+
   /** Presses a requirement of an assignment, which then shows all that can be asked of it. */
   async openRequirement(kind: string): Promise<void> {
     await (await this.find(By.xpath(`//li[@aria-label=${quoted(kind)}]//b`))).click();

@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
+import { addressesOf } from '../../contract/addresses';
 import { acceptInvitation, type InvitationAnswer } from '../../contract/doors/acceptInvitation';
 import { ask } from '../basics/call';
 import { Field } from '../basics/Field';
@@ -13,6 +14,7 @@ export interface AcceptInvitationProps {
   /** Null for a link that leads nowhere. */
   readonly invitation: {
     readonly state: 'open' | 'expired' | 'used' | 'withdrawn';
+    readonly classId: string;
     readonly title: string;
     readonly schoolName: string;
     readonly role: 'coTeacher' | 'supplyTeacher' | 'studentEditor' | 'student' | 'reader';
@@ -21,6 +23,12 @@ export interface AcceptInvitationProps {
   } | null;
   /** Who is signed in on this device, by name. */
   readonly signedInAs: string | null;
+}
+
+/** Where one goes on: who is to read, to the blog by way of Today; who stands in for a teacher, to where the class is. */
+function firstPageOf({ role, classId }: NonNullable<AcceptInvitationProps['invitation']>): string {
+  if (role === 'supplyTeacher') return addressesOf(classId).whereWeAre;
+  return role === 'reader' ? '/today' : '/classes';
 }
 
 /** An invitation from its link: accepted as who is signed in, with an account that exists, or with a new one. */
@@ -36,8 +44,7 @@ export function AcceptInvitation({ token, invitation, signedInAs }: AcceptInvita
   const { busy, problem, field, problemAt, wait } = useAsking();
   const accept = async (input: InvitationAnswer) => {
     const outcome = await wait(ask(acceptInvitation, input), { leaves: true });
-    // Who was invited to read goes on to the blog from there.
-    if (outcome.ok) window.location.assign(invitation?.role === 'reader' ? '/today' : '/classes');
+    if (outcome.ok && invitation) window.location.assign(firstPageOf(invitation));
   };
   if (invitation?.state !== 'open')
     return (

@@ -9,6 +9,7 @@ export type InvitationState = 'open' | 'expired' | 'used' | 'withdrawn';
 
 export interface ShownInvitation {
   readonly state: InvitationState;
+  readonly classId: string;
   readonly title: string;
   readonly schoolName: string;
   readonly role: InvitedRole;
@@ -32,6 +33,7 @@ export async function findInvitation(token: string, now: Date): Promise<ShownInv
   const person = await findPersonByEmail(database, invitation.email);
   return {
     state: invitationState(invitation, now),
+    classId: inClass.id,
     title: inClass.title,
     schoolName: inClass.schoolName,
     role: invitation.role,
