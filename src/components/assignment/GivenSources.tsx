@@ -40,7 +40,7 @@ export function GivenSources({ assignmentId, sources: first }: GivenSourcesProps
   };
   const heading = useId();
   return (
-    <section className="mt-2 grid gap-2 text-[14.5px]" aria-labelledby={heading}>
+    <section className="relative mt-2 grid gap-2 text-[14.5px]" aria-labelledby={heading}>
       <h2 id={heading} className="sr-only">
         {t('heading')}
       </h2>
@@ -63,7 +63,7 @@ export function GivenSources({ assignmentId, sources: first }: GivenSourcesProps
                   disabled={busy}
                   onClick={() => void remove(id)}
                 >
-                  ×
+                  {t('takeAway')}
                 </button>
               )}
             </li>

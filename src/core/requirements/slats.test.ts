@@ -17,6 +17,13 @@ const answer = (part: Partial<RequirementAnswer>): RequirementAnswer => ({
   ...part,
 });
 
+test('of many that are asked for no more stand whole than there are', () => {
+  const none = answer({ kind: 'entries', measured: 0, target: { min: 10 }, share: 0.5 });
+  expect(slats(none, 'required')).toEqual(['partly', 'gap', 'gap', 'gap', 'gap']);
+  const four = answer({ kind: 'entries', measured: 4, target: { min: 10 }, share: 0.7 });
+  expect(slats(four, 'required')).toEqual(['met', 'met', 'partly', 'gap', 'gap']);
+});
+
 test('a share fills slats, the rest of it stands half as high', () => {
   expect(slats(answer({ share: 0.5 }), 'required')).toEqual(['met', 'met', 'partly', 'gap', 'gap']);
 });

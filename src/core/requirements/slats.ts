@@ -18,7 +18,10 @@ export function slats(answer: RequirementAnswer, weight: Weight): readonly Slat[
   const count = single ? wanted : answer.kind === 'words' ? MOST_SINGLE : USUAL;
   if (weight === 'bonus' || answer.state !== 'partly')
     return Array.from({ length: count }, () => mark(answer, weight));
-  const whole = single ? Math.min(wanted, answer.measured ?? 0) : Math.floor(answer.share * count);
+  const measured = answer.measured ?? 0;
+  // Whatever else is fulfilled, no more stand whole than there are.
+  const there = wanted > 1 ? Math.min(answer.share, measured / wanted) : answer.share;
+  const whole = single ? Math.min(wanted, measured) : Math.floor(there * count);
   // What is begun but does not count yet stands half as high; so does what is left of a share.
   const begun = single
     ? new Set(answer.places.map((place) => place.from)).size
