@@ -58,7 +58,7 @@ test('it goes from every other page too, the words that only the device has with
   await writer.press('See what went');
   await writer.sees('It was over by noon.');
   await writer.goTo(address);
-  await writer.sees('Your text');
+  await writer.field('Your text');
   await writer.press('Hand in', GATE);
 });
 
