@@ -1,5 +1,6 @@
 import type { UseCase } from './ground/access/useCase';
 import { changeAccount } from './deeds/administration/changeAccount';
+import { changeSchoolSpan } from './deeds/administration/changeSchoolSpan';
 import { giveTeacher } from './deeds/administration/giveTeacher';
 import { makeAccount } from './deeds/administration/makeAccount';
 import {
@@ -116,6 +117,7 @@ export const USE_CASES = {
   deleteAnybody,
   restoreAnybody,
   changeRetention,
+  changeSchoolSpan,
   makeClass,
   nameClass,
   checkAddress,

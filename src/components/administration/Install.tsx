@@ -2,6 +2,7 @@
 import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhere';
 import { retryJobs } from '../../contract/administration/retryJobs';
 import type { AccountRole } from '../../core/access/may';
+import type { PressedHours } from '../../core/classes/deskRules';
 import type { Retention } from '../../core/privacy/retention';
 import { PersonMenu } from '../desk/PersonMenu';
 import type { PersonMenuProps } from '../desk/personMenuProps';
@@ -13,6 +14,7 @@ import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
 import { AccountChoice } from './AccountChoice';
 import { ClassesOfInstall, type ClassShown } from './ClassesOfInstall';
 import { FindPerson } from './FindPerson';
+import { SchoolSpan } from './SchoolSpan';
 import { RetentionForm } from './RetentionForm';
 import { NewAccount } from './NewAccount';
 import { useMadeWords } from '../basics/useMadeWords';
@@ -43,6 +45,8 @@ export interface InstallProps {
   readonly jobs: readonly { readonly kind: string; readonly waiting: number; readonly givenUp: number }[];
   readonly mail: { readonly server: string; readonly from: string };
   readonly retention: Retention;
+  /** How long at most a press without a line counts. */
+  readonly schoolSpan: PressedHours;
   /** The last backup; null where none was made. */
   readonly backup: { readonly ago: string; readonly megabytes: number; readonly old: boolean } | null;
   /** The school's own sign-in, where there is one. */
@@ -109,6 +113,7 @@ export function Install(props: InstallProps) {
             <div className="mt-10 grid gap-10">
               <FindPerson />
               <RetentionForm retention={props.retention} />
+              <SchoolSpan hours={props.schoolSpan} />
             </div>
           </section>
           <div className="grid gap-10">

@@ -10,7 +10,8 @@ import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
 export function ClassSettings(props: ClassSettingsProps) {
-  const { classId, desk, words, names, address, origin, place, year, languages, timeZones } = props;
+  const { classId, desk, words, names, address, origin, place, year, languages, timeZones, schoolSpan } =
+    props;
   const t = useTranslations('classSettings');
   return (
     <main className="page" id="main">
@@ -25,7 +26,7 @@ export function ClassSettings(props: ClassSettingsProps) {
           <h2 className="section-head">{t('desk.heading')}</h2>
           <DeskRuleForm classId={classId} desk={desk} rule="oneNextThing" />
           <DeskRuleForm classId={classId} desk={desk} rule="linksInSameTab" />
-          <PressedHoursForm classId={classId} desk={desk} />
+          <PressedHoursForm classId={classId} desk={desk} most={schoolSpan} />
         </section>
       </div>
     </main>

@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import { changeDesk } from '../../contract/classes/changeDesk';
-import { PRESSED_HOURS, type DeskRules } from '../../core/classes/deskRules';
+import { PRESSED_HOURS, type DeskRules, type PressedHours } from '../../core/classes/deskRules';
 import { useDeed } from '../basics/useDeed';
 
 interface DeskRuleFormProps {
@@ -38,23 +38,29 @@ export function DeskRuleForm({ classId, desk, rule }: DeskRuleFormProps) {
 }
 
 /** How long a press without a line counts; it is kept as soon as it is chosen. */
-export function PressedHoursForm({ classId, desk }: Pick<DeskRuleFormProps, 'classId' | 'desk'>) {
+export function PressedHoursForm({
+  classId,
+  desk,
+  most,
+}: Pick<DeskRuleFormProps, 'classId' | 'desk'> & { readonly most: PressedHours }) {
   const t = useTranslations('classSettings.desk.pressedHours');
   const { act, busy, problem } = useDeed();
   return (
     <label className="grid gap-1">
       <b>{t('name')}</b>
-      <span className="text-[14.5px] text-ink-2">{t('means')}</span>
+      <span className="text-[14.5px] text-ink-2">
+        {t('means')} {most < PRESSED_HOURS.at(-1)! ? t('school') : ''}
+      </span>
       <select
         className="field !w-auto justify-self-start"
-        value={desk.pressedHours}
+        value={Math.min(desk.pressedHours, most)}
         disabled={busy}
         onChange={({ target: { value } }) => {
           const pressedHours = PRESSED_HOURS.find((hours) => String(hours) === value) ?? 0;
           void act(changeDesk, { classId, ...desk, pressedHours });
         }}
       >
-        {PRESSED_HOURS.map((hours) => (
+        {PRESSED_HOURS.filter((hours) => hours <= most).map((hours) => (
           <option key={hours} value={hours}>
             {t('hours', { hours })}
           </option>

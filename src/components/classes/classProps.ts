@@ -1,4 +1,4 @@
-import type { DeskRules } from '../../core/classes/deskRules';
+import type { DeskRules, PressedHours } from '../../core/classes/deskRules';
 import type { SchoolYear } from '../../core/classes/schoolYear';
 
 export interface ClassNames {
@@ -24,6 +24,8 @@ export interface ClassSettingsProps {
   /** Spellings that the class allows. */
   readonly words: readonly string[];
   readonly desk: DeskRules;
+  /** How long at most a press without a line counts in this school; hours. */
+  readonly schoolSpan: PressedHours;
   readonly languages: readonly { readonly tag: string; readonly name: string }[];
   readonly timeZones: readonly string[];
 }

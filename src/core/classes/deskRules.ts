@@ -1,5 +1,6 @@
 /** How long a press may have waited for the line and count all the same; hours. */
 export const PRESSED_HOURS = [0, 1, 12, 24, 72] as const;
+export type PressedHours = (typeof PRESSED_HOURS)[number];
 
 /** What a class decides about how its writers work. */
 export interface DeskRules {
@@ -9,8 +10,8 @@ export interface DeskRules {
   readonly linksInSameTab: boolean;
   /** Whether a new label waits until a teacher has taken it in. */
   readonly labelsWait: boolean;
-  /** So many hours a hand-in that had to wait for the line counts from when it was pressed; 0 where it never does. */
-  readonly pressedHours: (typeof PRESSED_HOURS)[number];
+  /** So many hours a hand-in that had to wait for the line counts from when it was pressed, as far as the school allows; 0 where it never does. */
+  readonly pressedHours: PressedHours;
 }
 
 export const FIRST_DESK_RULES: DeskRules = {

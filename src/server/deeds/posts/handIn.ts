@@ -13,6 +13,7 @@ import { insertJob } from '../../ground/jobs/queries';
 import { listAddressesLike, updateAddress } from '../../tables/addresses';
 import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
+import { findSchoolSpan } from '../../tables/schoolRules';
 import { updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
@@ -83,7 +84,7 @@ export const handIn = postUseCase(deed, {
       evidence: answer,
       words,
       version,
-      ...timesOf(pressed, rows, { before, now }),
+      ...timesOf(pressed, rows, { before, schoolHours: pressed ? await findSchoolSpan(database) : 0, now }),
       takenBackAt: null,
     });
     await updateStage(database, post.id, next);
@@ -109,15 +110,19 @@ export const handIn = postUseCase(deed, {
   },
 });
 
-/** What counts as the time of a hand-in: when it reached us, or when it was pressed without a line, as far as the class allows. */
+/** What counts as the time of a hand-in: when it reached us, or when it was pressed without a line, as far as school and class allow. */
 function timesOf(
   pressed: Pressed | undefined,
   { post, inClass }: PostFacts,
-  { before, now }: { readonly before: readonly HandInRow[]; readonly now: Date },
+  {
+    before,
+    schoolHours,
+    now,
+  }: { readonly before: readonly HandInRow[]; readonly schoolHours: number; readonly now: Date },
 ): Pick<HandInRow, 'handedInAt' | 'pressedAt' | 'receivedAt'> {
   const moments = before.flatMap((one) => [one.handedInAt, one.receivedAt, one.takenBackAt]);
   const notBefore = new Date(Math.max(post.begunAt.getTime(), ...moments.map((one) => one?.getTime() ?? 0)));
-  const span = inClass.desk.pressedHours * 3_600_000;
+  const span = Math.min(inClass.desk.pressedHours, schoolHours) * 3_600_000;
   const late = pressed ? latePress(pressed, { now, span, notBefore }) : null;
   if (!late) return { handedInAt: now, pressedAt: null, receivedAt: null };
   const { pressedAt, counts } = late;

@@ -5,6 +5,7 @@ import { database } from '../../ground/database/database';
 import { findPost } from '../../tables/posts';
 import { listHandIns } from '../../tables/handIns';
 import { maybeReceipt } from '../../views/writing/viewReceipt';
+import { changeSchoolSpan } from '../administration/changeSchoolSpan';
 import { changeDesk } from '../classes/changeDesk';
 import { handIn } from './handIn';
 import { takeBack } from './takeBack';
@@ -39,6 +40,18 @@ test('a press without a line keeps the due time, and the receipt names both', as
       counts: true,
     },
   });
+});
+
+test('a class allows no more than its school', async () => {
+  await succeeded(as(house, 'administrator', changeSchoolSpan, { pressedHours: 1 }));
+  await hours(72);
+  const postId = await writePost(house, await setWork(house));
+  await succeeded(send(postId, press(4)));
+  expect(await receipt(postId)).toMatchObject({ daysLate: 1, late: { counts: false } });
+  await succeeded(as(house, 'administrator', changeSchoolSpan, { pressedHours: 72 }));
+  const other = await writePost(house, await setWork(house));
+  await succeeded(send(other, press(4)));
+  expect(await receipt(other)).toMatchObject({ daysLate: 0, late: { counts: true } });
 });
 
 test('out of the span, by a clock that is off, or where the class allows none, it is told and does not count', async () => {

@@ -4,6 +4,7 @@ import { agoInWords } from '../../../core/timing/inWords';
 import { database } from '../../ground/database/database';
 import { countJobs } from '../../ground/jobs/queries';
 import { listWaitingRequests } from '../../tables/joinRequests';
+import { findSchoolSpan } from '../../tables/schoolRules';
 import { findLatestBackup, findRetention } from '../../tables/retention';
 import { getSettings } from '../../ground/settings/settings';
 import { listMostTried } from '../../ground/limits/queries';
@@ -51,6 +52,7 @@ export async function maybeInstall({
     })),
     jobs: await countJobs(database),
     retention: await findRetention(database),
+    schoolSpan: await findSchoolSpan(database),
     backup: backup && {
       ago: ago(backup.madeAt),
       megabytes: Math.ceil(backup.bytes / 1024 / 1024),

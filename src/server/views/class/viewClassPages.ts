@@ -4,6 +4,7 @@ import type { Action } from '../../../core/access/table';
 import { FIRST_LOOK } from '../../../core/looks/looks';
 import { NAMING_RULES, nameOutside, type NamingRule } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
+import { findSchoolSpan } from '../../tables/schoolRules';
 import { database } from '../../ground/database/database';
 import { findPassphraseSince } from '../../tables/passphrases';
 import { listOpenableAgain } from '../../deeds/publications/openAgain';
@@ -79,7 +80,7 @@ export async function maybeClassFrame({ personId, role, inClass }: Desk) {
 }
 
 /** What can be settled about a class; null for everybody but its teachers. */
-export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
+export async function maybeClassSettings({ personId, role, inClass, place }: Desk) {
   if (!may({ personId, role }, 'class.change', {})) return null;
   const { title, groupName, subtitle, schoolName, timeZone, language } = inClass;
   const named = new Intl.DisplayNames([place.language], { type: 'language' });
@@ -91,6 +92,7 @@ export function maybeClassSettings({ personId, role, inClass, place }: Desk) {
     year: inClass.year,
     words: inClass.words,
     desk: inClass.desk,
+    schoolSpan: await findSchoolSpan(database),
     languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
     timeZones: Intl.supportedValuesOf('timeZone'),
   };

@@ -85,7 +85,7 @@ test('a class that is set up shows no steps, and whether it rests', async () => 
 });
 
 test('settings name languages and time zones, and only its own teacher runs the class', async () => {
-  const settings = maybeClassSettings(await deskFor(house, 'teacher'));
+  const settings = await maybeClassSettings(await deskFor(house, 'teacher'));
   expect(settings).toMatchObject({ names: { title: 'Wind & Weather' }, address: 'wind' });
   expect(settings?.languages).toContainEqual({ tag: 'de-AT', name: 'Austrian German' });
   expect(settings?.timeZones).toContain('Europe/Dublin');
@@ -95,7 +95,7 @@ test('settings name languages and time zones, and only its own teacher runs the 
 
 test('a language that is not offered stays when it is set', async () => {
   await database.change("UPDATE classes SET language = 'cy' WHERE id = :id", { id: house.classId });
-  expect(maybeClassSettings(await deskFor(house, 'teacher'))?.languages[0]).toEqual({
+  expect((await maybeClassSettings(await deskFor(house, 'teacher')))?.languages[0]).toEqual({
     tag: 'cy',
     name: 'Welsh',
   });

@@ -889,6 +889,11 @@ CREATE TABLE retention (
   months INT NOT NULL COMMENT 'How long it is kept'
 ) COMMENT 'What is deleted by itself after a time; what has no row here is kept';
 
+CREATE TABLE school_rules (
+  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'pressedHours',
+  value INT NOT NULL
+) COMMENT 'What holds for every class of the install';
+
 CREATE TABLE backups (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   made_at DATETIME(3) NOT NULL,

@@ -5,7 +5,7 @@ import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { getSettings } from '@/server/ground/settings/settings';
 
 export default async function SettingsPage({ params }: InClass) {
-  const settings = maybeClassSettings(await requireDeskIn(params));
+  const settings = await maybeClassSettings(await requireDeskIn(params));
   if (!settings) notFound();
   return <ClassSettings {...settings} origin={getSettings().origin} />;
 }
