@@ -4,6 +4,7 @@ import { addressesOf, reviewAddress } from '../../contract/addresses';
 import type { Slip } from '../../contract/reviews/slip';
 import type { ClassRole } from '../../core/access/may';
 import { useNumberAmidWords, useNumberInWords } from '../basics/useNumberInWords';
+import { Mark } from '../basics/Mark';
 import { SmallRailing } from '../railing/SmallRailing';
 import { dueOn, HowFar, type AssignmentToday } from './due';
 import { LeftLine } from './LeftLine';
@@ -57,6 +58,7 @@ export function WhereWeAre(props: WhereWeAreProps) {
         <WeekStrip days={days.map((day) => ({ ...day, events: dueOn(assignments, day.date) }))} />
         {lastDay === null ? null : (
           <p className="last-day">
+            <Mark id="gate-open" className="leaf" />
             <b>{t('lastDay')}</b> {t('goesBack', { day: lastDay, name, teacher: runs?.name ?? '' })}
           </p>
         )}
@@ -88,7 +90,7 @@ export function WhereWeAre(props: WhereWeAreProps) {
                   >
                     <bdi>{slip.writer}</bdi>
                   </Link>
-                  <span>
+                  <span className="col-start-2 sm:col-start-auto">
                     {slip.assignment}
                     <span className="calm block">
                       {[
@@ -99,8 +101,10 @@ export function WhereWeAre(props: WhereWeAreProps) {
                         .join(', ')}
                     </span>
                   </span>
-                  <SmallRailing slats={slip.slats} />
-                  <span className="calm">{t('hours', { hours: slip.hoursWaiting })}</span>
+                  <span className="col-start-2 sm:col-start-auto">
+                    <SmallRailing slats={slip.slats} />
+                  </span>
+                  <span className="calm col-start-2 sm:col-start-auto">{t('hours', { hours: slip.hoursWaiting })}</span>
                 </li>
               ))}
             </ul>

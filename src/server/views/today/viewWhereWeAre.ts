@@ -25,7 +25,10 @@ export async function maybeWhereWeAre(desk: Desk) {
   const day = (at: Date) => dayInWords(at.getTime() - 1, inClass.timeZone, language);
   const lines = await listLeftLines(database, inClass.id);
   const own = lines.find((line) => line.personId === personId);
-  const slips = (await maybePile([desk])) ?? [];
+  // One after the other as they wait: who takes a class over reads none of its assignments to its end first.
+  const slips = ((await maybePile([desk])) ?? []).toSorted(
+    (one, another) => another.hoursWaiting - one.hoursWaiting,
+  );
   const { waiting, assignments, title, groupName } = await todayIn(desk);
   return {
     classId: inClass.id,
