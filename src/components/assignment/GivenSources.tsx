@@ -2,6 +2,7 @@
 
 import { FileText, Link as LinkIcon, Type } from 'lucide-react';
 import { useTranslations } from 'next-intl';
+import { useRouter } from 'next/navigation';
 import { useId, useRef, useState } from 'react';
 import { removeSource } from '../../contract/assignments/removeSource';
 import { addSourceAddress } from '../../contract/doors/addSourceAddress';
@@ -17,9 +18,9 @@ interface GivenSourcesProps {
 }
 
 /** The texts that own words are compared with: pages, files and texts, for the eyes of teachers alone. */
-export function GivenSources({ assignmentId, sources: first }: GivenSourcesProps) {
+export function GivenSources({ assignmentId, sources }: GivenSourcesProps) {
   const t = useTranslations('builder.sources');
-  const [sources, setSources] = useState(first);
+  const router = useRouter();
   const [form, setForm] = useState<'address' | 'text' | null>(null);
   const { busy, problem, say, wait } = useAsking();
   const turnTo = (chosen: typeof form) => {
@@ -28,15 +29,13 @@ export function GivenSources({ assignmentId, sources: first }: GivenSourcesProps
   };
   const picker = useRef<HTMLInputElement>(null);
   const add = async (asked: Promise<Outcome<SourceShown>>) => {
-    const added = await wait(asked);
-    if (!added.ok) return;
-    setSources((now) => [...now, added.value]);
+    if (!(await wait(asked)).ok) return;
     setForm(null);
+    router.refresh();
   };
   const addFile = (file: File) => add(sendFile(addSource, { assignmentId, name: file.name }, file));
   const remove = async (id: string) => {
-    if ((await wait(call(removeSource, { assignmentId, sourceId: id }))).ok)
-      setSources((now) => now.filter((one) => one.id !== id));
+    if ((await wait(call(removeSource, { assignmentId, sourceId: id }))).ok) router.refresh();
   };
   const heading = useId();
   return (

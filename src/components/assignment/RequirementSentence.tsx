@@ -86,7 +86,8 @@ export function RequirementSentence(props: RequirementSentenceProps) {
           {isOpen ? null : <Worth requirement={requirement} />}
         </div>
         {isOpen ? <WorthLine {...props} name={name} change={change} /> : null}
-        {isOpen ? props.below : null}
+        {/* Hidden, not gone: what somebody typed there waits for them. */}
+        {props.below ? <div hidden={!isOpen}>{props.below}</div> : null}
         {props.problem ? (
           <p className="problem" role="alert">
             {props.problem}

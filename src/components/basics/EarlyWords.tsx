@@ -39,6 +39,7 @@ export function EarlyWords({ nonce }: { readonly nonce: string }) {
     const { early } = window as { early?: Early };
     if (!early) return;
     early.stop();
+    delete (window as { early?: Early }).early;
     for (const field of early.fields) tellOf(field);
     // What was typed is known by the time that it is sent.
     if (early.form) setTimeout(() => early.form?.isConnected && early.form.requestSubmit());

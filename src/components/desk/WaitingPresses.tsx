@@ -10,6 +10,9 @@ import type { Waited } from './handInWaiting';
 
 type Told = Exclude<Waited, { readonly kind: 'gone' }>;
 
+/** What the page itself needs comes first; milliseconds. */
+const AFTER = 1500;
+
 /** Presses of Hand it in that wait on this device: they go by themselves from every page of the desk, and say so. */
 export function WaitingPresses({ personId }: { readonly personId: string }) {
   const t = useTranslations('lintel.waiting');
@@ -34,7 +37,10 @@ export function WaitingPresses({ personId }: { readonly personId: string }) {
     }
     busy.current = false;
   }, [personId]);
-  useEffect(() => void look(), [look, path]);
+  useEffect(() => {
+    const timer = setTimeout(() => void look(), AFTER);
+    return () => clearTimeout(timer);
+  }, [look, path]);
   const again = useCallback(() => void look(), [look]);
   useTryingAgain(
     [...told.values()].some((one) => one.kind === 'waits'),

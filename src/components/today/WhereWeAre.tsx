@@ -104,7 +104,9 @@ export function WhereWeAre(props: WhereWeAreProps) {
                   <span className="col-start-2 sm:col-start-auto">
                     <SmallRailing slats={slip.slats} />
                   </span>
-                  <span className="calm col-start-2 sm:col-start-auto">{t('hours', { hours: slip.hoursWaiting })}</span>
+                  <span className="calm col-start-2 sm:col-start-auto">
+                    {t('hours', { hours: slip.hoursWaiting })}
+                  </span>
                 </li>
               ))}
             </ul>
