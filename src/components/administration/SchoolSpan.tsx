@@ -2,7 +2,8 @@
 
 import { useTranslations } from 'next-intl';
 import { changeSchoolSpan } from '../../contract/administration/changeSchoolSpan';
-import { PRESSED_HOURS, type PressedHours } from '../../core/classes/deskRules';
+import { LONGEST_PRESSED as LONGEST, type PressedHours } from '../../core/classes/deskRules';
+import { PressedHoursSelect } from '../basics/PressedHoursSelect';
 import { useDeed } from '../basics/useDeed';
 
 /** How long at most a press without a line counts in any class; it is kept as soon as it is chosen. */
@@ -13,21 +14,13 @@ export function SchoolSpan({ hours }: { readonly hours: PressedHours }) {
     <label className="grid gap-2">
       <span className="section-head">{t('heading')}</span>
       <span className="under">{t('under')}</span>
-      <select
-        className="field !w-auto justify-self-start"
+      <PressedHoursSelect
         value={hours}
+        most={LONGEST}
         disabled={busy}
-        onChange={({ target: { value } }) => {
-          const pressedHours = PRESSED_HOURS.find((one) => String(one) === value) ?? 0;
-          void act(changeSchoolSpan, { pressedHours });
-        }}
-      >
-        {PRESSED_HOURS.map((one) => (
-          <option key={one} value={one}>
-            {t('hours', { hours: one })}
-          </option>
-        ))}
-      </select>
+        inWords={(one) => t('hours', { hours: one })}
+        onChoose={(pressedHours) => void act(changeSchoolSpan, { pressedHours })}
+      />
       <span className="problem" role="alert">
         {problem}
       </span>

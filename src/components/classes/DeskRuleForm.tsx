@@ -2,7 +2,8 @@
 
 import { useTranslations } from 'next-intl';
 import { changeDesk } from '../../contract/classes/changeDesk';
-import { PRESSED_HOURS, type DeskRules, type PressedHours } from '../../core/classes/deskRules';
+import { LONGEST_PRESSED, type DeskRules, type PressedHours } from '../../core/classes/deskRules';
+import { PressedHoursSelect } from '../basics/PressedHoursSelect';
 import { useDeed } from '../basics/useDeed';
 
 interface DeskRuleFormProps {
@@ -49,23 +50,15 @@ export function PressedHoursForm({
     <label className="grid gap-1">
       <b>{t('name')}</b>
       <span className="text-[14.5px] text-ink-2">
-        {t('means')} {most < PRESSED_HOURS.at(-1)! ? t('school') : ''}
+        {t('means')} {most < LONGEST_PRESSED ? t('school') : ''}
       </span>
-      <select
-        className="field !w-auto justify-self-start"
-        value={Math.min(desk.pressedHours, most)}
+      <PressedHoursSelect
+        value={desk.pressedHours}
+        most={most}
         disabled={busy}
-        onChange={({ target: { value } }) => {
-          const pressedHours = PRESSED_HOURS.find((hours) => String(hours) === value) ?? 0;
-          void act(changeDesk, { classId, ...desk, pressedHours });
-        }}
-      >
-        {PRESSED_HOURS.filter((hours) => hours <= most).map((hours) => (
-          <option key={hours} value={hours}>
-            {t('hours', { hours })}
-          </option>
-        ))}
-      </select>
+        inWords={(hours) => t('hours', { hours })}
+        onChoose={(pressedHours) => void act(changeDesk, { classId, ...desk, pressedHours })}
+      />
       <span className="problem" role="alert">
         {problem}
       </span>

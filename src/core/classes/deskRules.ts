@@ -1,6 +1,7 @@
 /** How long a press may have waited for the line and count all the same; hours. */
 export const PRESSED_HOURS = [0, 1, 12, 24, 72] as const;
 export type PressedHours = (typeof PRESSED_HOURS)[number];
+export const LONGEST_PRESSED: PressedHours = 72;
 
 /** What a class decides about how its writers work. */
 export interface DeskRules {
