@@ -1,9 +1,10 @@
+import { anchorFinder, type Passage } from '../core/notes/anchor';
 import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import { countWords } from '../core/words/countWords';
 import { spellerFor } from './spellers';
-import { assignmentOf, gradeInputOf, postFileOf } from './checks';
+import { anchorOf, assignmentOf, gradeInputOf, postFileOf } from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -22,6 +23,10 @@ export async function runCase(given: Fields, index: number): Promise<Difference 
 }
 
 async function sides(given: Fields): Promise<readonly [expected: unknown, got: unknown]> {
+  if ('anchor' in given) {
+    const found = await outcome(() => anchorFinder(String(given['text']))(anchorOf(given['anchor'])));
+    return [sameShare(given['expect'], found) ? found : given['expect'], found];
+  }
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
   if ('input' in given) return [given['expect'], await outcome(() => grade(gradeInputOf(given['input'])))];
   const answer = await outcome(async () => {
@@ -33,6 +38,19 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
+}
+
+/** A place agrees when twice the common part is at least so much of both lengths together. */
+const AGREES = 0.9;
+
+function sameShare(expected: unknown, got: unknown): boolean {
+  if (!isPassage(expected) || !isPassage(got)) return false;
+  const common = Math.min(expected.to, got.to) - Math.max(expected.from, got.from);
+  return 2 * common >= AGREES * (expected.to - expected.from + got.to - got.from);
+}
+
+function isPassage(value: unknown): value is Passage {
+  return typeof value === 'object' && value !== null && 'from' in value && 'to' in value;
 }
 
 /** The answer, or the line that a command would end with, so that one bad case does not end the run. */

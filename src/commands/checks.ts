@@ -1,4 +1,5 @@
 import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
+import { anchorSchema, type Anchor } from '../core/notes/anchor';
 import { postFileSchema, type PostFile } from '../core/posts/readPost';
 import type { ExistingPerson } from '../core/roster/planRoster';
 import type { AssignmentToCheck } from '../core/requirements/requirement';
@@ -11,6 +12,7 @@ const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCh
   assignmentSchema,
 );
 const checkGrade = checkOf<GradeInput>(gradeInputSchema);
+const checkAnchor = checkOf<Anchor>(anchorSchema);
 const checkPost = checkOf<PostFile>(postFileSchema);
 const absent = { type: ['string', 'number', 'null'] } as const;
 const checkPeople = checkOf<readonly { id?: string | number | null; email?: string | null; name?: string }[]>(
@@ -43,6 +45,11 @@ export function assignmentOf(json: unknown): AssignmentToCheck {
 /** A post from JSON. @throws UnreadableInput */
 export function postFileOf(json: unknown): PostFile {
   return checked(checkPost, json);
+}
+
+/** Where a note belongs, from JSON. @throws UnreadableInput */
+export function anchorOf(json: unknown): Anchor {
+  return checked(checkAnchor, json);
 }
 
 /** A grade's input from JSON. @throws UnreadableInput */

@@ -22,7 +22,11 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
       `There is no benchmark ${part}; there are core, roster, writing, first-letter, weight, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
-  for (const line of benchCore()) console.log(JSON.stringify(line));
+  const { benchAnchors } = await importBundled<typeof import('../benches/anchors')>(
+    root,
+    'src/benches/anchors.ts',
+  );
+  for (const line of [...benchCore(), ...benchAnchors()]) console.log(JSON.stringify(line));
   return 0;
 }
 
