@@ -2,9 +2,10 @@ import { anchorFinder, type Passage } from '../core/notes/anchor';
 import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
+import { findPersonal } from '../core/personal/findPersonal';
 import { countWords } from '../core/words/countWords';
 import { spellerFor } from './spellers';
-import { anchorOf, assignmentOf, gradeInputOf, postFileOf } from './checks';
+import { anchorOf, assignmentOf, gradeInputOf, personalPlaceOf, postFileOf } from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -27,6 +28,7 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
     const found = await outcome(() => anchorFinder(String(given['text']))(anchorOf(given['anchor'])));
     return [sameShare(given['expect'], found) ? found : given['expect'], found];
   }
+  if ('personal' in given) return personalSides(given);
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
   if ('input' in given) return [given['expect'], await outcome(() => grade(gradeInputOf(given['input'])))];
   const answer = await outcome(async () => {
@@ -38,6 +40,27 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
+}
+
+/** What was found of each that is expected: the same kind, and at least half of the longer piece in common; and what is too much. */
+async function personalSides(given: Fields): Promise<readonly [expected: unknown, got: unknown]> {
+  const { people = [], country = 'IE', language = 'en' } = given;
+  const wanted = given['personal'] as readonly { readonly kind: string; readonly text: string }[];
+  const text = String(given['text']);
+  const found = await outcome(() => findPersonal(text, personalPlaceOf({ people, country, language })));
+  if (typeof found === 'string') return [wanted, found];
+  const rest = [...found];
+  const paired = wanted.map((one) => {
+    const at = rest.findIndex((other) => other.kind === one.kind && isLike(one.text, other.text));
+    return at < 0 ? null : (rest.splice(at, 1)[0], one);
+  });
+  return [wanted, [...paired, ...rest]];
+}
+
+/** Pieces of one text: the shorter, which stands in the longer, is at least half of it. */
+function isLike(one: string, other: string): boolean {
+  const [short, long] = one.length < other.length ? [one, other] : [other, one];
+  return long.includes(short) && short.length * 2 >= long.length;
 }
 
 /** A place agrees when twice the common part is at least so much of both lengths together. */

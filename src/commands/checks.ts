@@ -1,6 +1,7 @@
 import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
 import { anchorSchema, type Anchor } from '../core/notes/anchor';
 import { postFileSchema, type PostFile } from '../core/posts/readPost';
+import type { KnownPerson } from '../core/personal/found';
 import type { ExistingPerson } from '../core/roster/planRoster';
 import type { AssignmentToCheck } from '../core/requirements/requirement';
 import { assignmentSchema } from '../core/requirements/requirementSchema';
@@ -13,6 +14,32 @@ const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCh
 );
 const checkGrade = checkOf<GradeInput>(gradeInputSchema);
 const checkAnchor = checkOf<Anchor>(anchorSchema);
+interface PersonalPlace {
+  readonly people: readonly KnownPerson[];
+  readonly country: string;
+  readonly language: string;
+}
+
+const checkPersonalPlace = checkOf<PersonalPlace>({
+  type: 'object',
+  required: ['people', 'country', 'language'],
+  properties: {
+    people: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['givenName', 'familyName'],
+        properties: {
+          givenName: { type: 'string' },
+          familyName: { type: 'string' },
+          penName: { type: ['string', 'null'] },
+        },
+      },
+    },
+    country: { type: 'string', pattern: '^[A-Za-z]{2}$' },
+    language: { type: 'string' },
+  },
+});
 const checkPost = checkOf<PostFile>(postFileSchema);
 const absent = { type: ['string', 'number', 'null'] } as const;
 const checkPeople = checkOf<readonly { id?: string | number | null; email?: string | null; name?: string }[]>(
@@ -50,6 +77,14 @@ export function postFileOf(json: unknown): PostFile {
 /** Where a note belongs, from JSON. @throws UnreadableInput */
 export function anchorOf(json: unknown): Anchor {
   return checked(checkAnchor, json);
+}
+
+/** Where a text with personal details is from, and who is known there, from JSON. @throws UnreadableInput */
+export function personalPlaceOf(json: unknown): PersonalPlace {
+  const place = checked(checkPersonalPlace, json);
+  if (!isLanguage(place.language))
+    throw new UnreadableInput('language: it should be a language tag, such as en or de-AT');
+  return place;
 }
 
 /** A grade's input from JSON. @throws UnreadableInput */

@@ -10,8 +10,10 @@ import { planRoster } from '../core/roster/planRoster';
 import { readRosterCsv } from '../core/roster/readRosterCsv';
 import { spellerFor } from './spellers';
 import { runCase } from './cases';
-import { assignmentOf, existingPeopleOf, gradeInputOf, postFileOf } from './checks';
+import { assignmentOf, existingPeopleOf, gradeInputOf, personalPlaceOf, postFileOf } from './checks';
 import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './input';
+import { codeInDocument } from '../core/personal/codeInDocument';
+import { findPersonal } from '../core/personal/findPersonal';
 import { problemOf, reasonOf } from './rosterWords';
 
 /** The commands that compute and need neither database nor server. Each returns the exit status. */
@@ -20,6 +22,7 @@ export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => num
   check,
   grade: gradeFile,
   roster,
+  personal,
   vectors,
 };
 
@@ -69,6 +72,25 @@ function roster(args: readonly string[]): number {
     refused: plan.refused.map(reasonOf),
     warnings: [...read.warnings, ...plan.warnings].sort((a, b) => a.row - b.row).map(reasonOf),
   });
+  return 0;
+}
+
+const PERSONAL = 'usage: ./porch personal FILE [--people PEOPLE.json] [--country IE] [--language en]';
+
+function personal(args: readonly string[]): number {
+  const { value: peopleFile, rest: withoutPeople } = optionOf(args, '--people');
+  const { value: country, rest: withoutCountry } = optionOf(withoutPeople, '--country', 'a country');
+  const { value: language, rest } = optionOf(withoutCountry, '--language', 'a language');
+  const [file] = rest;
+  if (!file || rest.length > 1) throw new UnreadableInput(PERSONAL);
+  const people = peopleFile ? parseJson(readText(peopleFile), peopleFile) : [];
+  const where = personalPlaceOf({ people, country: country ?? 'IE', language: language ?? 'en' });
+  const text = readText(file);
+  if (!isPostFile(file)) print({ found: findPersonal(text, where) });
+  else {
+    const { body } = readPost(file, text);
+    print({ found: findPersonal(plainText(body), { ...where, code: codeInDocument(body) }) });
+  }
   return 0;
 }
 

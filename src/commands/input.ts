@@ -28,11 +28,12 @@ export function readBytes(file: string): Buffer {
 export function optionOf(
   args: readonly string[],
   name: string,
+  wanted = 'a file',
 ): { readonly value: string | null; readonly rest: readonly string[] } {
   const at = args.indexOf(name);
   if (at < 0) return { value: null, rest: args };
   const value = args[at + 1];
-  if (value === undefined) throw new UnreadableInput(`${name}: a file should follow`);
+  if (value === undefined) throw new UnreadableInput(`${name}: ${wanted} should follow`);
   return { value, rest: args.toSpliced(at, 2) };
 }
 

@@ -14,6 +14,7 @@ const HELP = `./porch demo [--fresh] [--size 3000x300]   the demo class, from an
 ./porch check --assignment A.json POST
 ./porch grade FILE
 ./porch roster FILE [--existing PEOPLE.json]
+./porch personal FILE [--people PEOPLE.json] [--country IE] [--language en]
 ./porch vectors FILE…`;
 
 const [name = 'help', ...args] = process.argv.slice(2);
