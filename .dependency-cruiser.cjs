@@ -27,7 +27,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
         pathNot:
-          'node_modules/(prosemirror-model|parse5|entities|big\\.js|micromark|micromark-extension-gfm-[a-z-]+|yaml|papaparse|@types/papaparse|diff|syllable|@date-fns/tz|orderedmap|@types/big\\.js)',
+          'node_modules/(prosemirror-model|parse5|entities|big\\.js|micromark|micromark-extension-gfm-[a-z-]+|yaml|papaparse|@types/papaparse|diff|syllable|@date-fns/tz|orderedmap|libphonenumber-js|@types/big\\.js)',
       },
     },
     {

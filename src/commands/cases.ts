@@ -1,4 +1,5 @@
-import { anchorFinder, type Passage } from '../core/notes/anchor';
+import { anchorFinder } from '../core/notes/anchor';
+import type { Passage } from '../core/notes/passage';
 import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';

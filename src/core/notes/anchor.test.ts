@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anchorFinder, type Anchor, type Passage } from './anchor';
+import { anchorFinder, type Anchor } from './anchor';
 import { placesOutsideWords } from './outsideWords';
+import type { Passage } from './passage';
 
 const find = (text: string, anchor: Anchor) => anchorFinder(text)(anchor);
 const anchorIn = (text: string, from: number, to: number): Anchor => ({

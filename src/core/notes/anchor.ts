@@ -1,5 +1,6 @@
 import { fewestEdits } from './fewestEdits';
 import { placesOutsideWords } from './outsideWords';
+import type { Passage } from './passage';
 
 /** Where a note belongs: a passage of a post's plain text, in UTF-16 units. */
 export interface Anchor {
@@ -24,12 +25,6 @@ export const anchorSchema = {
     start: { type: 'integer', minimum: 0 },
   },
 } as const;
-
-/** A passage of a text: from its first character to after its last, in UTF-16 units. */
-export interface Passage {
-  readonly from: number;
-  readonly to: number;
-}
 
 /** Shorter quotes are found as they stand or not at all. */
 const SHORTEST_MENDED = 12;

@@ -1,4 +1,4 @@
-import type { Passage } from './anchor';
+import type { Passage } from './passage';
 
 /** Bits of a block of the quote. */
 const BITS = 32;

@@ -1,17 +1,15 @@
-/** Kinds of personal details, in the order in which a place that fits several is told. */
-export const DETAIL_KINDS = [
-  'email',
-  'telephone',
-  'address',
-  'account',
-  'identity',
-  'handle',
-  'birthDate',
-  'fullName',
-  'coordinates',
-  'secret',
-] as const;
-export type DetailKind = (typeof DETAIL_KINDS)[number];
+/** Kinds of personal details. */
+export type DetailKind =
+  | 'email'
+  | 'telephone'
+  | 'address'
+  | 'account'
+  | 'identity'
+  | 'handle'
+  | 'birthDate'
+  | 'fullName'
+  | 'coordinates'
+  | 'secret';
 
 /** A place of a text, in UTF-16 units. */
 export interface Place {
@@ -45,7 +43,7 @@ export interface Looked {
   readonly code: readonly Place[];
 }
 
-export function overlaps(one: Place, other: Place): boolean {
+function overlaps(one: Place, other: Place): boolean {
   return one.from < other.to && other.from < one.to;
 }
 

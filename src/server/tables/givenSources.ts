@@ -12,11 +12,11 @@ export interface GivenSource {
 
 export async function insertSource(
   database: Database,
-  source: GivenSource & { readonly addedBy: string; readonly at: Date },
+  source: GivenSource & { readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO given_sources (id, assignment_id, name, words, body, added_by, added_at)
-     VALUES (:id, :assignmentId, :name, :words, :body, :addedBy, :at)`,
+    `INSERT INTO given_sources (id, assignment_id, name, words, body, added_at)
+     VALUES (:id, :assignmentId, :name, :words, :body, :at)`,
     { ...source },
   );
 }
@@ -37,8 +37,8 @@ export async function copySources(
   { from, to }: { readonly from: string; readonly to: string },
 ): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO given_sources (id, assignment_id, name, words, body, added_by, added_at)
-     SELECT id, :to, name, words, body, added_by, added_at FROM given_sources WHERE assignment_id = :from`,
+    `INSERT IGNORE INTO given_sources (id, assignment_id, name, words, body, added_at)
+     SELECT id, :to, name, words, body, added_at FROM given_sources WHERE assignment_id = :from`,
     { from, to },
   );
 }

@@ -64,7 +64,7 @@ export async function keepSource(
     // Reading took its time: the class, or who teaches it, may be another by now.
     const given = await assignmentToGive(transaction, { assignmentId, personId, now });
     if (!given.ok) return given;
-    const source = { id: newId(), name, words, body, addedBy: personId, at: now };
+    const source = { id: newId(), name, words, body, at: now };
     await insertSource(transaction, { ...source, assignmentId });
     for (const { assignment } of await taughtSiblings(transaction, given.value, { personId, now }))
       if ((await countSources(transaction, assignment.id)) < MOST_SOURCES)

@@ -407,7 +407,6 @@ CREATE TABLE given_sources (
   name VARCHAR(2000) NOT NULL COMMENT 'The name of a file or text, or an address',
   words INT NOT NULL,
   body LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'A document as JSON text',
-  added_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   added_at DATETIME(3) NOT NULL,
   PRIMARY KEY (assignment_id, id),
   FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE
