@@ -18,34 +18,39 @@ export function WaitingPresses({ personId }: { readonly personId: string }) {
   const t = useTranslations('lintel.waiting');
   const path = usePathname();
   const [told, setTold] = useState<ReadonlyMap<string, Told>>(new Map());
+  /** Without a line even what hands in cannot be fetched. */
+  const [away, setAway] = useState(false);
   const busy = useRef(false);
   const look = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
-    const { handInWaiting } = await import('./handInWaiting');
-    const { listPressed } = await import('../basics/unsavedCopy');
-    for (const postId of await listPressed(personId)) {
-      // The post's own page has the words before it.
-      if (window.location.pathname.includes(`/writing/${postId}`)) continue;
-      const outcome = await handInWaiting(personId, postId);
-      setTold((now) => {
-        const others = new Map(now);
-        if (outcome.kind === 'gone') others.delete(postId);
-        else others.set(postId, outcome);
-        return others;
-      });
+    try {
+      const { handInWaiting } = await import('./handInWaiting');
+      const { listPressed } = await import('../basics/unsavedCopy');
+      setAway(false);
+      for (const postId of await listPressed(personId)) {
+        // The post's own page has the words before it.
+        if (window.location.pathname.includes(`/writing/${postId}`)) continue;
+        const outcome = await handInWaiting(personId, postId);
+        setTold((now) => {
+          const others = new Map(now);
+          if (outcome.kind === 'gone') others.delete(postId);
+          else others.set(postId, outcome);
+          return others;
+        });
+      }
+    } catch {
+      setAway(true);
+    } finally {
+      busy.current = false;
     }
-    busy.current = false;
   }, [personId]);
   useEffect(() => {
     const timer = setTimeout(() => void look(), AFTER);
     return () => clearTimeout(timer);
   }, [look, path]);
   const again = useCallback(() => void look(), [look]);
-  useTryingAgain(
-    [...told.values()].some((one) => one.kind === 'waits'),
-    again,
-  );
+  useTryingAgain(away || [...told.values()].some((one) => one.kind === 'waits'), again);
   const shown = [...told].filter(([postId]) => !path.includes(`/writing/${postId}`));
   return (
     <div role="status" className="no-print">
