@@ -1,5 +1,5 @@
 import { anchorFinder, type Anchor } from '../core/notes/anchor';
-import { measurement, type Measurement } from './measure';
+import { measurement, medianTime, type Measurement } from './measure';
 
 /** Characters of the text, and notes on it. */
 const LENGTH = 512 * 1024;
@@ -15,7 +15,7 @@ const WORDS =
  * `anchors-200`: the passages of so many notes found again in half a megabyte that nobody changed, against one exact search for each
  * quote; `anchors-200-mended`: the same where one passage in ten was mended.
  */
-export function benchAnchors(): readonly Measurement[] {
+export async function benchAnchors(): Promise<readonly Measurement[]> {
   const text = longText();
   const anchors = Array.from({ length: NOTES }, (_, index) =>
     anchorAt(text, Math.floor(((index + 0.5) * text.length) / NOTES)),
@@ -23,18 +23,15 @@ export function benchAnchors(): readonly Measurement[] {
   const mended = anchors
     .filter((_, index) => index % 10 === 0)
     .reduce((now, { quote }) => now.replace(quote, `${quote.slice(0, 9)}e${quote.slice(10)}`), text);
-  const floor = timeOf(() => anchors.map(({ quote }) => text.indexOf(quote)));
+  const timeOf = (work: () => unknown) =>
+    medianTime(TURNS, () => {
+      work();
+      return Promise.resolve();
+    });
+  const floor = await timeOf(() => anchors.map(({ quote }) => text.indexOf(quote)));
   return [
-    measurement(
-      'anchors-200',
-      timeOf(() => anchors.map(anchorFinder(text))),
-      floor,
-    ),
-    measurement(
-      'anchors-200-mended',
-      timeOf(() => anchors.map(anchorFinder(mended))),
-      floor,
-    ),
+    measurement('anchors-200', await timeOf(() => anchors.map(anchorFinder(text))), floor),
+    measurement('anchors-200-mended', await timeOf(() => anchors.map(anchorFinder(mended))), floor),
   ];
 }
 
@@ -59,14 +56,4 @@ function anchorAt(text: string, near: number): Anchor {
     suffix: text.slice(end, end + 32),
     start,
   };
-}
-
-/** The middle of several times of some work, in milliseconds. */
-function timeOf(work: () => unknown): number {
-  const taken = Array.from({ length: TURNS }, () => {
-    const start = performance.now();
-    work();
-    return performance.now() - start;
-  });
-  return taken.sort((one, other) => one - other)[Math.floor(TURNS / 2)] ?? 0;
 }

@@ -26,7 +26,7 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
     root,
     'src/benches/anchors.ts',
   );
-  for (const line of [...benchCore(), ...benchAnchors()]) console.log(JSON.stringify(line));
+  for (const line of [...benchCore(), ...(await benchAnchors())]) console.log(JSON.stringify(line));
   return 0;
 }
 

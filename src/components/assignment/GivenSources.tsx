@@ -3,7 +3,7 @@
 import { FileText, Link as LinkIcon, Type } from 'lucide-react';
 import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
-import { useId, useRef, useState } from 'react';
+import { useId, useRef, useState, type ReactNode } from 'react';
 import { removeSource } from '../../contract/assignments/removeSource';
 import { addSourceAddress } from '../../contract/doors/addSourceAddress';
 import { addSource, type SourceShown } from '../../contract/fileDoors/addSource';
@@ -122,55 +122,30 @@ interface FormProps {
   readonly onLeave: () => void;
 }
 
-function AddressForm({
-  busy,
-  problem,
-  onLeave,
-  onAdd,
-}: FormProps & { readonly onAdd: (address: string) => void }) {
+function AddressForm({ onAdd, ...form }: FormProps & { readonly onAdd: (address: string) => void }) {
   const t = useTranslations('builder.sources');
   const [address, setAddress] = useState('');
   return (
-    <form
-      className="grid gap-2"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        onAdd(address.trim());
-      }}
-    >
+    <SourceForm {...form} keep={t('addAddress')} onKeep={() => onAdd(address.trim())}>
       <Field
         label={t('address')}
         type="url"
         value={address}
-        problem={problem}
+        problem={form.problem}
         onText={setAddress}
         autoFocus
       />
-      <Ending busy={busy} keep={t('addAddress')} onLeave={onLeave} />
-    </form>
+    </SourceForm>
   );
 }
 
-function TextForm({
-  busy,
-  problem,
-  onLeave,
-  onAdd,
-}: FormProps & { readonly onAdd: (name: string, text: string) => void }) {
+function TextForm({ onAdd, ...form }: FormProps & { readonly onAdd: (name: string, text: string) => void }) {
   const t = useTranslations('builder.sources');
   const [name, setName] = useState('');
   const [text, setText] = useState('');
   const id = useId();
   return (
-    <form
-      className="grid gap-2"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        onAdd(name.trim() || t('said'), text);
-      }}
-    >
+    <SourceForm {...form} keep={t('keep')} onKeep={() => onAdd(name.trim() || t('said'), text)}>
       <Field label={t('name')} value={name} onText={setName} autoFocus />
       <label className="grid gap-1" htmlFor={id}>
         <span className="font-semibold">{t('said')}</span>
@@ -179,37 +154,46 @@ function TextForm({
           dir="auto"
           className="field min-h-28"
           value={text}
-          aria-invalid={problem !== ''}
+          aria-invalid={form.problem !== ''}
           aria-describedby={`${id}-problem`}
           onChange={(event) => setText(event.target.value)}
         />
       </label>
       <p id={`${id}-problem`} className="problem" role="alert">
-        {problem}
+        {form.problem}
       </p>
-      <Ending busy={busy} keep={t('keep')} onLeave={onLeave} />
-    </form>
+    </SourceForm>
   );
 }
 
-function Ending({
-  busy,
-  keep,
-  onLeave,
-}: {
-  readonly busy: boolean;
+interface SourceFormProps extends Omit<FormProps, 'problem'> {
+  /** What keeping it is called. */
   readonly keep: string;
-  readonly onLeave: () => void;
-}) {
+  readonly onKeep: () => void;
+  readonly children: ReactNode;
+}
+
+/** The fields of a source, and keeping it or leaving it. */
+function SourceForm({ busy, keep, onKeep, onLeave, children }: SourceFormProps) {
   const t = useTranslations('builder.sources');
   return (
-    <span className="flex flex-wrap items-center gap-4">
-      <button className="btn go" disabled={busy}>
-        {keep}
-      </button>
-      <button type="button" className="act" data-leave="" onClick={onLeave}>
-        {t('leave')}
-      </button>
-    </span>
+    <form
+      className="grid gap-2"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        onKeep();
+      }}
+    >
+      {children}
+      <span className="flex flex-wrap items-center gap-4">
+        <button className="btn go" disabled={busy}>
+          {keep}
+        </button>
+        <button type="button" className="act" data-leave="" onClick={onLeave}>
+          {t('leave')}
+        </button>
+      </span>
+    </form>
   );
 }

@@ -6,7 +6,6 @@ import { useTranslations } from 'next-intl';
 import type { Node } from 'prosemirror-model';
 import { formattedDate } from '../../core/requirements/datePattern';
 import { nextEntry } from '../../core/requirements/numberedEntries';
-import { asksFor } from '../../core/requirements/requirement';
 import { localDate } from '../../core/timing/zonedTime';
 import { putHeading } from '../editor/putIn';
 import type { ComposeProps } from './composeProps';
@@ -21,10 +20,9 @@ interface BeginEntryProps {
   readonly onBegun?: () => void;
 }
 
-/** One press that begins the next entry; nothing where no entries are asked for. */
+/** One press that begins the next entry. */
 export function BeginEntry({ editor, doc, assignment, small = false, onBegun }: BeginEntryProps) {
   const t = useTranslations('requirements.entries.tray');
-  if (!asksFor(assignment.requirements, 'entries')) return null;
   const { number } = nextEntry(doc, assignment.language);
   const words = t('begin', { number });
   return (

@@ -8,6 +8,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Pressed } from '../../core/timing/pressed';
 import { useRequirementLine, useRequirementName } from '../railing/RequirementLine';
 import { call, type Outcome } from '../basics/call';
+import { isOutOfReach } from '../basics/isOutOfReach';
 import { useAddresses } from '../desk/useAddresses';
 import { useAsking } from '../basics/useAsking';
 import type { ComposeProps } from './composeProps';
@@ -62,14 +63,14 @@ export function useHandIn(
     send: async (at) => {
       const outcome = await handInSaved({ pressed: { at, deviceNow: Date.now() } });
       if (outcome.ok) router.push(addresses.receipt(postId));
-      else if (!isAway(outcome.code)) await wait(Promise.resolve(outcome));
+      else if (!isOutOfReach(outcome.code)) await wait(Promise.resolve(outcome));
       return outcome;
     },
   });
   const handIn = async () => {
     const outcome = await handInSaved();
     // Without a line the press waits, and says so where the words are said to be safe.
-    if (!outcome.ok && (isAway(outcome.code) || (outcome.code === 'post.notSaved' && saving.isAway())))
+    if (!outcome.ok && (isOutOfReach(outcome.code) || (outcome.code === 'post.notSaved' && saving.isAway())))
       latePress.begin();
     else if ((await wait(Promise.resolve(outcome), { leaves: true })).ok)
       router.push(addresses.receipt(postId));
@@ -78,9 +79,4 @@ export function useHandIn(
     if ((await wait(call(narrowAudience, { postId, audience: chosen }))).ok) setAudience(chosen);
   };
   return { audience, busy, problem, handIn, chooseAudience, latePress };
-}
-
-/** Whether an answer means that nobody was reached who could hand it in. */
-function isAway(code: string): boolean {
-  return code === 'offline' || code === 'unexpected' || code === 'signedOut';
 }

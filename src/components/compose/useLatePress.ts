@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome } from '../basics/call';
+import { isOutOfReach } from '../basics/isOutOfReach';
 import { useTryingAgain } from '../basics/useTryingAgain';
 import { findPressed, forgetPressed, keepPressed } from '../basics/unsavedCopy';
 import type { WritingDesk } from './useWritingDesk';
@@ -84,7 +85,7 @@ export function useLatePress({ personId, postId, desk, send }: LatePressOptions)
     busy.current = true;
     const outcome = await latest.current.send(at);
     busy.current = false;
-    if (outcome.ok || !WAITS.has(outcome.code)) giveUp();
+    if (outcome.ok || !waits(outcome.code)) giveUp();
   }, [at, giveUp]);
   const again = useCallback(() => void attempt(), [attempt]);
   useTryingAgain(at !== null, again);
@@ -93,4 +94,6 @@ export function useLatePress({ personId, postId, desk, send }: LatePressOptions)
 }
 
 /** What is no answer to the press itself: the line is cut, the words are not saved yet, somebody has to sign in first. */
-const WAITS: ReadonlySet<string> = new Set(['offline', 'unexpected', 'post.notSaved', 'signedOut']);
+function waits(code: string): boolean {
+  return isOutOfReach(code) || code === 'post.notSaved';
+}

@@ -3,6 +3,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { savePost } from '../../contract/posts/savePost';
 import { call, type Outcome } from '../basics/call';
+import { isOutOfReach } from '../basics/isOutOfReach';
 import { useSaver, type Saver } from '../basics/useSaver';
 import { useTryingAgain } from '../basics/useTryingAgain';
 import type { Writing } from './composeProps';
@@ -71,7 +72,7 @@ export function useSaving({ personId, postId, sealKey, version, savedAt, first }
           { personId, postId, sealKey },
           { version: based, writing: newest() },
         );
-        away.current = ['offline', 'unexpected', 'signedOut'].includes(outcome.code);
+        away.current = isOutOfReach(outcome.code);
         if (outcome.code === 'offline' || outcome.code === 'unexpected')
           setState({ kind: 'offline', kept: kept.current });
         else if (outcome.code === 'signedOut') setState({ kind: 'signedOut' });

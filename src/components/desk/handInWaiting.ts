@@ -3,6 +3,7 @@ import { handIn } from '../../contract/posts/handIn';
 import { savePost } from '../../contract/posts/savePost';
 import { waitingPost } from '../../contract/posts/waitingPost';
 import { call } from '../basics/call';
+import { isOutOfReach } from '../basics/isOutOfReach';
 import { newKey } from '../basics/newKey';
 import { findPressed, findUnsaved, forgetPressed, forgetUnsaved, isUnsaved } from '../basics/unsavedCopy';
 
@@ -16,8 +17,6 @@ export type Waited =
   /** Its writer has to look: there are two versions, or it was refused. */
   | { readonly kind: 'look'; readonly classId: string; readonly title: string };
 
-const AWAY: ReadonlySet<string> = new Set(['offline', 'unexpected', 'signedOut', 'busy']);
-
 /**
  * Hands in a post whose press waits on this device, from a page that is not its own: the words that only the device has are saved
  * first. A page that has the post open does that itself.
@@ -27,7 +26,7 @@ export async function handInWaiting(personId: string, postId: string): Promise<W
   if (at === null) return { kind: 'gone' };
   const found = await call(waitingPost, { postId });
   if (!found.ok) {
-    if (AWAY.has(found.code)) return { kind: 'waits' };
+    if (isOutOfReach(found.code)) return { kind: 'waits' };
     await forgetPressed({ personId, postId });
     return { kind: 'gone' };
   }
@@ -62,14 +61,14 @@ async function send({ at, ...whose }: Pressed, { sealKey, version, ...post }: Fo
     // Words that this device cannot open are not left out without a word.
     if (!copy) return { kind: 'look', ...post };
     const saved = await call(savePost, { postId, version: copy.version, writing: copy.writing });
-    if (!saved.ok) return AWAY.has(saved.code) ? { kind: 'waits' } : { kind: 'look', ...post };
+    if (!saved.ok) return isOutOfReach(saved.code) ? { kind: 'waits' } : { kind: 'look', ...post };
     if (saved.value.kind === 'branched') return { kind: 'look', ...post };
     await forgetUnsaved({ ...whose, sealKey });
     on = saved.value.version;
   }
   const pressed = { at, deviceNow: Date.now() };
   const handed = await call(handIn, { postId, version: on, pressed });
-  if (!handed.ok) return AWAY.has(handed.code) ? { kind: 'waits' } : { kind: 'look', ...post };
+  if (!handed.ok) return isOutOfReach(handed.code) ? { kind: 'waits' } : { kind: 'look', ...post };
   await forgetPressed(whose);
   return { kind: 'handedIn', ...post };
 }

@@ -6,6 +6,7 @@ import type { PostToCheck } from '../requirements/post';
 import type { AssignmentToCheck, Requirement } from '../requirements/requirement';
 import { LEAST_WORDS, maybeReadingAge } from '../requirements/kinds/readingLevel';
 import { titlePattern } from '../requirements/titlePattern';
+import { countedBy } from '../requirements/countedFor';
 import { countDocumentWords } from '../words/documentWords';
 import { begunStarter } from './starters';
 
@@ -228,12 +229,9 @@ class SampleWriter {
   }
 
   /** Paragraphs until the post has so many words, as a requirement counts them. */
-  sayUpTo(wanted: number, { excludeQuotations, excludeHeadings }: Requirement): void {
-    const counted = countDocumentWords(this.post().body, {
-      outline: this.assignment.outline,
-      excludeQuotations: excludeQuotations === true,
-      excludeHeadings: excludeHeadings === true,
-    });
+  sayUpTo(wanted: number, requirement: Requirement): void {
+    const options = countedBy({ ...requirement }, this.assignment.outline);
+    const counted = countDocumentWords(this.post().body, options);
     // A paragraph ends with a whole sentence.
     const each = this.wholeSentences(WORDS_OF_A_PARAGRAPH);
     for (let left = wanted - counted; left > 0; left -= each) this.say(Math.min(left, each));

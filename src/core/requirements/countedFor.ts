@@ -12,9 +12,17 @@ export type WordsAsked = Pick<AssignmentToCheck, 'outline' | 'requirements'>;
 export function countedFor(asked: WordsAsked | null): CountOptions {
   if (!asked) return {};
   const words = asked.requirements.find((one) => one.kind === 'words');
+  return countedBy({ ...words }, asked.outline);
+}
+
+/** Which words a requirement of words counts, in an assignment with such an outline. */
+export function countedBy(
+  settings: Readonly<Record<string, unknown>>,
+  outline: readonly string[],
+): CountOptions {
   return {
-    outline: asked.outline,
-    excludeQuotations: words?.['excludeQuotations'] === true,
-    excludeHeadings: words?.['excludeHeadings'] === true,
+    outline,
+    excludeQuotations: settings['excludeQuotations'] === true,
+    excludeHeadings: settings['excludeHeadings'] === true,
   };
 }

@@ -3,6 +3,9 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 
 /** Names no other bookmark has; the number of the paragraph follows. */
 const MARK = 'porch-number-';
+const DOCUMENT = 'word/document.xml';
+/** What says the numbers of lists. */
+const PARTS = [DOCUMENT, 'word/numbering.xml', 'word/styles.xml'];
 /** The levels that a list has in this format, ECMA-376 part 1, 17.9.3. */
 const LEVELS = 9;
 
@@ -20,10 +23,9 @@ interface NumberedList {
  * the package that makes HTML of it forgets where a list begins. What has no lists comes back as it was.
  */
 export function withNumbersMarked(file: Uint8Array): Uint8Array {
-  const files = unzipSync(file);
-  const [text, numbering, styles] = ['document', 'numbering', 'styles'].map(
-    (name) => files[`word/${name}.xml`],
-  );
+  // Pictures are unpacked only where there is something to say.
+  const parts = unzipSync(file, { filter: ({ name }) => PARTS.includes(name) });
+  const [text, numbering, styles] = PARTS.map((name) => parts[name]);
   if (!text || !numbering) return file;
   const document = parse(text);
   const lists = readLists(parse(numbering));
@@ -36,7 +38,7 @@ export function withNumbersMarked(file: Uint8Array): Uint8Array {
     if (list) mark(paragraph, countOn(list, numbered, counters, begun));
   }
   const marked = strToU8(new XMLSerializer().serializeToString(document));
-  return zipSync({ ...files, 'word/document.xml': marked }, { level: 0 });
+  return zipSync({ ...unzipSync(file), [DOCUMENT]: marked }, { level: 0 });
 }
 
 /** HTML whose numbered lists begin where the marks in their first items say, without the marks. */

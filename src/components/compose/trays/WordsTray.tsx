@@ -3,16 +3,13 @@
 import { Selection } from '@tiptap/pm/state';
 import { useTranslations } from 'next-intl';
 import { stretches } from '../../../core/document/stretches';
+import { countedBy } from '../../../core/requirements/countedFor';
 import type { TrayContentProps } from './trayProps';
 
 /** How many words stand where, so that a writer sees which part could grow or shrink. */
 export function WordsTray({ editor, assignment, answer, requirement, lower }: TrayContentProps) {
   const t = useTranslations('requirements.words.tray');
-  const parts = stretches(editor.state.doc, {
-    outline: assignment.outline,
-    excludeQuotations: requirement['excludeQuotations'] === true,
-    excludeHeadings: requirement['excludeHeadings'] === true,
-  });
+  const parts = stretches(editor.state.doc, countedBy({ ...requirement }, assignment.outline));
   const { toGo = 0, tooMany = 0 } = answer.message.values as { toGo?: number; tooMany?: number };
   return (
     <div className="mt-2 grid gap-3">

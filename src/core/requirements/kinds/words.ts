@@ -1,5 +1,6 @@
 import { countDocumentWords } from '../../words/documentWords';
 import { targetOf, withinLimits } from '../condition';
+import { countedBy } from '../countedFor';
 import type { RequirementKind } from '../kind';
 import { count, flag } from '../settings';
 
@@ -22,9 +23,8 @@ export const words: RequirementKind<WordsSettings> = {
     excludeHeadings: flag,
   },
   measure(settings, post, assignment) {
-    const { excludeQuotations = false, excludeHeadings = false, tolerance = 0, min, max } = settings;
-    const { outline } = assignment;
-    const measured = countDocumentWords(post.body, { excludeQuotations, excludeHeadings, outline });
+    const { tolerance = 0, min, max } = settings;
+    const measured = countDocumentWords(post.body, countedBy({ ...settings }, assignment.outline));
     const condition = withinLimits(settings, measured, { tolerance });
     const values = {
       measured,
