@@ -39,7 +39,7 @@ module.exports = {
     {
       name: 'components-never-reach-the-server',
       severity: 'error',
-      from: { path: '^src/components' },
+      from: { path: '^src/components', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^(src/(server|app|launch|commands)|demo|tests)' },
     },
     {

@@ -25,8 +25,14 @@ import { giveBackGrade } from '../src/server/deeds/reviews/giveBackGrade';
 import { judge } from '../src/server/deeds/reviews/judge';
 import { openHandIn } from '../src/server/deeds/reviews/openHandIn';
 import { sendBack } from '../src/server/deeds/reviews/sendBack';
-import { writeNote } from '../src/server/deeds/reviews/writeNote';
-import { findHandInByReceipt } from '../src/server/tables/handIns';
+import { answerNote } from '../src/server/deeds/notes/answerNote';
+import { keepNote } from '../src/server/deeds/notes/keepNote';
+import { sendNotes } from '../src/server/deeds/notes/sendNotes';
+import { findHandIn, findHandInByReceipt } from '../src/server/tables/handIns';
+import { findRevision } from '../src/server/tables/revisions';
+import { openStored } from '../src/server/tables/columns';
+import { plainText } from '../src/core/document/plainText';
+import { anchorOf } from '../src/core/notes/anchor';
 import { hashPasscode, hashSecret } from '../src/server/ground/secrets/secrets';
 import { ASSIGNMENTS, type DemoAssignment } from './assignments';
 import { drawPicture, type DrawingName } from './draw/picture';
@@ -36,7 +42,7 @@ import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insert
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { POSTS } from './writing';
-import type { DemoPost } from './writing/demoPost';
+import type { DemoNote, DemoPost } from './writing/demoPost';
 
 const DAY = 86_400_000;
 /** What the demo's children say of their pictures. */
@@ -230,8 +236,7 @@ async function withPictures(text: string, classId: string, personId: string, now
   for (const [whole, name = '', caption = '', credit = '', description = ''] of text.matchAll(
     /\{\{([^|}]+)\|([^|}]*)\|([^|}]*)\|([^}]*)\}\}/g,
   )) {
-    const file = await drawPicture(name as DrawingName);
-    const { pictureId } = succeeded(await addPicture({ classId, file }, { personId, now }));
+    const pictureId = await pictureOf(name as DrawingName, { classId, personId, now });
     const side = name.startsWith('cirrus') ? ' data-width="50" data-side="start"' : '';
     html = html.replace(
       whole,
@@ -239,6 +244,25 @@ async function withPictures(text: string, classId: string, personId: string, now
     );
   }
   return html;
+}
+
+interface Uploading {
+  readonly classId: string;
+  readonly personId: string;
+  readonly now: Date;
+}
+
+/** Who has uploaded which drawing: a picture that stays in a post stays the same one. */
+const uploaded = new Map<string, string>();
+
+async function pictureOf(name: DrawingName, { classId, personId, now }: Uploading): Promise<string> {
+  const key = `${classId} ${personId} ${name}`;
+  const known = uploaded.get(key);
+  if (known) return known;
+  const file = await drawPicture(name);
+  const { pictureId } = succeeded(await addPicture({ classId, file }, { personId, now }));
+  uploaded.set(key, pictureId);
+  return pictureId;
 }
 
 interface Reviewing {
@@ -261,11 +285,46 @@ async function review({ demo, postId, receipt, last, loading, moment }: Reviewin
     if (level !== null)
       succeeded(await perform(judge, { postId, handInId, criterionId: criterion.id, level }, asker));
   }
-  if (demo.note && (last || !demo.decision))
-    succeeded(await perform(writeNote, { postId, handInId, text: demo.note }, asker));
+  if (last || !demo.decision) await writeNotes({ demo, postId, handInId, loading, asker });
   if (!last || demo.decision === 'sentBack') succeeded(await perform(sendBack, { postId, handInId }, asker));
   else succeeded(await perform(accept, { postId, handInId }, asker));
   if (last && demo.gradeGivenBack) succeeded(await perform(giveBackGrade, { postId, handInId }, asker));
+}
+
+interface Noting extends Pick<Reviewing, 'demo' | 'postId' | 'loading'> {
+  readonly handInId: string;
+  readonly asker: { readonly personId: string; readonly now: Date };
+}
+
+/** The notes of a teacher on a hand-in, and what its writer said to them. */
+async function writeNotes({ demo, postId, handInId, loading, asker }: Noting): Promise<void> {
+  const revision = await findRevisionOfHandIn(handInId);
+  const text = plainText(openStored(revision));
+  const whole = demo.note ? [{ text: demo.note }] : [];
+  for (const note of [...whole, ...(demo.pinned ?? [])] as readonly (Partial<DemoNote> & {
+    text: string;
+  })[]) {
+    const { passage, suggested = null, answer } = note;
+    const from = passage ? text.indexOf(passage) : -1;
+    if (passage && from < 0) throw new RangeError(`no passage “${passage}” in ${demo.title}`);
+    const anchor = passage ? anchorOf(text, { from, to: from + passage.length }) : null;
+    const noteId = newId();
+    const target = anchor ? 'passage' : 'post';
+    const typed = { noteId, target, targetId: null, anchor, text: note.text, suggested, version: 0 } as const;
+    succeeded(await perform(keepNote, { postId, handInId, ...typed }, asker));
+    succeeded(await perform(sendNotes, { postId, handInId }, asker));
+    const writer = {
+      personId: loading.people.get(demo.student) ?? '',
+      now: new Date(asker.now.getTime() + HOUR / 2),
+    };
+    if (answer) succeeded(await perform(answerNote, { postId, noteId, text: answer, done: true }, writer));
+  }
+}
+
+/** The document that was handed in, as it is stored. */
+async function findRevisionOfHandIn(handInId: string): Promise<string> {
+  const handIn = await findHandIn(database, handInId);
+  return (handIn && (await findRevision(database, handIn.revisionId))?.body) ?? '';
 }
 
 /** A moment some days ago, at an hour at which children write; what is only hours ago stays so. */

@@ -11,9 +11,19 @@ export interface DemoPost {
   readonly handedIn?: readonly number[];
   /** What went with the first hand-in instead of `text`, where the post was handed in twice. */
   readonly firstText?: string;
+  /** A note on the whole post, and notes on passages of what was handed in then. */
   readonly note?: string;
+  readonly pinned?: readonly DemoNote[];
   readonly decision?: 'sentBack' | 'accepted';
   /** Chosen level of each criterion, in the rubric's order. */
   readonly levels?: readonly (number | null)[];
   readonly gradeGivenBack?: boolean;
+}
+
+/** A note on a passage, with other words for it, and what the writer said when it was done. */
+export interface DemoNote {
+  readonly passage: string;
+  readonly text: string;
+  readonly suggested?: string;
+  readonly answer?: string;
 }

@@ -9,7 +9,15 @@ export const SKIES: readonly DemoPost[] = [
     labels: ['three-skies', 'cumulus'],
     begun: 7,
     handedIn: [4, 1],
-    note: 'Four minutes, how lovely. What happened to it after that? And tell a reader why the bottoms were flat.',
+    note: 'I was on the compost lid with you. Tell a reader why the bottoms were flat.',
+    pinned: [
+      {
+        passage: 'it grew a second head in four minutes',
+        text: 'Four minutes, how lovely. What happened to it after that?',
+        answer: 'It fell apart! I put it in.',
+      },
+      { passage: 'They are made because of the heat.', text: 'Why does warm soil make a cloud?' },
+    ],
     levels: [3, 2, null],
     firstText: `## Monday: cauliflowers
 
@@ -52,7 +60,18 @@ Thin white hooks, very high, and no wind at all down here. My uncle says rain in
     begun: 6,
     handedIn: [3],
     decision: 'sentBack',
-    note: 'Lovely: a combed sky. How could you show a reader which way each wind blew? And who took the second picture?',
+    note: 'Lovely: a combed sky. Who took the second picture?',
+    pinned: [
+      {
+        passage: 'On Monday the sky over the landing looked combed.',
+        text: 'Bolder, if you like it so:',
+        suggested: 'On Monday the sky over the landing was combed.',
+      },
+      {
+        passage: 'the wind on my face and the wind up there did not agree at all',
+        text: 'How could you show a reader which way each one blew?',
+      },
+    ],
     levels: [2, null, null],
     text: `## Monday: a combed sky
 

@@ -104,7 +104,11 @@ import { judge } from './deeds/reviews/judge';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
-import { writeNote } from './deeds/reviews/writeNote';
+import { answerNote } from './deeds/notes/answerNote';
+import { dropNote } from './deeds/notes/dropNote';
+import { keepNote } from './deeds/notes/keepNote';
+import { sendNotes } from './deeds/notes/sendNotes';
+import { settleNote } from './deeds/notes/settleNote';
 
 /** Everything that a signed-in person can do through the interface. A new use case is named here and nowhere else. */
 export const USE_CASES = {
@@ -215,7 +219,11 @@ export const USE_CASES = {
   waitingPost,
   takeBack,
   openHandIn,
-  writeNote,
+  answerNote,
+  dropNote,
+  keepNote,
+  sendNotes,
+  settleNote,
   judge,
   judgeRequirement,
   setGrade,

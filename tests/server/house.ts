@@ -19,6 +19,8 @@ import { newId } from '../../src/server/ground/database/newId';
 import { closePool } from '../../src/server/ground/database/pool';
 import { insertLabel } from '../../src/server/tables/labels';
 import { insertPerson } from '../../src/server/tables/people';
+import { keepNote } from '../../src/server/deeds/notes/keepNote';
+import { sendNotes } from '../../src/server/deeds/notes/sendNotes';
 import { beginPost } from '../../src/server/deeds/posts/beginPost';
 import { handIn } from '../../src/server/deeds/posts/handIn';
 import { listHandIns } from '../../src/server/tables/handIns';
@@ -341,4 +343,17 @@ export async function whoSees(house: House, view: (desk: Desk) => unknown): Prom
     if (who !== 'visitor' && who !== 'administrator' && (await view(await deskFor(house, who))) !== null)
       seers.push(who);
   return seers;
+}
+
+/** Writes a note on a whole post and sends it, as `who`. @returns its id */
+export async function writeNote(
+  house: House,
+  who: Who,
+  { postId, handInId, text }: { readonly postId: string; readonly handInId: string; readonly text: string },
+): Promise<string> {
+  const noteId = newId();
+  const whole = { target: 'post', targetId: null, anchor: null, suggested: null, version: 0 } as const;
+  await succeeded(as(house, who, keepNote, { postId, handInId, noteId, text, ...whole }));
+  await succeeded(as(house, who, sendNotes, { postId, handInId }));
+  return noteId;
 }

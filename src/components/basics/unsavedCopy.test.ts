@@ -3,7 +3,8 @@ import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { NOTHING_BESIDE } from '../../core/posts/beside';
-import { closeDevice, countUnsaved, findUnsaved, forgetUnsaved, keepUnsaved } from './unsavedCopy';
+import { closeDevice } from './device';
+import { countUnsaved, findUnsaved, forgetUnsaved, keepUnsaved } from './unsavedCopy';
 
 const writing = { title: 'Skies', labels: [], beside: NOTHING_BESIDE, body: { type: 'doc' } };
 

@@ -25,6 +25,11 @@ import { onDemand } from '../basics/onDemand';
 
 const AsReadersSeeIt = onDemand(async () => (await import('./AsReadersSeeIt')).AsReadersSeeIt);
 
+const NotesToAnswer = onDemand(
+  async () => (await import('../notes/NotesToAnswer')).NotesToAnswer,
+  NotesInMargin,
+);
+
 const ClassPictures = onDemand(async () => (await import('../editor/picture/ClassPictures')).ClassPictures);
 
 /** The writing desk: the text, the railing that fills as it is written, and the gate. */
@@ -105,7 +110,7 @@ export function Compose(props: ComposeProps) {
             </div>
             <aside className="margin-end" aria-label={t('fromTeachers')}>
               {props.grade ? <GradeGivenBack {...props.grade} /> : null}
-              <NotesInMargin notes={props.notes} />
+              {asReaders ? null : <NotesToAnswer postId={post.id} notes={props.notes} editor={editor} />}
             </aside>
           </div>
         </main>

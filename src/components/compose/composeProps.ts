@@ -10,7 +10,7 @@ import type { AssignmentToCheck } from '../../core/requirements/requirement';
 import type { StepShown } from '../assignment/Steps';
 import type { Writing } from '../basics/unsavedCopy';
 import type { GradeShown } from '../feedback/GradeGivenBack';
-import type { NoteShown } from '../feedback/noteShown';
+import type { NoteShown } from '../../contract/notes/noteShown';
 
 export type { Writing };
 

@@ -1,5 +1,5 @@
 import { useTranslations } from 'next-intl';
-import type { NoteShown } from './noteShown';
+import type { NoteShown } from '../../contract/notes/noteShown';
 
 /** What teachers wrote to the writer; only the writer and the teachers see it. */
 export function NotesInMargin({ notes }: { readonly notes: readonly NoteShown[] }) {

@@ -1,7 +1,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { PlainLintel } from '../desk/PlainLintel';
-import type { NoteShown } from '../feedback/noteShown';
+import type { NoteShown } from '../../contract/notes/noteShown';
 import { GradeGivenBack, type GradeShown } from '../feedback/GradeGivenBack';
 import { NotesInMargin } from '../feedback/NotesInMargin';
 

@@ -10,10 +10,12 @@ interface CriterionBayProps {
   /** The first one that waits to be judged: its levels say what they look like. */
   readonly next: boolean;
   readonly onChoose: (level: number | null) => void;
+  /** Begins a note on it. */
+  readonly onNote: () => void;
 }
 
 /** A criterion whose slats are its levels: pressed, or chosen by a digit while the bay has the focus. */
-export function CriterionBay({ criterion, chosen, disabled, next, onChoose }: CriterionBayProps) {
+export function CriterionBay({ criterion, chosen, disabled, next, onChoose, onNote }: CriterionBayProps) {
   const t = useTranslations('review.criterion');
   const level = chosen === null ? null : criterion.levels[chosen];
   const name = t('bay', {
@@ -68,7 +70,15 @@ export function CriterionBay({ criterion, chosen, disabled, next, onChoose }: Cr
           <>
             <em className="wanting">{t('notJudged')}.</em> {t('how', { last: criterion.levels.length })}
           </>
-        )}
+        )}{' '}
+        <button
+          type="button"
+          className="act note-on"
+          aria-label={t('noteOn', { name: criterion.name })}
+          onClick={onNote}
+        >
+          {t('note')}
+        </button>
       </small>
     </div>
   );

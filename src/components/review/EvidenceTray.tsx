@@ -14,13 +14,15 @@ interface EvidenceTrayProps {
   readonly requirements: readonly Requirement[];
   readonly busy: boolean;
   /** Says whether something that is looked for by eye is there. */
+  /** Begins a note on a requirement. */
+  readonly onNote: (requirementId: string) => void;
   readonly onJudge: (requirementId: string, judgement: Judgement | null) => void;
 }
 
 const JUDGEMENTS: readonly Judgement[] = ['yes', 'partly', 'no'];
 
 /** The evidence for each requirement, as the server computed it at the hand-in. */
-export function EvidenceTray({ answer, requirements, busy, onJudge }: EvidenceTrayProps) {
+export function EvidenceTray({ answer, requirements, busy, onNote, onJudge }: EvidenceTrayProps) {
   const t = useTranslations('review');
   const nameOf = useRequirementName();
   return (
@@ -60,6 +62,9 @@ export function EvidenceTray({ answer, requirements, busy, onJudge }: EvidenceTr
                     ))}
                   </span>
                 ) : null}
+                <button type="button" className="act mt-1" onClick={() => onNote(one.id)}>
+                  {t('noteOnThis')} <span className="sr-only">{nameOf(requirement)}</span>
+                </button>
               </span>
             </li>
           );

@@ -3,30 +3,44 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { addressesOf } from '../../contract/addresses';
 import type { InputOf } from '../../contract/input';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
+import { accept } from '../../contract/reviews/accept';
 import { openHandIn } from '../../contract/reviews/openHandIn';
-import { writeNote } from '../../contract/reviews/writeNote';
+import { sendBack } from '../../contract/reviews/sendBack';
 import { narrower, type Audience } from '../../core/access/audience';
+import { anchorOf } from '../../core/notes/anchor';
+import type { Passage } from '../../core/notes/passage';
 import { call, type Outcome } from '../basics/call';
 import { useAsking } from '../basics/useAsking';
 import { Steps } from '../assignment/Steps';
-import { NotesInMargin } from '../feedback/NotesInMargin';
-import { ChangedText } from '../revisions/ChangedText';
-import { NewNote } from './NewNote';
+import { useNotes } from '../notes/useNotes';
+import { ChangedBeside } from './ChangedBeside';
+import { ChangedBesideText } from './ChangedBesideText';
+import { isLost, NotesOfReview } from './NotesOfReview';
 import { ReviewRailing } from './ReviewRailing';
+import { ReviewTurns } from './ReviewTurns';
+import { TextToPin } from './TextToPin';
+import { useReading, type Turn } from './useReading';
 import type { ActOnHandIn, ReviewProps } from './reviewProps';
 
-/** A handed-in post as a teacher reads it: the text as readers see it, notes beside it, the teacher's railing below. */
+/** What sends the notes along. */
+const DECISIONS: ReadonlySet<string> = new Set([accept.name, sendBack.name]);
+
+/** A handed-in post as a teacher reads it: the text with what changed, notes beside their passages, the teacher's railing below. */
 export function Review(props: ReviewProps) {
-  const { postId, handInId, notes } = props;
+  const { postId, handInId, changed, writer } = props;
   const t = useTranslations('review');
   const router = useRouter();
-  const { busy, problem, wait } = useAsking();
+  const { busy, problem, wait, say } = useAsking();
   const opened = useRef('');
+  const [turn, setTurn] = useState<Turn>(changed ? 'changed' : 'notes');
+  const [pinningAgain, setPinningAgain] = useState<string | null>(null);
+  const work = useNotes({ postId, handInId, reader: props.reader }, props.notes);
+  const reading = useReading(work.notes, turn, changed?.changes ?? null);
 
   useEffect(() => {
     // Reading is noted when the page stands before a teacher, not when a link to it was looked at in advance.
@@ -40,49 +54,58 @@ export function Review(props: ReviewProps) {
     if (ok) router.refresh();
     return ok;
   };
-  const act: ActOnHandIn = (deed, more) =>
+  const act: ActOnHandIn = async (deed, more) => {
+    const decides = DECISIONS.has(deed.name);
+    // What is decided sends the notes along, the last typed word among them.
+    if (decides && !(await work.flush())) {
+      say(t('gate.notKept'));
+      return false;
+    }
     // The compiler does not see that what is named and the rest are the whole.
-    told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
+    const done = await told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
+    if (done && decides) work.noteSent();
+    return done;
+  };
   const letRead = async (audience: Audience) => {
     const { published } = props.readers;
     const narrows = published !== null && narrower(audience, published) === audience;
     return told(call(narrows ? narrowPost : publish, { postId, audience }));
   };
+  const sendNotes = async () => {
+    if (await work.flush()) await wait(work.send());
+    else say(t('gate.notKept'));
+  };
+  const pin = (passage: Passage) => {
+    if (!reading.page) return;
+    const anchor = anchorOf(reading.page.text, passage);
+    if (pinningAgain) work.pinAgain(pinningAgain, anchor);
+    else work.begin({ target: 'passage', targetId: null, anchor });
+    setPinningAgain(null);
+    if (turn === 'readers') setTurn('notes');
+  };
 
   return (
     <>
       <main className="leafpage" id="main">
-        <div className="spread">
-          <aside className="margin-start spare" aria-label={t('about')}>
-            <p className="text-ink-2">{t('readAs')}</p>
-            {props.parts.length ? (
+        <div className="spread reviewed">
+          <aside className="margin-start" aria-label={t('about')}>
+            <ReviewTurns
+              {...props}
+              turn={turn}
+              onTurn={setTurn}
+              notes={work.notes.length}
+              lost={work.notes.filter((note) => isLost(note, reading)).length}
+            />
+            {changed && turn === 'changed' ? (
+              <ChangedBeside places={changed.changes.places} page={reading.page} label={t('turns.changed')} />
+            ) : (
               <>
-                <h2 className="mt-4 font-semibold">{t('parts')}</h2>
-                <ol className="mt-1 grid gap-1 text-ink-2">
-                  {props.parts.map((part, index) => (
-                    <li key={index}>{part}</li>
-                  ))}
-                </ol>
+                {turn === 'notes' ? (
+                  <NotesOfReview {...props} lost work={work} reading={reading} onPinAgain={setPinningAgain} />
+                ) : null}
+                <AboutPost {...props} />
               </>
-            ) : null}
-            {props.steps.length ? <Steps steps={props.steps} /> : null}
-            <p className="mt-3">
-              <Link
-                className="act !whitespace-normal"
-                href={addressesOf(props.classId).set(props.assignmentId)}
-                prefetch={false}
-              >
-                {t('set', { title: props.assignmentTitle })}
-              </Link>
-            </p>
-            {props.readBy.length ? (
-              <p className="mt-3 text-ink-2">
-                {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}
-              </p>
-            ) : null}
-            <p className="mt-3 text-ink-2">
-              {t.rich('keys', { k: (chunks) => <kbd className="key">{chunks}</kbd> })}
-            </p>
+            )}
           </aside>
           <article className="sheet-text">
             <h1 className="post-title">{props.title || t('untitled')}</h1>
@@ -93,7 +116,7 @@ export function Review(props: ReviewProps) {
             ) : null}
             <p className="mb-4 text-[14px] text-ink-2">
               {[
-                props.writer.name,
+                writer.name,
                 t('handedIn', { when: props.handedIn }),
                 props.daysLate > 0 ? t('daysLate', { days: props.daysLate }) : null,
                 t('words', { count: props.words }),
@@ -102,27 +125,71 @@ export function Review(props: ReviewProps) {
                 .filter(Boolean)
                 .join(' · ')}
             </p>
-            {props.changed ? (
-              <details className="mb-5 border-l-4 border-dusk pl-3">
-                <summary className="cursor-pointer font-semibold">
-                  {t('since', { when: props.changed.since, ...props.changed.changes.words })}
-                </summary>
-                <ChangedText changes={props.changed.changes} />
-              </details>
-            ) : null}
-            <div className="prose" dangerouslySetInnerHTML={{ __html: props.html }} />
+            {changed && turn === 'changed' ? <ChangedBesideText changes={changed.changes} /> : null}
+            <TextToPin
+              html={props.html}
+              language={props.language}
+              reading={reading}
+              pinningAgain={pinningAgain !== null}
+              onPin={pin}
+              onPicture={(targetId) => work.begin({ target: 'picture', targetId, anchor: null })}
+            />
             {props.documents.map((one) => (
               <DocumentCopy key={one.address} {...one} />
             ))}
+            <p className="mt-6 text-[14px] text-ink-2">
+              {t.rich('keys', { k: (chunks) => <kbd className="key">{chunks}</kbd> })}
+            </p>
           </article>
           <aside className="margin-end pr-6" aria-label={t('notes')}>
-            <NotesInMargin notes={notes} />
-            <NewNote writer={props.writer.name} onWrite={(text) => act(writeNote, { text })} />
+            <NotesOfReview {...props} work={work} reading={reading} onPinAgain={setPinningAgain} />
           </aside>
         </div>
       </main>
-      <ReviewRailing {...props} busy={busy} problem={problem} act={act} publish={letRead} />
+      <ReviewRailing
+        {...props}
+        busy={busy}
+        problem={problem}
+        act={act}
+        publish={letRead}
+        notesAtWork={work}
+        sendNotes={() => void sendNotes()}
+      />
     </>
+  );
+}
+
+/** What else there is to know of the post. */
+function AboutPost(props: ReviewProps) {
+  const t = useTranslations('review');
+  return (
+    <div className="spare">
+      {props.parts.length ? (
+        <>
+          <h2 className="mt-4 font-semibold">{t('parts')}</h2>
+          <ol className="mt-1 grid gap-1 text-ink-2">
+            {props.parts.map((part, index) => (
+              <li key={index}>{part}</li>
+            ))}
+          </ol>
+        </>
+      ) : null}
+      {props.steps.length ? <Steps steps={props.steps} /> : null}
+      <p className="mt-3">
+        <Link
+          className="act !whitespace-normal"
+          href={addressesOf(props.classId).set(props.assignmentId)}
+          prefetch={false}
+        >
+          {t('set', { title: props.assignmentTitle })}
+        </Link>
+      </p>
+      {props.readBy.length ? (
+        <p className="mt-3 text-ink-2">
+          {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}
+        </p>
+      ) : null}
+    </div>
   );
 }
 

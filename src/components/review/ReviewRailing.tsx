@@ -52,6 +52,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
             chosen={levels[criterion.id] ?? null}
             disabled={props.busy}
             next={criterion.id === firstOpen}
+            onNote={() =>
+              props.notesAtWork.begin({ target: 'criterion', targetId: criterion.id, anchor: null })
+            }
             onChoose={(level) => void act(judge, { criterionId: criterion.id, level })}
           />
         ))}
@@ -75,6 +78,10 @@ export function ReviewRailing(props: ReviewRailingProps) {
             answer={answer}
             requirements={requirements}
             busy={props.busy}
+            onNote={(targetId) => {
+              lower();
+              props.notesAtWork.begin({ target: 'requirement', targetId, anchor: null });
+            }}
             onJudge={(requirementId, judgement) => void act(judgeRequirement, { requirementId, judgement })}
           />
         </Tray>

@@ -48,6 +48,14 @@ export function TeacherGate(props: GateProps) {
             {problem}
           </p>
         ) : null}
+        {props.notesAtWork.unsent > 0 ? (
+          <p className="px-2.5 pb-1.5 text-[13px]">
+            {t('unsent', { count: props.notesAtWork.unsent })}{' '}
+            <button type="button" className="act" disabled={busy} onClick={props.sendNotes}>
+              {t('sendNotes')}
+            </button>
+          </p>
+        ) : null}
         {readers.askedAddress ? (
           <p className="px-2.5 pb-1.5 text-[13px]">{t('askedAddress', { address: readers.askedAddress })}</p>
         ) : null}

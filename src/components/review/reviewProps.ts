@@ -3,14 +3,15 @@ import type { InPicturesShown } from '../../contract/publications/inPicturesShow
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
-import type { ChangesShown } from '../../core/posts/changesShown';
+import type { ChangesMarked } from '../../core/posts/changesShown';
 import type { Closed, ReadersNow } from '../../core/privacy/readersNow';
 import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Requirement } from '../../core/requirements/requirement';
+import type { NotesAtWork } from '../notes/useNotes';
 import type { StepShown } from '../assignment/Steps';
-import type { NoteShown } from '../feedback/noteShown';
+import type { NoteShown } from '../../contract/notes/noteShown';
 
 /** Everything that a teacher sees of a handed-in post. */
 export interface ReviewProps {
@@ -19,8 +20,16 @@ export interface ReviewProps {
   readonly title: string;
   readonly subtitle: string;
   readonly html: string;
-  /** What is new since a teacher last opened it; null for a first hand-in. */
-  readonly changed: { readonly since: string; readonly changes: ChangesShown } | null;
+  /** What is new since this teacher last opened it, or since a chosen hand-in; null for a first one, and for too much. */
+  readonly changed: {
+    /** The hand-in that it is compared with, and when this teacher read that; null where they did not. */
+    readonly ordinal: number;
+    readonly handedIn: string;
+    readonly readAt: string | null;
+    readonly changes: ChangesMarked;
+  } | null;
+  /** The hand-ins before, oldest first. */
+  readonly earlier: readonly { readonly ordinal: number; readonly handedIn: string }[];
   /** How a growing post stands by what it is to reach; none for one that is written once. */
   readonly steps: readonly StepShown[];
   /** Its shared documents with what each said when it was handed in; null where a stranger could not read it. */
@@ -50,6 +59,10 @@ export interface ReviewProps {
   readonly override: { readonly grade: number; readonly reason: string } | null;
   readonly gradeGivenBack: { readonly grade: number; readonly when: string } | null;
   readonly notes: readonly NoteShown[];
+  /** Who reads; what they type and nobody has kept yet is sealed on this device. */
+  readonly reader: { readonly id: string; readonly sealKey: string };
+  /** Of the class: BCP 47. */
+  readonly language: string;
   readonly readers: {
     /** Null while nobody but its writer and the teachers reads it. */
     readonly now: ReadersNow | null;
@@ -91,6 +104,8 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly busy: boolean;
   readonly problem: string;
   readonly act: ActOnHandIn;
+  readonly notesAtWork: NotesAtWork;
+  readonly sendNotes: () => void;
   /** Lets others read it; true when it was done. */
   readonly publish: (audience: Audience) => Promise<boolean>;
 }

@@ -172,6 +172,7 @@ const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['comment.tend', ['editor', 'teacher', 'supplyTeacher']],
   ['page.open', ['teacher', 'supplyTeacher']],
   ['note.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['note.answer', ['writer']],
   ['picture.tell', ['writer', 'teacher', 'supplyTeacher']],
   ['grade.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
 ];

@@ -122,6 +122,7 @@ export const ACCESS = {
   'page.erase':        ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
   'handout.add':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'note.read':         ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'note.answer':       ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
   'grade.read':        ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'picture.add':       ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'picture.tell':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],

@@ -1,6 +1,7 @@
 import { diffArrays } from 'diff';
 import type { Node } from 'prosemirror-model';
-import { likeness, wordChanges, type WordChange } from './words';
+import { linesOf } from '../document/plainText';
+import { likeness, sharedWords, wordChanges, type WordChange } from './words';
 
 /** What became of one block of a document. */
 export type BlockChange =
@@ -51,8 +52,7 @@ function blocksOf(document: Node): readonly Block[] {
 
 /** All text within a block, a line for each block inside it. */
 export function textOf(node: Node): string {
-  const lines = node.isTextblock ? '\n' : ' ';
-  return node.textBetween(0, node.content.size, '\n', lines).trim();
+  return linesOf(node).join('\n').trim();
 }
 
 /** Which old block became which young one. */
@@ -114,11 +114,11 @@ class Pairs {
     if (this.openYoung().length * this.openOld().length > MOST_PAIRS) return;
     for (const index of this.openYoung()) {
       const [low, high] = this.gapAround(index);
-      const within = this.best(index, (old) => old > low && old < high);
+      const within = this.best(index, (old) => old > low && old < high, grownAlike);
       if (within !== null) this.pair(within, index, false);
     }
     for (const index of this.openYoung()) {
-      const anywhere = this.best(index, () => true);
+      const anywhere = this.best(index, () => true, likeness);
       if (anywhere !== null) this.pair(anywhere, index, true);
     }
   }
@@ -186,7 +186,11 @@ class Pairs {
     return [low, high];
   }
 
-  private best(index: number, allowed: (old: number) => boolean): number | null {
+  private best(
+    index: number,
+    allowed: (old: number) => boolean,
+    alikeness: (one: string, other: string) => number,
+  ): number | null {
     const { node, text } = this.young[index]!;
     let best: { readonly old: number; readonly likeness: number } | null = null;
     for (const old of this.openOld()) {
@@ -196,11 +200,20 @@ class Pairs {
         ? 1
         : text === '' || other.text === ''
           ? 0
-          : likeness(text, other.text);
+          : alikeness(text, other.text);
       if (alike >= ALIKE && alike > (best?.likeness ?? 0)) best = { old, likeness: alike };
     }
     return best?.old ?? null;
   }
+}
+
+/** Fewer words of one text in another are no sign that it became that one. */
+const FEWEST_KEPT = 5;
+
+/** How alike two texts at the same place are: also as much as most of the shorter one stands in the longer, which grew out of it. */
+function grownAlike(one: string, other: string): number {
+  const { shared, shorter } = sharedWords(one, other);
+  return Math.max(likeness(one, other), shared >= FEWEST_KEPT ? shared / shorter : 0);
 }
 
 /** One picture, video or shared document is the same whatever stands around it. */

@@ -59,9 +59,14 @@ function wordsThat(kind: WordChange['kind'], changes: readonly WordChange[]): nu
  * Two empty texts are alike.
  */
 export function likeness(one: string, other: string): number {
+  const { shared, all } = sharedWords(one, other);
+  return all === 0 ? 1 : (2 * shared) / all;
+}
+
+/** How many words two texts share, how many the shorter has, and how many both have together. */
+export function sharedWords(one: string, other: string) {
   const first = wordsOf(one);
   const second = wordsOf(other);
-  if (first.length + second.length === 0) return 1;
   const left = new Map<string, number>();
   for (const word of first) left.set(word, (left.get(word) ?? 0) + 1);
   let shared = 0;
@@ -71,7 +76,7 @@ export function likeness(one: string, other: string): number {
     left.set(word, count - 1);
     shared += 1;
   }
-  return (2 * shared) / (first.length + second.length);
+  return { shared, shorter: Math.min(first.length, second.length), all: first.length + second.length };
 }
 
 function wordsOf(text: string): readonly string[] {

@@ -8,11 +8,17 @@ export const blockText = rememberByNode((block: Node): string =>
 
 /** The whole document as plain text, a line for each block, in reading order. */
 export function plainText(document: Node): string {
+  return linesOf(document).join('\n');
+}
+
+/** The text of each block in which words stand, in reading order: of one such block its own. */
+export function linesOf(node: Node): readonly string[] {
+  if (node.isTextblock) return [blockText(node)];
   const lines: string[] = [];
-  document.descendants((node) => {
-    if (!node.isTextblock) return true;
-    lines.push(blockText(node));
+  node.descendants((inner) => {
+    if (!inner.isTextblock) return true;
+    lines.push(blockText(inner));
     return false;
   });
-  return lines.join('\n');
+  return lines;
 }

@@ -1,16 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anchorFinder, type Anchor } from './anchor';
+import { anchorFinder, anchorOf, type Anchor } from './anchor';
 import { placesOutsideWords } from './outsideWords';
 import type { Passage } from './passage';
 
 const find = (text: string, anchor: Anchor) => anchorFinder(text)(anchor);
-const anchorIn = (text: string, from: number, to: number): Anchor => ({
-  quote: text.slice(from, to),
-  prefix: text.slice(Math.max(0, from - 32), from),
-  suffix: text.slice(to, to + 32),
-  start: from,
-});
+const anchorIn = (text: string, from: number, to: number): Anchor => anchorOf(text, { from, to });
 
 /** Edits between two texts, by the definition. */
 function editsBetween(one: string, other: string): number {
@@ -95,6 +90,23 @@ test('quotes longer than a block of bits are counted as exactly', () => {
 });
 
 describe('a passage', () => {
+  test('is kept with what stands around it', () => {
+    expect(anchorOf('The fog came in.', { from: 4, to: 7 })).toEqual({
+      quote: 'fog',
+      prefix: 'The ',
+      suffix: ' came in.',
+      start: 4,
+    });
+  });
+
+  test('is pinned by its beginning where it is long', () => {
+    const text = `${'a'.repeat(50)} ${'fog '.repeat(1000)}end`;
+    const anchor = anchorOf(text, { from: 51, to: text.length });
+    expect(anchor.quote).toHaveLength(2000);
+    expect([anchor.prefix.length, anchor.suffix.length]).toEqual([32, 32]);
+    expect(find(text, anchor)).toEqual({ from: 51, to: 2051 });
+  });
+
   test('of nothing is nowhere', () => {
     expect(find('all of it', { quote: '', prefix: '', suffix: '', start: 0 })).toBeNull();
   });

@@ -1,5 +1,6 @@
 import { fewestEdits } from './fewestEdits';
 import { placesOutsideWords } from './outsideWords';
+import { LONGEST_QUOTE } from './note';
 import type { Passage } from './passage';
 
 /** Where a note belongs: a passage of a post's plain text, in UTF-16 units. */
@@ -13,6 +14,9 @@ export interface Anchor {
   readonly start: number;
 }
 
+/** Characters kept before and after a passage. */
+const AROUND = 32;
+
 /** JSON Schema of an anchor. */
 export const anchorSchema = {
   type: 'object',
@@ -20,11 +24,25 @@ export const anchorSchema = {
   additionalProperties: false,
   properties: {
     quote: { type: 'string' },
-    prefix: { type: 'string', maxLength: 32 },
-    suffix: { type: 'string', maxLength: 32 },
+    prefix: { type: 'string', maxLength: AROUND },
+    suffix: { type: 'string', maxLength: AROUND },
     start: { type: 'integer', minimum: 0 },
   },
 } as const;
+
+/**
+ * The anchor of a passage of a plain text. What is longer than a quote may be is pinned by its beginning.
+ * @param passage not empty, and within the text
+ */
+export function anchorOf(text: string, { from, to }: Passage): Anchor {
+  const end = Math.min(to, from + LONGEST_QUOTE);
+  return {
+    quote: text.slice(from, end),
+    prefix: text.slice(Math.max(0, from - AROUND), from),
+    suffix: text.slice(end, end + AROUND),
+    start: from,
+  };
+}
 
 /** Shorter quotes are found as they stand or not at all. */
 const SHORTEST_MENDED = 12;

@@ -1,6 +1,7 @@
 import type { Node } from 'prosemirror-model';
 import type { BlockChange } from '../changes/blocks';
 import type { Changes } from '../changes/changes';
+import { changesInText, type ChangesInText } from '../changes/changesInText';
 import type { WordChange } from '../changes/words';
 import { readersHtml } from '../document/html/readersHtml';
 import { documentSchema } from '../document/schema';
@@ -19,6 +20,13 @@ export type ChangesShown = Omit<Changes, 'blocks'> & { readonly blocks: readonly
 
 export function showChanges(changes: Changes): ChangesShown {
   return { ...changes, blocks: changes.blocks.map(showBlock) };
+}
+
+/** What changed, to be marked in the later text as it stands there. */
+export type ChangesMarked = Omit<Changes, 'blocks'> & ChangesInText;
+
+export function markChanges({ blocks, ...changes }: Changes): ChangesMarked {
+  return { ...changes, ...changesInText(blocks) };
 }
 
 export function showBlock(change: BlockChange): BlockShown {

@@ -9,6 +9,7 @@ import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
 import type { Grade } from '../../core/grading/grade';
 import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
+import { anchorSchema, type Anchor } from '../../core/notes/anchor';
 import { besideSchema, type Beside } from '../../core/posts/beside';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import { CONSENT_PURPOSES, type ConsentPurpose } from '../../core/privacy/consent';
@@ -59,6 +60,9 @@ export const documentsFrom = column<RevisionCopy['documents']>('documents', {
   type: 'array',
   items: withAll({ address: text, title: text }),
 });
+
+/** The passage that a note belongs to. */
+export const anchorFrom = maybe(column<Anchor>('anchor', anchorSchema));
 
 export const slatsFrom = column<readonly Slat[]>('slats', { type: 'array', items: { enum: SLATS } });
 

@@ -1,13 +1,35 @@
+import type { Anchor } from '../../core/notes/anchor';
+import type { NoteTarget } from '../../core/notes/note';
 import type { Database } from '../ground/database/database';
+import { anchorFrom } from './columns';
 
 export interface NoteRow {
   readonly id: string;
+  readonly postId: string;
   /** What its author read. */
   readonly revisionId: string;
   readonly authorId: string;
-  readonly text: string;
+  readonly target: NoteTarget;
+  /** Which picture, requirement or criterion; null for the others. */
+  readonly targetId: string | null;
+  readonly anchor: Anchor | null;
+  /** As its author has it now, and as its reader has it: null while it is only typed. */
+  readonly typed: string;
+  readonly suggested: string | null;
+  readonly sent: string | null;
+  readonly sentSuggested: string | null;
+  readonly sentAt: Date | null;
+  readonly settledAt: Date | null;
+  readonly version: number;
   readonly createdAt: Date;
 }
+
+const COLUMNS = `notes.id, post_id AS postId, revision_id AS revisionId, author_id AS authorId, target, target_id AS targetId, anchor, typed,
+  suggested, sent, sent_suggested AS sentSuggested, sent_at AS sentAt, settled_at AS settledAt, version, notes.created_at AS createdAt`;
+
+type Stored = Omit<NoteRow, 'anchor'> & { readonly anchor: string | null };
+
+const rowOf = <Row extends Stored>({ anchor, ...row }: Row) => ({ ...row, anchor: anchorFrom(anchor) });
 
 /** How many notes were sent for some posts, and the beginning of the latest, by post; posts without any are not named. */
 export async function listNotesBriefly(
@@ -30,41 +52,142 @@ export async function listNotesBriefly(
   return new Map(rows.map(({ postId, ...row }) => [postId, row]));
 }
 
-/** Keeps a note and sends it in one. */
+/** Holds a note until the transaction ends; null where there is none on that post. */
+export async function lockNote(database: Database, id: string, postId: string): Promise<NoteRow | null> {
+  const [row] = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM notes WHERE id = :id AND post_id = :postId FOR UPDATE`,
+    { id, postId },
+  );
+  return row ? rowOf(row) : null;
+}
+
+/** What can be changed of a note until it is sent, and after. */
+type Typed = Pick<NoteRow, 'id' | 'anchor' | 'typed' | 'suggested'>;
+
+/** Begins a note. False where one of that id is there. */
 export async function insertNote(
   database: Database,
-  note: NoteRow & { readonly postId: string },
-): Promise<void> {
+  {
+    anchor,
+    ...note
+  }: Typed & Pick<NoteRow, 'postId' | 'revisionId' | 'authorId' | 'target' | 'targetId' | 'createdAt'>,
+): Promise<boolean> {
+  const inserted = await database.change(
+    `INSERT INTO notes (id, post_id, revision_id, author_id, target, target_id, anchor, typed, suggested, created_at)
+     VALUES (:id, :postId, :revisionId, :authorId, :target, :targetId, :anchor, :typed, :suggested, :createdAt)
+     ON DUPLICATE KEY UPDATE id = id`,
+    { ...note, anchor: anchor && JSON.stringify(anchor) },
+  );
+  return inserted > 0;
+}
+
+export async function updateNote(database: Database, { anchor, ...note }: Typed): Promise<void> {
   await database.change(
-    `INSERT INTO notes (id, post_id, revision_id, author_id, typed, sent, sent_at, created_at)
-     VALUES (:id, :postId, :revisionId, :authorId, :text, :text, :createdAt, :createdAt)`,
+    `UPDATE notes SET anchor = :anchor, typed = :typed, suggested = :suggested, version = version + 1 WHERE id = :id`,
+    { ...note, anchor: anchor && JSON.stringify(anchor) },
+  );
+}
+
+export async function deleteNote(database: Database, id: string): Promise<void> {
+  await database.change('DELETE FROM notes WHERE id = :id', { id });
+}
+
+export async function updateSettled(database: Database, id: string, at: Date | null): Promise<void> {
+  await database.change('UPDATE notes SET settled_at = :at WHERE id = :id', { id, at });
+}
+
+/** Sends all that somebody has typed on a post and not sent so; those without words stay. @returns how many there were */
+export async function sendTypedNotes(
+  database: Database,
+  note: Pick<NoteRow, 'postId' | 'authorId'> & { readonly now: Date },
+): Promise<number> {
+  return database.change(
+    `UPDATE notes SET sent = typed, sent_suggested = suggested, sent_at = COALESCE(sent_at, :now)
+     WHERE post_id = :postId AND author_id = :authorId AND (TRIM(typed) <> '' OR suggested IS NOT NULL)
+       AND (sent IS NULL OR BINARY sent <> BINARY typed OR NOT (BINARY sent_suggested <=> BINARY suggested))`,
     { ...note },
   );
 }
 
-/** The note with the same words that somebody wrote on a revision since a moment; its id. */
-export async function findSameNote(
+/** How many notes somebody has at a post. */
+export async function countNotesOf(
   database: Database,
-  said: Pick<NoteRow, 'revisionId' | 'authorId' | 'text'> & { readonly since: Date },
-): Promise<string | null> {
-  const [row] = await database.rows<{ readonly id: string }>(
-    `SELECT id FROM notes WHERE revision_id = :revisionId AND author_id = :authorId AND created_at > :since
-       AND BINARY typed = BINARY :text LIMIT 1`,
-    { ...said },
+  { postId, authorId }: Pick<NoteRow, 'postId' | 'authorId'>,
+): Promise<number> {
+  const [row] = await database.rows<{ readonly count: number }>(
+    'SELECT COUNT(*) AS count FROM notes WHERE post_id = :postId AND author_id = :authorId',
+    { postId, authorId },
   );
-  return row?.id ?? null;
+  return row?.count ?? 0;
 }
 
-/** The notes of a post that were sent to its writer, oldest first. */
+/** What was said to a note. */
+export interface NoteAnswerRow {
+  readonly noteId: string;
+  readonly authorId: string;
+  /** Empty where it only says that it is done. */
+  readonly text: string;
+  readonly done: boolean;
+  readonly at: Date;
+}
+
+export async function insertNoteAnswer(
+  database: Database,
+  answer: NoteAnswerRow & { readonly id: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO note_answers (id, note_id, author_id, text, done, at)
+     VALUES (:id, :noteId, :authorId, :text, :done, :at)`,
+    { ...answer },
+  );
+}
+
+/** Whether somebody said the same to a note since a moment. */
+export async function isSameNoteAnswer(
+  database: Database,
+  { noteId, authorId, text, done }: NoteAnswerRow,
+  since: Date,
+): Promise<boolean> {
+  const rows = await database.rows(
+    `SELECT 1 FROM note_answers WHERE note_id = :noteId AND author_id = :authorId AND done = :done AND at > :since
+       AND BINARY text = BINARY :text LIMIT 1`,
+    { noteId, authorId, text, done, since },
+  );
+  return rows.length > 0;
+}
+
+export async function countNoteAnswers(database: Database, noteId: string): Promise<number> {
+  const [row] = await database.rows<{ readonly count: number }>(
+    'SELECT COUNT(*) AS count FROM note_answers WHERE note_id = :noteId',
+    { noteId },
+  );
+  return row?.count ?? 0;
+}
+
+/** What was said to the notes of a post, oldest first. */
+export async function listNoteAnswers(database: Database, postId: string): Promise<readonly NoteAnswerRow[]> {
+  const rows = await database.rows<Omit<NoteAnswerRow, 'done'> & { readonly done: number }>(
+    `SELECT note_id AS noteId, note_answers.author_id AS authorId, note_answers.text, done, at
+     FROM note_answers JOIN notes ON notes.id = note_id WHERE post_id = :postId ORDER BY at, done, note_answers.id`,
+    { postId },
+  );
+  return rows.map((row) => ({ ...row, done: row.done === 1 }));
+}
+
+/** A note with who wrote it. */
+export type NoteSigned = NoteRow & { readonly givenName: string; readonly familyName: string };
+
+/** The notes of a post that were sent to its writer, and those that somebody has only typed, oldest first. */
 export async function listNotes(
   database: Database,
   postId: string,
-): Promise<readonly (NoteRow & { readonly givenName: string; readonly familyName: string })[]> {
-  return database.rows(
-    `SELECT notes.id, revision_id AS revisionId, author_id AS authorId, sent AS text, notes.created_at AS createdAt,
-       given_name AS givenName, family_name AS familyName
-     FROM notes JOIN people ON people.id = notes.author_id 
-     WHERE post_id = :postId AND sent_at IS NOT NULL ORDER BY notes.created_at`,
-    { postId },
+  { typedBy }: { readonly typedBy: string | null } = { typedBy: null },
+): Promise<readonly NoteSigned[]> {
+  const rows = await database.rows<Stored & Pick<NoteSigned, 'givenName' | 'familyName'>>(
+    `SELECT ${COLUMNS}, given_name AS givenName, family_name AS familyName
+     FROM notes JOIN people ON people.id = notes.author_id
+     WHERE post_id = :postId AND (sent_at IS NOT NULL OR notes.author_id = :typedBy) ORDER BY notes.created_at, notes.id`,
+    { postId, typedBy },
   );
+  return rows.map(rowOf);
 }

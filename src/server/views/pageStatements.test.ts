@@ -12,6 +12,7 @@ import {
   setWork,
   succeeded,
   writePost,
+  writeNote,
 } from '../../../tests/server/house';
 import { readerOf } from '../ground/access/reader';
 import { writeComment } from '../deeds/comments/writeComment';
@@ -21,7 +22,6 @@ import { invite } from '../deeds/invitations/invite';
 import { addLabel } from '../deeds/labels/changeLabel';
 import { makePage } from '../deeds/pages/makePage';
 import { insertPicture } from '../tables/pictures';
-import { writeNote } from '../deeds/reviews/writeNote';
 import type { Desk } from '../deeds/sessions/desk';
 import { maybeAssignmentList, maybeAssignmentToRead } from './assignments/viewAssignment';
 import { maybeBuilder } from './assignments/viewBuilder';
@@ -68,7 +68,7 @@ async function more(count: number): Promise<void> {
     const id = await writePost(house, await setWork(house));
     const handInId = await handInPost(house, id);
     await acceptPost(house, id, handInId);
-    await succeeded(as(house, 'teacher', writeNote, { postId: id, handInId, text: 'Look up.' }));
+    await writeNote(house, 'teacher', { postId: id, handInId, text: 'Look up.' });
     await succeeded(as(house, 'classmate', writeComment, { postId, text: `Grey, ${handInId}.` }));
     await handInPost(house, await writePost(house, await setWork(house)));
     await addPerson(`Child${each}`, house.classId, 'student');

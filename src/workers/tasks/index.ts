@@ -1,5 +1,5 @@
 /** What is done in threads beside the one that answers everybody: whatever takes long, or may. Each is a plain function. */
-export { compare } from './compare';
+export { compare, compareInText } from './compare';
 export { copyOf } from './copyOf';
 export { measure } from './measure';
 export { readFile } from './readFile';

@@ -12,7 +12,7 @@ import { findRevision, listRevisionMoments } from '../../tables/revisions';
 import { type Writing } from '../../tables/writings';
 import { findPublication } from '../../tables/publications';
 import { findGrade } from '../../tables/gradeFigures';
-import { listNotes } from '../../tables/notes';
+import { listNoteAnswers, listNotes } from '../../tables/notes';
 import { SHELVES } from '../../ground/storage/shelves';
 import { openStored } from '../../tables/columns';
 import { picturesIn } from '../evidence/writing';
@@ -88,10 +88,16 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
     if (!revision) continue;
     await keep({ kind: 'revision', ordinal: 0, at: createdAt }, `revision-${index + 1}`, revision);
   }
+  const answers = await listNoteAnswers(database, post.id);
   const notes = (await listNotes(database, post.id)).map((note) => ({
     author: `${note.givenName} ${note.familyName}`.trim(),
-    text: note.text,
+    passage: note.anchor?.quote ?? null,
+    text: note.sent ?? '',
+    suggested: note.sentSuggested,
     createdAt: note.createdAt,
+    answers: answers
+      .filter((answer) => answer.noteId === note.id)
+      .map(({ text, done, at }) => ({ text, done, at })),
   }));
   const givenBack = grade?.givenBackAt ? grade.givenBack : null;
   await zip.add(

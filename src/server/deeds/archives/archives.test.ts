@@ -9,6 +9,7 @@ import {
   succeeded,
   writing,
   freshHouse,
+  writeNote,
 } from '../../../../tests/server/house';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
 import { database } from '../../ground/database/database';
@@ -17,14 +18,13 @@ import { writeComment } from '../comments/writeComment';
 import { keepAsRevision } from '../posts/keepAsRevision';
 import { savePost } from '../posts/savePost';
 import { giveBackGrade } from '../reviews/giveBackGrade';
-import { writeNote } from '../reviews/writeNote';
 import { maybeArchive } from './archivePerson';
 
 const house = freshHouse();
 let named: { readonly postId: string; readonly handInId: string };
 beforeEach(async () => {
   named = await acceptedPost(house);
-  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
+  await writeNote(house, 'teacher', { ...named, text: 'Well seen.' });
   await succeeded(as(house, 'teacher', giveBackGrade, named));
   await succeeded(
     as(house, 'writer', savePost, {

@@ -51,7 +51,7 @@ async function hand(entries: number, moment: string) {
   return as(house, 'writer', handIn, { postId, version }, on(moment));
 }
 
-const deskOn = async (who: 'writer' | 'teacher', moment: string) => ({
+const deskOn = async (who: 'writer' | 'teacher' | 'coTeacher', moment: string) => ({
   ...(await deskFor(house, who)),
   now: on(moment),
 });
@@ -94,7 +94,7 @@ test('whoever looks sees what is next, and how the post stood at each step', asy
   expect(states(review?.steps)).toBe('reached missed toCome');
 });
 
-test('a teacher is shown what is new since the last reading, not since the last hand-in', async () => {
+test('each teacher is shown what is new since their own last reading, or since a chosen hand-in', async () => {
   await succeeded(hand(1, '11-17T12:00'));
   const desk = await deskOn('teacher', '11-20T12:00');
   const first = await maybeReview(postId, [desk]);
@@ -102,7 +102,13 @@ test('a teacher is shown what is new since the last reading, not since the last 
   await succeeded(hand(2, '11-18T12:00'));
   await succeeded(hand(3, '11-19T12:00'));
   const review = await maybeReview(postId, [desk]);
-  expect(review?.changed?.since).toContain('17 November');
+  expect(review?.changed).toMatchObject({ ordinal: 1 });
+  expect(review?.changed?.readAt).not.toBeNull();
+  const since = async (ordinal: number) => (await maybeReview(postId, [desk], { since: ordinal }))?.changed;
+  expect(await since(2)).toMatchObject({ ordinal: 2, readAt: null });
+  const other = await maybeReview(postId, [await deskOn('coTeacher', '11-20T12:00')]);
+  expect(other?.changed).toMatchObject({ ordinal: 2, readAt: null });
+  expect(other?.earlier.map(({ ordinal }) => ordinal)).toEqual([1, 2]);
   expect(review?.changed?.changes.words.added).toBeGreaterThanOrEqual(6);
 });
 

@@ -1,3 +1,4 @@
+import { sendNotes } from '../notes/sendNotes';
 import { existsSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
@@ -14,6 +15,7 @@ import {
   setWork,
   succeeded,
   writePost,
+  writeNote,
 } from '../../../../tests/server/house';
 import { readerOf } from '../../ground/access/reader';
 import { maybeFront, maybePost } from '../../views/blog/viewBlog';
@@ -24,7 +26,6 @@ import { findRole } from '../../ground/access/roles';
 import { writeComment } from '../comments/writeComment';
 import { runOneJob } from '../chores/runJobs';
 import { addPicture } from '../pictures/addPicture';
-import { writeNote } from '../reviews/writeNote';
 import { deletePerson, previewDeletion } from './deletePerson';
 import { restorePerson } from './restorePerson';
 import { takeInAgain } from './takeInAgain';
@@ -33,7 +34,7 @@ const house = freshHouse();
 const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000);
 beforeEach(async () => {
   const { postId, handInId } = await acceptedPost(house);
-  await succeeded(as(house, 'teacher', writeNote, { postId, handInId, text: 'Well seen.' }));
+  await writeNote(house, 'teacher', { postId, handInId, text: 'Well seen.' });
   await succeeded(as(house, 'writer', writeComment, { postId, text: 'Ask me anything.' }));
   const file = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#37558a' } })
     .png()
@@ -70,7 +71,7 @@ test('who is deleted is out at once, and so is what they wrote', async () => {
 test('nothing is shown or done of a post of somebody deleted, until they are brought back', async () => {
   const postId = await writePost(house, await setWork(house));
   const handInId = await handInPost(house, postId);
-  const note = () => as(house, 'teacher', writeNote, { postId, handInId, text: 'And again.' });
+  const note = () => as(house, 'teacher', sendNotes, { postId, handInId });
   const slips = async () => (await maybePile(await desksFor(house, 'teacher')))?.map((slip) => slip.postId);
   const read = async () => maybeReview(postId, await desksFor(house, 'teacher'));
   expect([await slips(), (await read()) === null]).toEqual([[postId], false]);

@@ -7,6 +7,7 @@ import {
   personOf,
   succeeded,
   freshHouse,
+  writeNote,
 } from '../../../../tests/server/house';
 import { readerOf } from '../../ground/access/reader';
 import { maybePost } from '../../views/blog/viewBlog';
@@ -14,13 +15,12 @@ import { listLeftWriting, maybeLeftPost } from '../../views/writing/viewLeft';
 import { removeStudents } from '../people/removeStudents';
 import { publish } from '../publications/publish';
 import { giveBackGrade } from '../reviews/giveBackGrade';
-import { writeNote } from '../reviews/writeNote';
 
 const house = freshHouse();
 let named: { readonly postId: string; readonly handInId: string };
 beforeEach(async () => {
   named = await acceptedPost(house);
-  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Well seen.' }));
+  await writeNote(house, 'teacher', { ...named, text: 'Well seen.' });
 });
 
 const leave = () =>

@@ -12,6 +12,7 @@ import {
   writePost,
   writing,
   freshHouse,
+  writeNote,
 } from '../../../../tests/server/house';
 import { openDocument } from '../../../core/document/openDocument';
 import { plainText } from '../../../core/document/plainText';
@@ -33,7 +34,6 @@ import { judge } from '../reviews/judge';
 import { openHandIn } from '../reviews/openHandIn';
 import { sendBack } from '../reviews/sendBack';
 import { setGrade } from '../reviews/setGrade';
-import { writeNote } from '../reviews/writeNote';
 import { beginPost } from './beginPost';
 import { handIn } from './handIn';
 import { narrowAudience } from './narrowAudience';
@@ -213,9 +213,7 @@ describe('reviewing', () => {
   test('goes back and forth: note, sent back, handed in again, accepted, grade given back', async () => {
     const postId = await writePost(house, await setWork(house));
     const first = await handInPost(house, postId);
-    await succeeded(
-      as(house, 'teacher', writeNote, { postId, handInId: first, text: ' Which way did it blow? ' }),
-    );
+    await writeNote(house, 'teacher', { postId, handInId: first, text: 'Which way did it blow?' });
     await succeeded(as(house, 'teacher', sendBack, { postId, handInId: first }));
     const desk = await deskFor(house, 'writer');
     expect((await maybeCompose(postId, desk))?.notes).toMatchObject([

@@ -113,8 +113,9 @@ test('a further hand-in says what is new since the one before, to its writer and
   await save(postId, '<p>grey all day long</p><p>Then it rained hard.</p>', after(10));
   await handInPost(house, postId, after(20));
   expect((await maybeReceipt(postId, writer))?.since).toEqual({ added: 4, removed: 0 });
-  expect((await maybeReview(postId, [teacher]))?.changed?.changes.blocks.map((block) => block.kind)).toEqual([
-    'same',
-    'added',
-  ]);
+  expect((await maybeReview(postId, [teacher]))?.changed?.changes).toMatchObject({
+    added: [{ from: 18, to: 38 }],
+    removed: [],
+    places: [{ from: 18, to: 38, added: 4, removed: 0 }],
+  });
 });

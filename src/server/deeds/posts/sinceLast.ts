@@ -1,29 +1,28 @@
-import type { ChangesShown } from '../../../core/posts/changesShown';
+import type { ChangesMarked, ChangesShown } from '../../../core/posts/changesShown';
 import type { KeptWriting } from '../../../workers/tasks/compare';
 import type { Database } from '../../ground/database/database';
 import { work } from '../../ground/work/work';
 import { type HandInRow } from '../../tables/handIns';
 import { findRevision } from '../../tables/revisions';
 
-/**
- * What changed up to the last hand-in; null where there is only one.
- * @param handIns oldest first
- * @param read ids of those that a teacher opened: changes are told from the last of these on, and from the hand-in before
- *   where none was opened
- */
-export async function changesSinceLast(
+/** A hand-in, and what changed from it up to the latest, to be marked in that one's text. */
+interface Since {
+  readonly since: HandInRow;
+  readonly changes: ChangesMarked;
+}
+
+/** What changed from one hand-in up to the latest; null where that is too much to be told. */
+export async function changesSince(
   database: Database,
-  handIns: readonly HandInRow[],
-  read: ReadonlySet<string> = new Set(),
-): Promise<{ readonly since: HandInRow; readonly changes: ChangesShown } | null> {
-  const latest = handIns.at(-1);
-  const earlier = handIns.slice(0, -1);
-  const since = earlier.findLast((one) => read.has(one.id)) ?? earlier.at(-1);
-  const before = since && latest && (await findRevision(database, since.revisionId));
-  const after = latest && (await findRevision(database, latest.revisionId));
-  if (!since || !before || !after) return null;
-  const changes = await maybeChanges(before, after, latest.postId);
-  return changes && { since, changes };
+  since: HandInRow,
+  latest: HandInRow,
+): Promise<Since | null> {
+  const before = await findRevision(database, since.revisionId);
+  const after = await findRevision(database, latest.revisionId);
+  if (!before || !after) return null;
+  const two = { before: bare(before), after: bare(after) };
+  const compared = await work('compareInText', two, latest.postId);
+  return compared.ok ? { since, changes: compared.value } : null;
 }
 
 /** What changed between two kept writings; null where that is too much to be told. @param by for whom it is told */
@@ -32,7 +31,8 @@ export async function maybeChanges(
   after: KeptWriting,
   by: string,
 ): Promise<ChangesShown | null> {
-  const bare = ({ title, labels, beside, body }: KeptWriting) => ({ title, labels, beside, body });
   const compared = await work('compare', { before: bare(before), after: bare(after) }, by);
   return compared.ok ? compared.value : null;
 }
+
+const bare = ({ title, labels, beside, body }: KeptWriting) => ({ title, labels, beside, body });

@@ -12,6 +12,7 @@ import {
   succeeded,
   writePost,
   writing,
+  writeNote,
 } from '../../../../tests/server/house';
 import { findAssignment } from '../../tables/assignments';
 import { database } from '../../ground/database/database';
@@ -20,7 +21,6 @@ import { adjustAssignment } from '../assignments/adjustAssignment';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { changeWords } from '../classes/changeWords';
 import { giveBackGrade } from '../reviews/giveBackGrade';
-import { writeNote } from '../reviews/writeNote';
 import { savePost } from './savePost';
 
 const house = freshHouse();
@@ -100,7 +100,7 @@ test('as many statements for many assignments as for one, with grades and notes'
     const named = { postId: id, handInId: await handInPost(house, id) };
     await acceptPost(house, id, named.handInId);
     for (const text of ['Look again.', 'Now I see it.'])
-      await succeeded(as(house, 'teacher', writeNote, { ...named, text }));
+      await writeNote(house, 'teacher', { ...named, text });
     await succeeded(as(house, 'teacher', giveBackGrade, named));
   }
   const listed = await work();

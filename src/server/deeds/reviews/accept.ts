@@ -4,6 +4,7 @@ import { maybeReaches } from '../../../core/posts/release';
 import { maybeNextStage } from '../../../core/posts/stage';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
+import { sendTypedNotes } from '../../tables/notes';
 import { updateStage } from '../../tables/posts';
 import { insertDecision } from '../../tables/decisions';
 import { listJudgements } from '../../tables/judgements';
@@ -22,6 +23,7 @@ export const accept = handInUseCase(deed, {
     const open = assignment.rubric.filter((criterion) => !judged.has(criterion.id)).length;
     if (open > 0) return refused('review.judgeFirst', undefined, { open });
     await updateStage(database, post.id, next);
+    await sendTypedNotes(database, { postId: post.id, authorId: personId, now });
     await takeAskedAddress(database, post);
     await insertDecision(database, {
       id: newId(),

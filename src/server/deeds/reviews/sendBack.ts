@@ -2,6 +2,7 @@ import { sendBack as deed } from '../../../contract/reviews/sendBack';
 import { maybeNextStage } from '../../../core/posts/stage';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
+import { sendTypedNotes } from '../../tables/notes';
 import { updateStage } from '../../tables/posts';
 import { insertDecision } from '../../tables/decisions';
 import { handInUseCase } from '../subjects/handInUseCase';
@@ -11,6 +12,7 @@ export const sendBack = handInUseCase(deed, {
     const next = maybeNextStage(post.stage, 'sendBack');
     if (!next) return refused('post.cannotFollow');
     await updateStage(database, post.id, next);
+    await sendTypedNotes(database, { postId: post.id, authorId: personId, now });
     await insertDecision(database, {
       id: newId(),
       handInId: latest.id,

@@ -25,6 +25,7 @@ import { may, type Actor, type Subject } from '../../../core/access/may';
 import { FIRST_LOOK } from '../../../core/looks/looks';
 import { hideClass } from '../../deeds/classes/deletionQueries';
 import { insertComment } from '../../tables/comments';
+import { insertNote, sendTypedNotes } from '../../tables/notes';
 import { insertCase } from '../../tables/cases';
 import { listConsentsOf } from '../../tables/consents';
 import { listPageRevisions } from '../../tables/pageRevisions';
@@ -73,6 +74,8 @@ interface Ids {
   readonly pictureId: string;
   /** What the writer said under the post. */
   readonly commentId: string;
+  /** What a teacher wrote to the writer. */
+  readonly noteId: string;
   /** A page of the class blog, and what was kept of it. */
   readonly pageId: string;
   readonly pageRevisionId: string;
@@ -268,7 +271,21 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
   openHandIn: ({ postId, handInId }) => ({ postId, handInId }),
-  writeNote: ({ postId, handInId }) => ({ postId, handInId, text: 'Lovely.' }),
+  keepNote: ({ postId, handInId }) => ({
+    postId,
+    handInId,
+    noteId: 'newnote000000000',
+    target: 'post',
+    targetId: null,
+    anchor: null,
+    text: 'Lovely.',
+    suggested: null,
+    version: 0,
+  }),
+  sendNotes: ({ postId, handInId }) => ({ postId, handInId }),
+  dropNote: ({ postId, noteId }) => ({ postId, noteId }),
+  settleNote: ({ postId, noteId }) => ({ postId, noteId, settled: true }),
+  answerNote: ({ postId, noteId }) => ({ postId, noteId, text: 'From the west.', done: true }),
   judge: ({ postId, handInId }) => ({ postId, handInId, criterionId: 'noticing', level: 0 }),
   judgeRequirement: ({ postId, handInId }) => ({
     postId,
@@ -452,6 +469,17 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const commentId = newId();
   const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
   await insertComment(database, { id: commentId, ...said });
+  const noteId = newId();
+  const written = {
+    target: 'post',
+    targetId: null,
+    anchor: null,
+    typed: 'Which way?',
+    suggested: null,
+  } as const;
+  const byTeacher = { postId, authorId: house.people.teacher };
+  await insertNote(database, { id: noteId, revisionId, ...byTeacher, ...written, createdAt: NOW });
+  await sendTypedNotes(database, { ...byTeacher, now: NOW });
   const { pageId } = await succeeded(as(house, 'teacher', USE_CASES.makePage, { classId: house.classId }));
   await succeeded(as(house, 'teacher', USE_CASES.savePage, { pageId, version: 1, ...PAGE }));
   await succeeded(as(house, 'teacher', USE_CASES.showPage, { pageId, version: 2, audience: 'ourClass' }));
@@ -518,6 +546,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       deletedClassId,
       concernId,
       commentId,
+      noteId,
       pageId,
       pageRevisionId,
       secondClassId,

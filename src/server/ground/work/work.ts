@@ -23,6 +23,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   readSource: 'long',
   readRoster: 'long',
   compare: 'long',
+  compareInText: 'long',
   copyOf: 'long',
   measure: 'long',
 };

@@ -14,17 +14,22 @@ import { listDocumentCopies } from '../../tables/links';
 import { findPassphraseSince, findPostPassphraseSince } from '../../tables/passphrases';
 import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
-import { changesSinceLast } from '../../deeds/posts/sinceLast';
+import { notesShown } from '../../deeds/notes/notesShown';
+import { changesSince } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
 import type { Desks } from '../../deeds/sessions/desk';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
-import { listNotes } from '../../tables/notes';
+import { findSealKey } from '../../tables/people';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
 import { findHandedInText, type HandedInText } from '../../tables/revisionCopies';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
-export async function maybeReview(postId: string, desks: Desks) {
+export async function maybeReview(
+  postId: string,
+  desks: Desks,
+  { since = null }: { readonly since?: number | null } = {},
+) {
   const { now } = desks[0];
   const found = await findPostToShow(database, postId, now);
   const desk = desks.find(({ inClass }) => inClass.id === found?.classId);
@@ -45,11 +50,12 @@ export async function maybeReview(postId: string, desks: Desks) {
   return {
     postId,
     classId: inClass.id,
+    language,
     handInId: latest.id,
     title: revision.title,
     subtitle: revision.beside.subtitle,
     html: htmlForReaders(revision, { sameTab: false }),
-    changed: await changedOf(handIns, place),
+    ...(await changedOf(handIns, { personId, place, since })),
     steps: standingsIn(assignment, place, handIns, now),
     documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
@@ -78,14 +84,14 @@ export async function maybeReview(postId: string, desks: Desks) {
             when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
           }
         : null,
-    notes: (may({ personId, role }, 'note.read', found.subject) ? await listNotes(database, postId) : []).map(
-      (note) => ({
-        id: note.id,
-        author: teacherName({ ...note, penName: null }),
-        when: weekdayInWords(note.createdAt.getTime(), timeZone, language),
-        text: note.text,
-      }),
-    ),
+    notes: may({ personId, role }, 'note.read', found.subject)
+      ? await notesShown(database, postId, {
+          personId,
+          inWords: (at) => weekdayInWords(at.getTime(), timeZone, language),
+        })
+      : [],
+    /** Seals notes that are not saved yet on this device. */
+    reader: { id: personId, sealKey: (await findSealKey(database, personId))?.toString('base64') ?? '' },
     readers: {
       ...readersOf(found.rows, {
         passphraseSince: await findPostPassphraseSince(database, postId),
@@ -106,15 +112,41 @@ export async function maybeReview(postId: string, desks: Desks) {
   };
 }
 
-/** What is new since a teacher last opened the post, and when that was handed in; null for a first hand-in. */
-async function changedOf(handIns: PostFacts['handIns'], { timeZone, language }: Place) {
-  const postId = handIns[0]?.postId ?? '';
-  const read = new Set((await listReadings(database, postId)).map((one) => one.handInId));
-  const found = await changesSinceLast(database, handIns, read);
-  if (!found) return null;
+interface Comparing {
+  readonly personId: string;
+  readonly place: Place;
+  /** The hand-in that the latest is compared with; null for the one that is taken where nobody chose. */
+  readonly since: number | null;
+}
+
+/**
+ * What is new since the hand-in that this teacher read last, or since the one before where they read none, or since a chosen one;
+ * and what else it can be compared with.
+ */
+async function changedOf(handIns: PostFacts['handIns'], { personId, place, since }: Comparing) {
+  const latest = handIns.at(-1);
+  const earlier = handIns.slice(0, -1);
+  if (!latest || earlier.length === 0) return { changed: null, earlier: [] };
+  const read = new Map(
+    (await listReadings(database, latest.postId))
+      .filter((reading) => reading.teacherId === personId)
+      .map((reading) => [reading.handInId, reading.firstReadAt]),
+  );
+  const chosen =
+    earlier.find((one) => one.ordinal === since) ??
+    earlier.findLast((one) => read.has(one.id)) ??
+    earlier.at(-1)!;
+  const found = await changesSince(database, chosen, latest);
+  const inWords = (at: Date) => weekdayInWords(at.getTime(), place.timeZone, place.language);
+  const readAt = read.get(chosen.id);
   return {
-    since: momentInWords(found.since.handedInAt.getTime(), timeZone, language),
-    changes: found.changes,
+    changed: found && {
+      ordinal: chosen.ordinal,
+      handedIn: inWords(chosen.handedInAt),
+      readAt: readAt ? inWords(readAt) : null,
+      changes: found.changes,
+    },
+    earlier: earlier.map((one) => ({ ordinal: one.ordinal, handedIn: inWords(one.handedInAt) })),
   };
 }
 

@@ -10,13 +10,13 @@ import {
   succeeded,
   writePost,
   freshHouse,
+  writeNote,
 } from '../../../../tests/server/house';
 import { changeAssignment } from '../../deeds/assignments/changeAssignment';
 import { makeAssignment } from '../../deeds/assignments/makeAssignment';
 import { setAssignment } from '../../deeds/assignments/setAssignment';
 import { beginPost } from '../../deeds/posts/beginPost';
 import { openHandIn } from '../../deeds/reviews/openHandIn';
-import { writeNote } from '../../deeds/reviews/writeNote';
 import { listEveryWork } from './listWork';
 
 const house = freshHouse();
@@ -26,7 +26,7 @@ test('a student’s writing in every class, the one that is looked at first, wit
   const handInId = await handInPost(house, postId);
   const named = { postId, handInId };
   await succeeded(as(house, 'teacher', openHandIn, named));
-  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'Which way did it blow?' }));
+  await writeNote(house, 'teacher', { ...named, text: 'Which way did it blow?' });
   const second = await addClass('second', 'SECOND1', 'ourClass');
   await addMember(house.people.writer, second, 'student');
   await addMember(house.people.teacher, second, 'teacher');

@@ -22,7 +22,7 @@ import { database } from '../../ground/database/database';
 import { findOpenResults } from '../../deeds/links/lookAt';
 import { listPerceptualHashes } from '../../tables/pictures';
 import { findSealKey } from '../../tables/people';
-import { listNotes } from '../../tables/notes';
+import { notesShown } from '../../deeds/notes/notesShown';
 import type { Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { picturesIn } from '../../deeds/evidence/writing';
@@ -76,15 +76,12 @@ export async function maybeCompose(postId: string, desk: Desk) {
       nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),
     },
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
-    notes: (may({ personId, role }, 'note.read', found.subject)
-      ? await listNotes(database, post.id)
-      : []
-    ).map((note) => ({
-      id: note.id,
-      author: teacherName({ ...note, penName: null }),
-      when: weekdayInWords(note.createdAt.getTime(), place.timeZone, place.language),
-      text: note.text,
-    })),
+    notes: may({ personId, role }, 'note.read', found.subject)
+      ? await notesShown(database, post.id, {
+          personId,
+          inWords: (at) => weekdayInWords(at.getTime(), place.timeZone, place.language),
+        })
+      : [],
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, place),
     /** Which teachers have read this draft, where the assignment lets them. */

@@ -1,11 +1,10 @@
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
 import { placeOf, type HouseLanguage } from '../../../core/languages/languages';
-import { teacherName } from '../../../core/people/names';
 import { dateInWords, momentInWords } from '../../../core/timing/inWords';
 import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
-import { listNotes } from '../../tables/notes';
+import { notesShown } from '../../deeds/notes/notesShown';
 import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
 import { listLeftPosts } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
@@ -43,12 +42,12 @@ export async function maybeLeftPost(
     assignment: assignment.title,
     inClass: inClass.title,
     saved: momentInWords(post.savedAt.getTime(), timeZone, language),
-    notes: (may(actor, 'note.read', found.subject) ? await listNotes(database, postId) : []).map((note) => ({
-      id: note.id,
-      author: teacherName({ ...note, penName: null }),
-      when: dateInWords(note.createdAt.getTime(), timeZone, language),
-      text: note.text,
-    })),
+    notes: may(actor, 'note.read', found.subject)
+      ? await notesShown(database, postId, {
+          personId,
+          inWords: (at) => dateInWords(at.getTime(), timeZone, language),
+        })
+      : [],
     grade:
       may(actor, 'grade.read', found.subject) && grade?.givenBack
         ? { grade: grade.givenBack, rubric: assignment.rubric }

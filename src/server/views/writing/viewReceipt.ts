@@ -14,7 +14,7 @@ import { isTeacher } from '../../../core/access/may';
 import type { Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { type HandInRow } from '../../tables/handIns';
-import { changesSinceLast } from '../../deeds/posts/sinceLast';
+import { changesSince } from '../../deeds/posts/sinceLast';
 import { listWithoutComment } from '../blog/viewBlog';
 import { maybeOwnPost } from './maybeOwnPost';
 import { findHandedInText } from '../../tables/revisionCopies';
@@ -53,7 +53,7 @@ export async function maybeReceipt(postId: string, desk: Desk) {
     ...punctuality(handIn, found),
     words: handIn.words,
     /** Words that came and went since the hand-in before; null for the first. */
-    since: (await changesSinceLast(database, handIns))?.changes.words ?? null,
+    since: await wordsSinceBefore(handIns),
     pictures: revision.pictures,
     links: revision.links,
     answer: handIn.evidence,
@@ -85,4 +85,9 @@ function punctuality(
     daysEarly: Math.max(0, daysBetween(localDate(at, timeZone), localDate(due, timeZone))),
     daysLate: daysLate(at, localMinute(due, timeZone), timeZone, lateRuleIn(inClass, assignment)),
   };
+}
+
+async function wordsSinceBefore(handIns: readonly HandInRow[]) {
+  const [before, latest] = [handIns.at(-2), handIns.at(-1)];
+  return before && latest ? ((await changesSince(database, before, latest))?.changes.words ?? null) : null;
 }

@@ -7,6 +7,7 @@ export default withWords([
   'passphrase',
   'railing',
   'refusals.assignment',
+  'refusals.notes',
   'refusals.passphrase',
   'refusals.post',
   'refusals.publish',

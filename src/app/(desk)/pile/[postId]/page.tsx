@@ -6,11 +6,18 @@ import { maybePile } from '@/server/views/review/listPile';
 import { maybeReview } from '@/server/views/review/viewReview';
 import { DeskFrame } from '../../DeskFrame';
 
-export default async function ReviewPage({ params }: { readonly params: Promise<{ postId: string }> }) {
+interface ReviewPageProps {
+  readonly params: Promise<{ postId: string }>;
+  /** Which hand-in it is compared with. */
+  readonly searchParams: Promise<{ since?: string | string[] }>;
+}
+
+export default async function ReviewPage({ params, searchParams }: ReviewPageProps) {
   const { postId } = await params;
+  const since = Number((await searchParams).since) || null;
   const desks = await requireDesks();
   const pile = await maybePile(desks);
-  const review = await maybeReview(postId, desks);
+  const review = await maybeReview(postId, desks, { since });
   if (!pile || !review) notFound();
   const next = pile.find((slip) => slip.postId !== postId)?.postId ?? null;
   return (
@@ -20,7 +27,7 @@ export default async function ReviewPage({ params }: { readonly params: Promise<
       className="desk"
     >
       <Slips slips={pile} current={postId} />
-      <Review key={review.handInId} {...review} nextPostId={next} />
+      <Review key={`${review.handInId} ${review.changed?.ordinal ?? ''}`} {...review} nextPostId={next} />
     </DeskFrame>
   );
 }

@@ -8,19 +8,23 @@ import {
   setWork,
   succeeded,
   writePost,
+  writeNote,
 } from '../../../../../tests/server/house';
 import { takeBackComment, tendComment } from '../../../deeds/comments/tendComment';
 import { writeComment } from '../../../deeds/comments/writeComment';
 import { takeBack } from '../../../deeds/posts/takeBack';
+import type { NoteKept } from '../../../../contract/notes/keepNote';
+import { answerNote } from '../../../deeds/notes/answerNote';
+import { keepNote } from '../../../deeds/notes/keepNote';
+import { sendNotes } from '../../../deeds/notes/sendNotes';
 import { accept } from '../../../deeds/reviews/accept';
+import type { Result } from '../useCase';
 import { giveBackGrade } from '../../../deeds/reviews/giveBackGrade';
 import { judge } from '../../../deeds/reviews/judge';
 import { judgeRequirement } from '../../../deeds/reviews/judgeRequirement';
 import { openHandIn } from '../../../deeds/reviews/openHandIn';
 import { sendBack } from '../../../deeds/reviews/sendBack';
 import { setGrade } from '../../../deeds/reviews/setGrade';
-import { writeNote } from '../../../deeds/reviews/writeNote';
-import { savePost } from '../../../deeds/posts/savePost';
 import { listJudgements } from '../../../tables/judgements';
 import { database } from '../../database/database';
 import { LIMITS } from '../../limits/limits';
@@ -91,33 +95,72 @@ test('judged, graded and given back at once, every figure is one that somebody c
   expect(await listJudgements(database, named.postId)).toHaveLength(1);
 });
 
-test('a note that is sent again and again stands once; two notes stand both', async () => {
+const NOTE = { target: 'post', targetId: null, anchor: null, suggested: null } as const;
+const kept = (outcomes: readonly Result<unknown>[]) =>
+  outcomes.flatMap((one) => (one.ok ? [(one.value as NoteKept).kind] : []));
+
+test('a note that is kept again and again stands once; what was typed on an older version overwrites nothing', async () => {
   const named = await handedIn();
-  const outcomes = await atOnce(() =>
-    as(house, 'teacher', writeNote, { ...named, text: 'Look up once more.' }),
+  const noteId = 'noteofthecrowd00';
+  const outcomes = await atOnce((index) =>
+    as(house, 'teacher', keepNote, { ...named, noteId, ...NOTE, text: `Look up ${index}.`, version: 0 }),
   );
   expect(ofThem(outcomes)).toBe(MANY);
-  expect(new Set(outcomes.map((one) => one.ok && (one.value as { noteId: string }).noteId)).size).toBe(1);
-  await succeeded(as(house, 'coTeacher', writeNote, { ...named, text: 'Look up once more.' }));
-  await succeeded(as(house, 'teacher', writeNote, { ...named, text: 'And then down.' }));
-  expect(await count('notes')).toBe(3);
+  expect(await count('notes')).toBe(1);
+  const [row] = await database.rows<{ version: number }>('SELECT version FROM notes');
+  expect(kept(outcomes).filter((kind) => kind === 'kept')).toHaveLength(row?.version ?? 0);
+  const sent = await atOnce(() => as(house, 'teacher', sendNotes, named));
+  expect(sent.filter((one) => one.ok && (one.value as { sent: number }).sent === 1)).toHaveLength(1);
 });
 
-test('a note arrives while its writer hands in again: it stands by the version that was read, or is told', async () => {
+test('as many notes as somebody begins at once stand, up to a bound; another teacher’s are never changed', async () => {
   const named = await handedIn();
-  await succeeded(as(house, 'writer', takeBack, { postId: named.postId }));
   const outcomes = await atOnce((index) =>
-    index % 2
-      ? as(house, 'teacher', writeNote, { ...named, text: `Note ${index}` })
-      : as(house, 'writer', savePost, {
-          postId: named.postId,
-          version: 3,
-          writing: { title: '2 · Skies', labels: [], body: { type: 'doc', content: [] } },
+    as(house, 'teacher', keepNote, {
+      ...named,
+      noteId: `note${String(index).padStart(12, '0')}`,
+      ...NOTE,
+      text: `Note ${index}`,
+      version: 0,
+    }),
+  );
+  expect(codesOf(outcomes)).toEqual(new Set(['notes.tooMany']));
+  expect(await count('notes')).toBe(300);
+  const theirs = { ...named, noteId: 'note000000000000', ...NOTE, text: 'Mine now.', version: 0 };
+  const others = await atOnce(() => as(house, 'coTeacher', keepNote, theirs));
+  expect(others.every((one) => !one.ok)).toBe(true);
+  expect(await database.rows("SELECT 1 FROM notes WHERE typed = 'Mine now.'")).toEqual([]);
+});
+
+test('notes go along with one decision, also while they are being typed: each is sent whole or waits whole', async () => {
+  const named = await handedIn();
+  const noteId = 'halfwritten00000';
+  await succeeded(as(house, 'teacher', keepNote, { ...named, noteId, ...NOTE, text: 'Whole.', version: 0 }));
+  const outcomes = await atOnce((index) =>
+    index === 7
+      ? as(house, 'teacher', sendBack, named)
+      : as(house, 'teacher', keepNote, {
+          ...named,
+          noteId,
+          ...NOTE,
+          text: `Whole ${index}.`,
+          version: index,
         }),
   );
-  const refusals = codesOf(outcomes);
-  expect(refusals).not.toContain('sameMoment');
-  expect(await count('notes')).toBe(ofThem(outcomes, (index) => index % 2 === 1));
+  expect(codesOf(outcomes)).not.toContain('sameMoment');
+  const [row] = await database.rows<{ typed: string; sent: string | null }>('SELECT typed, sent FROM notes');
+  expect(row?.sent).toMatch(/^Whole( \d+)?\.$/);
+});
+
+test('an answer that is sent again and again stands once, and a flood ends at its bound', async () => {
+  const named = await handedIn();
+  const noteId = await writeNote(house, 'teacher', { ...named, text: 'Which way?' });
+  const { postId } = named;
+  const said = { postId, noteId, text: 'From the west.', done: true };
+  expect(ofThem(await atOnce(() => as(house, 'writer', answerNote, said)))).toBe(MANY);
+  expect(await count('note_answers')).toBe(1);
+  await atOnce((index) => as(house, 'writer', answerNote, { ...said, text: `From ${index}.` }));
+  expect(await count('note_answers')).toBe(50);
 });
 
 test('a comment that is sent again and again stands once, and a flood ends at its bound', async () => {
