@@ -130,9 +130,9 @@ test('a teacher reads, judges, writes a note and sends back', async () => {
   await teacher.sees('made of these lines');
   await teacher.sees('What it needed');
   await teacher.driver.actions().sendKeys(Key.ESCAPE).perform();
+  await teacher.press('Write a note on the whole post');
   await teacher.fill('A new note', 'Which boats? And add the label.');
-  await teacher.press('Write it');
-  await teacher.sees('Marisol Tennant, ');
+  await teacher.sees('Kept. Only you see it until you send it.');
   await teacher.press('Send back');
   await teacher.sees('It is with its writer again');
 });

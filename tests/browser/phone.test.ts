@@ -52,6 +52,7 @@ test('once a teacher has opened it, it cannot be taken back any more', async () 
   await teacher.signInAsTeacher('marisol');
   await teacher.sees('to read');
   await teacher.press('Reading pile');
+  await teacher.press('All', "//nav[@aria-label='Reading pile']");
   await teacher.press('Kofi A.', "//nav[@aria-label='Reading pile']");
   await teacher.sees('Nothing but grey.');
   await teacher.driver.sleep(1500);
@@ -87,9 +88,10 @@ test('and gives another grade with a reason', async () => {
 
 test('sends it back, and the writer reads the note and hands in again', async () => {
   await teacher.driver.actions().sendKeys(Key.ESCAPE).perform();
+  await teacher.press('Write a note on the whole post');
   await teacher.fill('A new note', 'What did the grey do?');
-  await teacher.press('Write it');
-  await teacher.sees('Marisol Tennant, ');
+  await teacher.sees('Kept. Only you see it until you send it.');
+  await teacher.press('Decide');
   await teacher.press('Send back');
   await teacher.sees('It is with its writer again');
   await writer.goTo('/writing');
@@ -104,12 +106,14 @@ test('sends it back, and the writer reads the note and hands in again', async ()
 
 test('accepts it, gives the grade back, and everyone reads it on a phone', async () => {
   await teacher.goTo('/pile');
+  await teacher.press('All', "//nav[@aria-label='Reading pile']");
   await teacher.press('Kofi A.', "//nav[@aria-label='Reading pile']");
   await teacher.sees('It came down to the rails.');
   await (
     await teacher.find(By.xpath("//*[@role='group'][starts-with(@aria-label, 'Writing for readers')]"))
   ).sendKeys('2');
   await teacher.sees('2 of 4, Clear');
+  await teacher.press('Decide');
   await teacher.press('Accept');
   await teacher.press('Give the grade back');
   await teacher.sees('12.5, given back');

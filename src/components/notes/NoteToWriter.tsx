@@ -1,26 +1,10 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useId, useRef, useState } from 'react';
-import type { NoteTyped } from '../../contract/notes/keepNote';
-import { useAsking } from '../basics/useAsking';
-import { useRefusal } from '../basics/useRefusal';
-import { NoteAnswers } from './NoteAnswers';
-import { SuggestedWords } from './SuggestedWords';
-import type { NoteAtWork, NotesAtWork } from './useNotes';
-import { useNoteSaving, type NoteState } from './useNoteSaving';
-
-interface NoteToWriterProps {
-  readonly note: NoteAtWork;
-  readonly work: NotesAtWork;
-  readonly writer: string;
-  /** What it is pinned to, where that is no passage; empty for one. */
-  readonly about: string;
-  /** The passage as it stands now; null for one that is gone, and for what has none. */
-  readonly passage: string | null;
-  /** Begins to look for another passage for it. */
-  readonly onPinAgain: () => void;
-}
+import { useEffect, useRef, useState } from 'react';
+import { NoteField } from './NoteField';
+import { NoteRead, type NoteToWriterProps } from './NoteRead';
+import { useNoteSaving } from './useNoteSaving';
 
 /** A note as teachers have it: one's own to write on, others' to read. */
 export function NoteToWriter(props: NoteToWriterProps) {
@@ -38,13 +22,14 @@ function OwnNote(props: NoteToWriterProps) {
   const saving = useNoteSaving(note, work);
   const { text, suggested, anchor } = note;
   // What an earlier visit left here goes to the server with this one.
-  const left = useRef(note.left);
-  const { change } = saving;
+  const taken = useRef(false);
+  const { change, goOnFrom } = saving;
   useEffect(() => {
-    if (!note.left || !left.current) return;
-    left.current = false;
+    if (note.leftOn === null || taken.current) return;
+    taken.current = true;
+    goOnFrom(note.leftOn);
     change({ text, suggested, anchor });
-  }, [note.left, change, text, suggested, anchor]);
+  }, [note.leftOn, change, goOnFrom, text, suggested, anchor]);
   // A note that was pinned again is kept with its new passage.
   const pinned = useRef(anchor);
   useEffect(() => {
@@ -62,209 +47,4 @@ function OwnNote(props: NoteToWriterProps) {
       </NoteRead>
     );
   return <NoteField {...props} saving={saving} onTyped={setIsChanging} />;
-}
-
-interface NoteFieldProps extends NoteToWriterProps {
-  readonly saving: ReturnType<typeof useNoteSaving>;
-  readonly onTyped: () => void;
-}
-
-function NoteField({ note, work, writer, about, passage, saving, onTyped }: NoteFieldProps) {
-  const t = useTranslations('notes');
-  const id = useId();
-  const field = useRef<HTMLTextAreaElement>(null);
-  const { busy, problem, wait } = useAsking();
-  const { text, suggested, anchor } = note;
-  const isCurrent = work.current === note.id;
-  useEffect(() => {
-    if (!isCurrent) return undefined;
-    field.current?.focus({ preventScroll: true });
-    // Once it has its place beside the passage.
-    const turn = requestAnimationFrame(() => field.current?.scrollIntoView({ block: 'center' }));
-    return () => cancelAnimationFrame(turn);
-  }, [isCurrent]);
-  const type = (part: Partial<NoteTyped>) => {
-    onTyped();
-    const typed = { text, suggested, ...part };
-    work.type(note.id, typed);
-    saving.change({ ...typed, anchor });
-  };
-  const settleOn = (version: number, typed: NoteTyped) => {
-    saving.goOnFrom(version);
-    work.type(note.id, typed);
-    saving.change({ ...typed, anchor });
-  };
-  return (
-    <div className={anchor || note.target === 'picture' ? 'note new' : 'note new loose'}>
-      <label htmlFor={id}>
-        <b>{note.sent ? t('youOn', { when: note.when }) : t('new')}</b>
-        {about ? <span className="block text-[13px]">{about}</span> : null}
-      </label>
-      <textarea
-        ref={field}
-        id={id}
-        dir="auto"
-        className="field [field-sizing:content]"
-        value={text}
-        aria-describedby={`${id}-state`}
-        onFocus={() => work.lookAt(note.id)}
-        onChange={(event) => type({ text: event.target.value })}
-      />
-      {anchor && suggested !== null ? (
-        <label className="mt-1 grid gap-1">
-          <span className="text-[13px]">{t('otherWords')}</span>
-          <textarea
-            dir="auto"
-            className="field font-read [field-sizing:content]"
-            value={suggested}
-            onChange={(event) => type({ suggested: event.target.value })}
-          />
-          <span className="text-[13px] text-ink-2">{t('canTake', { writer })}</span>
-        </label>
-      ) : null}
-      <StateLine id={`${id}-state`} note={note} writer={writer} state={saving.state} />
-      <p className="problem" role="alert">
-        {problem}
-      </p>
-      {saving.state.kind === 'changed' ? (
-        <BothVersions state={saving.state} mine={{ text, suggested }} onSettle={settleOn} />
-      ) : null}
-      <span className="note-acts">
-        {anchor && passage !== null ? (
-          <button
-            type="button"
-            className="act"
-            onClick={() => type({ suggested: suggested === null ? passage : null })}
-          >
-            {t(suggested === null ? 'suggest' : 'suggestNot')}
-          </button>
-        ) : null}
-        <button type="button" className="act" disabled={busy} onClick={() => void wait(work.drop(note.id))}>
-          {t('drop')}
-        </button>
-      </span>
-    </div>
-  );
-}
-
-interface BothVersionsProps {
-  readonly state: Extract<NoteState, { kind: 'changed' }>;
-  readonly mine: NoteTyped;
-  readonly onSettle: (version: number, typed: NoteTyped) => void;
-}
-
-/** A note that was changed on two pages: nothing is lost, its author chooses. */
-function BothVersions({ state, mine, onSettle }: BothVersionsProps) {
-  const t = useTranslations('notes');
-  return (
-    <span className="note-acts">
-      <button type="button" className="act" onClick={() => onSettle(state.version, mine)}>
-        {t('keepMine')}
-      </button>
-      <button type="button" className="act" onClick={() => onSettle(state.version, state.typed)}>
-        {t('takeThat')}
-      </button>
-    </span>
-  );
-}
-
-interface StateLineProps {
-  readonly id: string;
-  readonly note: NoteAtWork;
-  readonly writer: string;
-  readonly state: NoteState;
-}
-
-/** Whether the words of a note are safe, and who has them. */
-function StateLine({ id, note, writer, state }: StateLineProps) {
-  const t = useTranslations('notes.state');
-  const refusal = useRefusal();
-  const line = () => {
-    switch (state.kind) {
-      case 'kept':
-        return t(note.sent ? 'keptSent' : note.text.trim() === '' ? 'empty' : 'kept', { writer });
-      case 'keeping':
-        return t('keeping');
-      case 'away':
-        return t(state.onDevice ? 'away' : 'awayHere');
-      case 'tooLong':
-        return t('tooLong', { most: state.most, has: state.has });
-      case 'changed':
-        return t('changed', { text: state.typed.text });
-      case 'refused':
-        return refusal(state.refused);
-    }
-  };
-  const isWrong = state.kind !== 'kept' && state.kind !== 'keeping';
-  return (
-    <p id={id} className={isWrong ? 'problem' : 'text-[13px] text-ink-2'} role="status">
-      {line()}
-    </p>
-  );
-}
-
-/** A note to read. */
-function NoteRead({
-  note,
-  work,
-  writer,
-  about,
-  passage,
-  onPinAgain,
-  children = null,
-}: NoteToWriterProps & { readonly children?: React.ReactNode }) {
-  const t = useTranslations('notes');
-  const { busy, problem, wait } = useAsking();
-  const { anchor } = note;
-  const mended =
-    anchor && passage !== null && passage !== anchor.quote ? { before: anchor.quote, after: passage } : null;
-  const lost = anchor !== null && passage === null;
-  return (
-    <div
-      className={`note ${note.settled ? 'settled' : ''} ${anchor || note.target === 'picture' ? '' : 'loose'}`}
-      onPointerDown={() => work.lookAt(note.id)}
-    >
-      <b>
-        {note.mine ? t('youOn', { when: note.when }) : t('byOn', { author: note.author, when: note.when })}
-      </b>
-      {about ? <span className="block text-[13px]">{about}</span> : null}
-      {lost ? (
-        <p className="lost">
-          {t('lost')} <q dir="auto">{anchor.quote}</q>
-        </p>
-      ) : null}
-      {anchor && !lost ? (
-        <q className="passage-here" dir="auto">
-          {passage}
-        </q>
-      ) : null}
-      <p className="either-way">{note.text}</p>
-      {note.suggested !== null && anchor ? (
-        <SuggestedWords quote={anchor.quote} suggested={note.suggested} />
-      ) : null}
-      <NoteAnswers answers={note.answers} writer={writer} mended={mended} />
-      {note.settled ? <p className="text-[13px] text-ink-2">{t('settled')}</p> : null}
-      <p className="problem" role="alert">
-        {problem}
-      </p>
-      <span className="note-acts">
-        {children}
-        {lost && note.mine ? (
-          <button type="button" className="act" onClick={onPinAgain}>
-            {t('pinAgain')}
-          </button>
-        ) : null}
-        {lost || note.answers.length > 0 || note.settled ? (
-          <button
-            type="button"
-            className="act"
-            disabled={busy}
-            onClick={() => void wait(work.settle(note.id, !note.settled))}
-          >
-            {t(note.settled ? 'settleNot' : 'settle')}
-          </button>
-        ) : null}
-      </span>
-    </div>
-  );
 }

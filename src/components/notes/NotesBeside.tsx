@@ -1,10 +1,8 @@
 'use client';
 
-import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
-import { keepApart } from '../../core/notes/apart';
+import { useCallback, useEffect, useRef, type ReactNode } from 'react';
+import { sheetBeside, useBeside } from './useBeside';
 
-// A server lays nothing out.
-const useLayout = typeof window === 'undefined' ? useEffect : useLayoutEffect;
 /** Pixels between two notes. */
 const GAP = 14;
 
@@ -19,36 +17,19 @@ interface NotesBesideProps {
 /** Notes beside a text, each as near to its passage as the others let it; one below the other where there is no room beside. */
 export function NotesBeside({ label, notes, text }: NotesBesideProps) {
   const list = useRef<HTMLUListElement>(null);
-  const [begins, setBegins] = useState<readonly number[]>([]);
-  const [height, setHeight] = useState(0);
   const ids = notes.map(({ id }) => id).join(' ');
-
-  useLayout(() => {
-    const element = list.current;
-    const sheet = element?.closest('.spread')?.querySelector('.sheet-text');
-    if (!element || !sheet) return undefined;
-    const put = () => {
-      const { top } = element.getBoundingClientRect();
-      const placed = [...element.children].map((item) => ({
-        wanted: wantedIn(sheet, (item as HTMLElement).dataset['beside'] ?? '', top),
-        height: item.getBoundingClientRect().height,
-      }));
-      const found = keepApart(placed, GAP).map(Math.round);
-      setBegins((known) => (known.join() === found.join() ? known : found));
-      setHeight((found.at(-1) ?? 0) + (placed.at(-1)?.height ?? 0));
-    };
-    put();
-    // Pictures that arrive, letters that load, a note that is typed in: whatever moves a passage or a note.
-    const observer = new ResizeObserver(put);
-    observer.observe(sheet);
-    for (const item of element.children) observer.observe(item);
-    return () => observer.disconnect();
-  }, [ids, text]);
+  // Where the notes or the text are others, all are put in their places anew.
+  const topOf = useCallback(
+    (item: HTMLElement, _: number, sheet: Element) => topOfPassage(sheet, item.dataset['beside'] ?? ''),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- named so that it is another function then
+    [ids, text],
+  );
+  const { begins, height } = useBeside(list, topOf, GAP);
 
   // A passage leads to its note, and a note that is looked at shows which passage is its own.
   useEffect(() => {
     const element = list.current;
-    const sheet = element?.closest('.spread')?.querySelector('.sheet-text');
+    const sheet = sheetBeside(element);
     if (!element || !sheet) return undefined;
     const fromText = (event: Event) => {
       const noted = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-note]') : null;
@@ -96,9 +77,7 @@ function showAlone(elements: readonly Element[], id: string): void {
   }
 }
 
-/** Where a note would like to begin: at the first line of its passage. */
-function wantedIn(sheet: Element, id: string, top: number): number {
-  const passage = sheet.querySelector(`[data-note~="${CSS.escape(id)}"]`);
-  const first = passage?.getClientRects()[0];
-  return first ? Math.max(0, first.top - top) : 0;
+/** Where the first line of a note's passage is. */
+function topOfPassage(sheet: Element, id: string): number | null {
+  return sheet.querySelector(`[data-note~="${CSS.escape(id)}"]`)?.getClientRects()[0]?.top ?? null;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { linesIn, sentencesOf } from '../../core/notes/sentences';
 import type { Passage } from '../../core/notes/passage';
 import { passageOf, rangeOf, type PageText } from './pageText';
@@ -32,6 +32,8 @@ const BUTTON = 150;
 export function PinHere({ page, language, name, pins, onPin, children }: PinHereProps) {
   const t = useTranslations('notes');
   const [chosen, setChosen] = useState<Chosen | null>(null);
+  /** The same at once: the browser tells of what was chosen by keys only after the next of them. */
+  const passage = useRef<Passage | null>(null);
   const [holder, setHolder] = useState<HTMLDivElement | null>(null);
 
   useEffect(() => {
@@ -40,22 +42,25 @@ export function PinHere({ page, language, name, pins, onPin, children }: PinHere
       const selection = document.getSelection();
       const range = selection && selection.rangeCount > 0 ? selection.getRangeAt(0) : null;
       const within = range && !range.collapsed && holder.contains(range.commonAncestorContainer);
-      const passage = within ? passageOf(page, range) : null;
-      setChosen(passage && { passage, ...placeUnder(page, passage, holder) });
+      const found = within ? passageOf(page, range) : null;
+      passage.current = found;
+      setChosen(found && { passage: found, ...placeUnder(page, found, holder) });
     };
     document.addEventListener('selectionchange', look);
     return () => document.removeEventListener('selectionchange', look);
   }, [page, holder]);
 
   const pin = () => {
-    if (!chosen) return;
+    const found = passage.current;
+    if (!found) return;
     document.getSelection()?.removeAllRanges();
+    passage.current = null;
     setChosen(null);
-    onPin(chosen.passage);
+    onPin(found);
   };
   const onKeys = (event: KeyboardEvent) => {
     if (!page || event.target !== holder || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'Enter' && chosen) {
+    if (event.key === 'Enter' && passage.current) {
       event.preventDefault();
       pin();
       return;
@@ -64,9 +69,10 @@ export function PinHere({ page, language, name, pins, onPin, children }: PinHere
     if (!step) return;
     event.preventDefault();
     const all = step.by === 'sentence' ? sentencesOf(page.text, language) : linesIn(page.text);
-    const next = nextOf(all, chosen?.passage ?? null, step.to);
+    const next = nextOf(all, passage.current, step.to);
     const range = next && rangeOf(page, next);
-    if (!range) return;
+    if (!next || !range) return;
+    passage.current = next;
     const selection = document.getSelection();
     selection?.removeAllRanges();
     selection?.addRange(range);

@@ -17,8 +17,8 @@ export type Pin = Pick<NoteShown, 'target' | 'targetId' | 'anchor'>;
 
 /** A note as it stands on the page that it is worked on. */
 export interface NoteAtWork extends NoteShown {
-  /** Whether an earlier visit left words of it on this device that the server does not have. */
-  readonly left: boolean;
+  /** The version that words of it were typed on which an earlier visit left on this device; null where it left none. */
+  readonly leftOn: number | null;
 }
 
 /** The post whose notes are worked on, and who does it. */
@@ -62,7 +62,7 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
   const router = useRouter();
   const [begun, setBegun] = useState<readonly NoteAtWork[]>([]);
   const [changed, setChanged] = useState<ReadonlyMap<string, Changed>>(new Map());
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [left, setLeft] = useState<ReadonlyMap<string, number>>(new Map());
   const [gone, setGone] = useState<ReadonlySet<string>>(new Set());
   const [sends, setSends] = useState(0);
   const [current, lookAt] = useState<string | null>(null);
@@ -77,13 +77,13 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
     void listUnsavedNotes({ personId: reader.id, sealKey: reader.sealKey }, postId).then((found) => {
       if (!here) return;
       for (const [id, { text, suggested, anchor }] of found) change(id, { text, suggested, anchor });
-      setLeft(new Set(found.keys()));
+      setLeft(new Map([...found].map(([id, { version }]) => [id, version])));
       setBegun((known) => [
         ...[...found].map(([id, { target, targetId, anchor, version }]) => ({
           ...emptyNote({ target, targetId, anchor }),
           id,
           version,
-          left: true,
+          leftOn: version,
         })),
         ...known,
       ]);
@@ -102,7 +102,7 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
         return {
           ...note,
           ...typed,
-          left: left.has(note.id),
+          leftOn: left.get(note.id) ?? null,
           unsent: note.mine && (note.unsent || !isAsBefore(note, typed)),
         };
       });
@@ -189,6 +189,6 @@ function emptyNote(pin: Pin): NoteAtWork {
     settled: false,
     version: 0,
     answers: [],
-    left: false,
+    leftOn: null,
   };
 }

@@ -1,13 +1,11 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useRef } from 'react';
 import type { ChangedPlace } from '../../core/changes/changesInText';
-import { keepApart } from '../../core/notes/apart';
 import { rangeOf, type PageText } from '../notes/pageText';
+import { useBeside } from '../notes/useBeside';
 
-// A server lays nothing out.
-const useLayout = typeof window === 'undefined' ? useEffect : useLayoutEffect;
 const GAP = 8;
 
 interface ChangedBesideProps {
@@ -20,26 +18,14 @@ interface ChangedBesideProps {
 export function ChangedBeside({ places, page, label }: ChangedBesideProps) {
   const t = useTranslations('review.place');
   const list = useRef<HTMLOListElement>(null);
-  const [begins, setBegins] = useState<readonly number[]>([]);
-
-  useLayout(() => {
-    const element = list.current;
-    const sheet = element?.closest('.spread')?.querySelector('.sheet-text');
-    if (!element || !sheet || !page) return undefined;
-    const put = () => {
-      const { top } = element.getBoundingClientRect();
-      const placed = places.map((place, index) => ({
-        wanted: Math.max(0, topOf(page, place) - top),
-        height: element.children[index]?.getBoundingClientRect().height ?? 0,
-      }));
-      const found = keepApart(placed, GAP).map(Math.round);
-      setBegins((known) => (known.join() === found.join() ? known : found));
-    };
-    put();
-    const observer = new ResizeObserver(put);
-    observer.observe(sheet);
-    return () => observer.disconnect();
-  }, [places, page]);
+  const topOfItem = useCallback(
+    (_: HTMLElement, index: number) => {
+      const place = places[index];
+      return page && place ? topOf(page, place) : null;
+    },
+    [places, page],
+  );
+  const { begins } = useBeside(list, topOfItem, GAP);
 
   const said = ({ added, removed, moved, picture }: ChangedPlace) => {
     if (added > 0 && removed > 0) return t('instead', { added, removed });

@@ -56,7 +56,9 @@ export function CriterionBay({ criterion, chosen, disabled, next, onChoose, onNo
           >
             <span>
               <b>{index + 1}</b>{' '}
-              <span className={next && criterion.levels.length <= 5 ? '' : 'sr-only'}>{one.description}</span>
+              <span className={next && criterion.levels.length <= 5 ? '' : 'sr-only max-[760px]:not-sr-only'}>
+                {one.description}
+              </span>
               <span className="sr-only"> {t('points', { points: one.points })}</span>
             </span>
           </button>

@@ -25,6 +25,7 @@ import { ReviewRailing } from './ReviewRailing';
 import { ReviewTurns } from './ReviewTurns';
 import { TextToPin } from './TextToPin';
 import { useReading, type Turn } from './useReading';
+import { useReviewKeys } from './useReviewKeys';
 import type { ActOnHandIn, ReviewProps } from './reviewProps';
 
 /** What sends the notes along. */
@@ -40,6 +41,7 @@ export function Review(props: ReviewProps) {
   const [turn, setTurn] = useState<Turn>(changed ? 'changed' : 'notes');
   const [pinningAgain, setPinningAgain] = useState<string | null>(null);
   const work = useNotes({ postId, handInId, reader: props.reader }, props.notes);
+  useReviewKeys();
   const reading = useReading(work.notes, turn, changed?.changes ?? null);
 
   useEffect(() => {

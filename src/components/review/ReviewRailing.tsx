@@ -1,7 +1,8 @@
 'use client';
 
 import { useFormatter, useTranslations } from 'next-intl';
-import { useRef, type KeyboardEvent } from 'react';
+import { ArrowLeft, ArrowRight } from 'lucide-react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { judge } from '../../contract/reviews/judge';
 import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
 import { marks, weightOf } from '../../core/requirements/slats';
@@ -22,6 +23,8 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const t = useTranslations('review');
   const format = useFormatter();
   const bays = useRef<HTMLDivElement>(null);
+  /** Whether the gate is shown where there is no room for it beside the bays. */
+  const [deciding, setDeciding] = useState(false);
   const { raised, toggle, lower, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase' | 'readers'>();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
@@ -40,7 +43,10 @@ export function ReviewRailing(props: ReviewRailingProps) {
   };
 
   return (
-    <footer className="railing tall with-gate" aria-label={t('railing')}>
+    <footer
+      className={`railing tall with-gate reviewing ${deciding ? 'deciding' : ''}`}
+      aria-label={t('railing')}
+    >
       <div className="bays" ref={bays} onKeyDown={moveBetweenBays}>
         <Bay name={t('whatItNeeded')} slats={marks(answer.requirements, requirements)} {...bay('evidence')}>
           {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}
@@ -70,6 +76,35 @@ export function ReviewRailing(props: ReviewRailingProps) {
         >
           {open > 0 ? t('toJudge', { count: open }) : t('lines', { count: grade.lines.length })}
         </Bay>
+      </div>
+      <div className="one-bay">
+        <button
+          type="button"
+          className="btn"
+          data-turns=""
+          aria-label={t('bayBefore')}
+          onClick={() => turnBays(bays.current, -1)}
+        >
+          <ArrowLeft size={18} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="btn"
+          data-turns=""
+          aria-label={t('bayAfter')}
+          onClick={() => turnBays(bays.current, 1)}
+        >
+          <ArrowRight size={18} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="btn ms-auto"
+          aria-expanded={deciding}
+          data-leave={deciding ? '' : undefined}
+          onClick={() => setDeciding(!deciding)}
+        >
+          {t(deciding ? 'readOn' : 'decide')}
+        </button>
       </div>
       <TeacherGate {...props} open={open} onPassphrase={toggle('passphrase')} onReaders={toggle('readers')} />
       {raised?.id === 'evidence' ? (
@@ -109,4 +144,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
       ) : null}
     </footer>
   );
+}
+
+/** Turns to the next bay where one at a time is shown. */
+function turnBays(bays: HTMLElement | null, by: 1 | -1): void {
+  bays?.scrollBy({ left: by * bays.clientWidth });
 }

@@ -1,6 +1,8 @@
+'use client';
+
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import { reviewAddress } from '../../contract/addresses';
 import type { Slip } from '../../contract/reviews/slip';
 import { SmallRailing } from '../railing/SmallRailing';
@@ -20,8 +22,12 @@ export function Slips({
   const parts = assignments.map((title) =>
     t('part', { title, count: slips.filter((slip) => slip.assignment === title).length }),
   );
+  /** Whether all are shown where there is room for one. */
+  const [all, setAll] = useState(false);
+  const here = slips.findIndex((slip) => slip.postId === current);
   return (
-    <nav className="slips no-print" aria-label={t('label')}>
+    <nav className={`slips no-print ${all ? 'all' : ''}`} aria-label={t('label')}>
+      <SlipLine slips={slips} here={here} all={all} onAll={() => setAll(!all)} />
       <p className="tally">
         <b>{t('wait', { count: slips.length, number: inWords(slips.length) })}</b>
         {parts.join(', ')}
@@ -36,6 +42,48 @@ export function Slips({
         </Fragment>
       ))}
     </nav>
+  );
+}
+
+/** Where there is no room for all slips: the one that is read, and the ways to those beside it. */
+function SlipLine({
+  slips,
+  here,
+  all,
+  onAll,
+}: {
+  readonly slips: readonly Slip[];
+  readonly here: number;
+  readonly all: boolean;
+  readonly onAll: () => void;
+}) {
+  const t = useTranslations('pile');
+  const [before, slip, after] = [slips[here - 1], slips[here], slips[here + 1]];
+  const way = (to: Slip | undefined, name: string) =>
+    to ? (
+      <Link className="act" href={reviewAddress(to.postId)} prefetch={false}>
+        {name}
+      </Link>
+    ) : null;
+  return (
+    <div className="slip-line">
+      <span>
+        <b>
+          {slip
+            ? `${slip.writer}, ${slip.assignment}`
+            : t('wait', { count: slips.length, number: slips.length })}
+        </b>
+        {slip ? t('placeOf', { place: here + 1, of: slips.length }) : null}
+        {slip && slip.ordinal > 1 ? ` · ${t('time', { ordinal: slip.ordinal })}` : null}
+      </span>
+      <span className="ways">
+        <button type="button" className="act" aria-expanded={all} onClick={onAll}>
+          {t('all')}
+        </button>
+        {way(before, t('before'))}
+        {way(after ?? (slip ? undefined : slips[0]), t('after'))}
+      </span>
+    </div>
   );
 }
 

@@ -118,6 +118,12 @@ test.each(Object.entries(AT_RANDOM))('a full sample meets %s, whatever is asked 
   );
 });
 
+test('a teaser that may have no character at all is none', () => {
+  expect(states(assignment([{ kind: 'teaser', maxCharacters: 0 }]), 'full')).toMatchObject([
+    { state: 'met' },
+  ]);
+});
+
 test('samples rise from nothing to everything, all kinds together', () => {
   const together = assignment(
     REQUIREMENTS.filter((one) => !(one.kind === 'words' && !one['min'])).map((one) =>

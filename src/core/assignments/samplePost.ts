@@ -328,8 +328,8 @@ const PARTS: ForEachKind<Part | null> = {
       if (!group.some((label) => writer.has(label))) writer.label(...group.slice(0, 1));
     writer.labelUpTo(setting('min'));
   },
-  teaser: (writer, setting) =>
-    writer.writeTeaser(Math.max(setting('minCharacters'), Math.min(60, setting('maxCharacters') || 60))),
+  teaser: (writer, setting, { maxCharacters = 60 }) =>
+    writer.writeTeaser(Math.max(setting('minCharacters'), Math.min(60, Number(maxCharacters)))),
   starters: (writer, setting) => {
     for (const starter of writer.starters.slice(0, writer.some(setting('min')))) {
       const begun = begunStarter(starter);

@@ -16,6 +16,9 @@ export const keepNote = postUseCase(deed, {
     if (wanting) return wanting;
     const known = await lockNote(database, id, postId);
     if (known && known.authorId !== personId) return refused('notes.notYours');
+    // What stands there is what is sent: its answer was lost on the way, and the page knows of an older version alone.
+    if (known && known.version !== version && known.typed === typed && known.suggested === suggested)
+      return done({ kind: 'kept', version: known.version });
     if (known && known.version !== Math.max(1, version))
       return done({
         kind: 'changed',

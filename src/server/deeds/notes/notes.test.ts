@@ -119,6 +119,10 @@ describe('a note that is typed', () => {
       value: { kind: 'changed', version: 2, typed: { text: 'One.', suggested: null } },
     });
     expect(await keep('teacher', { version: 2, text: 'Two.' })).toMatchObject({ value: { version: 3 } });
+    // An answer that was lost on the way: the same words are sent again, on the version from before.
+    expect(await keep('teacher', { version: 2, text: 'Two.' })).toMatchObject({
+      value: { kind: 'kept', version: 3 },
+    });
   });
 
   test('is forgotten when its words are taken out again before it was sent', async () => {

@@ -5,6 +5,7 @@ export default withWords([
   'growing',
   'notes',
   'passphrase',
+  'pile',
   'railing',
   'refusals.assignment',
   'refusals.notes',
