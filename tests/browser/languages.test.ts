@@ -40,7 +40,7 @@ test('a teacher turns every page of the desk to German, and the blog keeps the l
   const inClass = await classAddress();
   for (const [page, words] of [
     ['/today', 'zu lesen'],
-    ['/pile', 'Eine neue Anmerkung'],
+    ['/pile', 'Den ganzen Beitrag anmerken'],
     [`${inClass}/assignments`, 'Eine Aufgabe machen'],
     [inClass, 'Lernende aufnehmen'],
     [`${inClass}/settings`, 'Sprache der Klasse'],
