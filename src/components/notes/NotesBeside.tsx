@@ -31,21 +31,19 @@ export function NotesBeside({ label, notes, text }: NotesBesideProps) {
     const element = list.current;
     const sheet = sheetBeside(element);
     if (!element || !sheet) return undefined;
+    const everything = () => [...element.children, ...sheet.querySelectorAll('[data-note]')];
     const fromText = (event: Event) => {
       const noted = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-note]') : null;
       const [id = ''] = noted?.dataset['note']?.split(' ') ?? [];
       const item = element.querySelector(`:scope > [data-beside="${CSS.escape(id)}"]`);
       if (id === '' || !item) return;
-      showAlone([...element.children, ...sheet.querySelectorAll('[data-note]')], id);
+      showAlone(everything(), id);
       item.scrollIntoView({ block: 'nearest' });
     };
     const fromNote = (event: Event) => {
       const item =
         event.target instanceof Element ? event.target.closest<HTMLElement>('[data-beside]') : null;
-      showAlone(
-        [...element.children, ...sheet.querySelectorAll('[data-note]')],
-        item?.dataset['beside'] ?? '',
-      );
+      showAlone(everything(), item?.dataset['beside'] ?? '');
     };
     sheet.addEventListener('click', fromText);
     element.addEventListener('focusin', fromNote);

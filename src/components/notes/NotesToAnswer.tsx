@@ -2,11 +2,13 @@
 
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { answerNote } from '../../contract/notes/answerNote';
 import type { NoteShown } from '../../contract/notes/noteShown';
+import { LONGEST_ANSWER } from '../../core/notes/note';
 import { useAsking } from '../basics/useAsking';
 import { useDeed } from '../basics/useDeed';
+import { useSteady } from '../basics/useSteady';
 import { NotesBeside } from './NotesBeside';
 import { notedPassages, notesWithPassage, takeOver, type NotePinned } from './notedPassages';
 import { NoteAnswers } from './NoteAnswers';
@@ -55,8 +57,9 @@ export function NotesToAnswer({ postId, notes, editor }: NotesToAnswerProps) {
 /** Marks the passages of notes in the editor. @returns the notes that have one, in the order of the text */
 function useNoted(notes: readonly NoteShown[], editor: Editor | null): ReadonlySet<string> {
   const [found, setFound] = useState<ReadonlySet<string>>(new Set());
-  const key = JSON.stringify(notes.flatMap(({ id, anchor }) => (anchor ? [{ id, anchor }] : [])));
-  const pins = useMemo(() => JSON.parse(key) as readonly NotePinned[], [key]);
+  const pins = useSteady<readonly NotePinned[]>(
+    notes.flatMap(({ id, anchor }) => (anchor ? [{ id, anchor }] : [])),
+  );
   useEffect(() => {
     if (!editor || pins.length === 0) return undefined;
     const plugin = notedPassages(pins);
@@ -125,7 +128,7 @@ function NoteToAnswer({ postId, note, editor, isThere }: NoteToAnswerProps) {
             dir="auto"
             autoFocus
             className="field [field-sizing:content]"
-            maxLength={2000}
+            maxLength={LONGEST_ANSWER}
             value={text}
             onChange={(event) => setText(event.target.value)}
           />

@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import type { ChangesInText } from '../../core/changes/changesInText';
 import { anchorFinder } from '../../core/notes/anchor';
 import type { Passage } from '../../core/notes/passage';
+import { useSteady } from '../basics/useSteady';
 import { NO_MARKS, type Marks } from '../notes/markPage';
 import type { PageText } from '../notes/pageText';
 import type { NoteAtWork, Pin } from '../notes/useNotes';
@@ -26,10 +27,9 @@ export interface Reading {
 export function useReading(notes: readonly NoteAtWork[], turn: Turn, changes: ChangesInText | null): Reading {
   const [page, setPage] = useState<PageText | null>(null);
   // Words that are typed in a note move nothing in the text.
-  const key = JSON.stringify(
+  const pins = useSteady<readonly (Pin & { readonly id: string })[]>(
     notes.map(({ id, target, targetId, anchor }) => ({ id, target, targetId, anchor })),
   );
-  const pins = useMemo(() => JSON.parse(key) as readonly (Pin & { readonly id: string })[], [key]);
   const text = page?.text ?? null;
   const places = useMemo(
     () => (text === null ? new Map<string, Passage>() : placesOf(pins, text)),

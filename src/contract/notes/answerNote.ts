@@ -1,3 +1,4 @@
+import { LONGEST_ANSWER } from '../../core/notes/note';
 import { deed } from '../deed';
 import { idSchema } from '../idSchema';
 
@@ -9,7 +10,7 @@ export const answerNote = deed({
   fields: {
     noteId: idSchema,
     /** May be empty where it says that it is done. */
-    text: { type: 'string', maxLength: 2000 },
+    text: { type: 'string', maxLength: LONGEST_ANSWER },
     done: { type: 'boolean' },
   },
 }).answers<null>();

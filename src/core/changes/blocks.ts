@@ -1,7 +1,7 @@
 import { diffArrays } from 'diff';
 import type { Node } from 'prosemirror-model';
 import { linesOf } from '../document/plainText';
-import { likeness, sharedWords, wordChanges, type WordChange } from './words';
+import { likeness, likenessOf, sharedWords, wordChanges, type WordChange } from './words';
 
 /** What became of one block of a document. */
 export type BlockChange =
@@ -212,8 +212,8 @@ const FEWEST_KEPT = 5;
 
 /** How alike two texts at the same place are: also as much as most of the shorter one stands in the longer, which grew out of it. */
 function grownAlike(one: string, other: string): number {
-  const { shared, shorter } = sharedWords(one, other);
-  return Math.max(likeness(one, other), shared >= FEWEST_KEPT ? shared / shorter : 0);
+  const both = sharedWords(one, other);
+  return Math.max(likenessOf(both), both.shared >= FEWEST_KEPT ? both.shared / both.shorter : 0);
 }
 
 /** One picture, video or shared document is the same whatever stands around it. */

@@ -43,14 +43,14 @@ export function changesInText(blocks: readonly BlockChange[]): ChangesInText {
     // Words are compared without the white space around them.
     const first = at + text.length - text.trimStart().length;
     const words = wordsOf(block);
-    if (words.length > 0 || block.kind !== 'same') {
+    if (block.kind !== 'same') {
       const told = walk(words, first);
       added.push(...told.added);
       removed.push(...told.removed.map((gone) => ({ ...gone, block: block.kind === 'removed' })));
       const node = block.kind === 'removed' ? block.before : block.after;
       places.push({
         from: told.from ?? first,
-        to: Math.max(told.to ?? first, told.from ?? first),
+        to: told.to ?? first,
         ...countChanged(words),
         moved: block.kind === 'moved' || (block.kind === 'changed' && block.moved),
         picture: node.type.name === 'picture' || node.type.name === 'pictureRow',

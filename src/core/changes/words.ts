@@ -59,7 +59,11 @@ function wordsThat(kind: WordChange['kind'], changes: readonly WordChange[]): nu
  * Two empty texts are alike.
  */
 export function likeness(one: string, other: string): number {
-  const { shared, all } = sharedWords(one, other);
+  return likenessOf(sharedWords(one, other));
+}
+
+/** The same of what two texts share, where that is known. */
+export function likenessOf({ shared, all }: Pick<ReturnType<typeof sharedWords>, 'shared' | 'all'>): number {
   return all === 0 ? 1 : (2 * shared) / all;
 }
 

@@ -3,7 +3,8 @@ export const NOTE_TARGETS = ['post', 'passage', 'picture', 'requirement', 'crite
 
 export type NoteTarget = (typeof NOTE_TARGETS)[number];
 
-/** Characters of a note, of other words for its passage, and of the passage that a note keeps as its quote. */
+/** Characters of a note, of an answer to it, of other words for its passage, and of the passage that it keeps as its quote. */
 export const LONGEST_NOTE = 4000;
+export const LONGEST_ANSWER = 2000;
 export const LONGEST_SUGGESTION = 2000;
 export const LONGEST_QUOTE = 2000;
