@@ -2,7 +2,6 @@ import { readMarkdown } from '../src/core/document/readMarkdown';
 import { escapeHtml } from '../src/core/document/html/writeHtml';
 import { addDays, instantOf, localDate } from '../src/core/timing/zonedTime';
 import { perform } from '../src/server/ground/access/perform';
-import type { Result } from '../src/server/ground/access/useCase';
 import { changeAssignment } from '../src/server/deeds/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/deeds/assignments/makeAssignment';
 import { setAssignment } from '../src/server/deeds/assignments/setAssignment';
@@ -41,6 +40,8 @@ import { loadBigClass } from './bigClass';
 import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insertClasses';
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
+import { fillNoteBank } from './noteBank';
+import { succeeded } from './succeeded';
 import { POSTS } from './writing';
 import type { DemoNote, DemoPost } from './writing/demoPost';
 
@@ -100,6 +101,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   for (const assignment of ASSIGNMENTS)
     assignments.set(assignment.key, await loadAssignment(assignment, loading));
   await loadPages(loading);
+  await fillNoteBank(loading);
   for (const [index, post] of POSTS.entries()) {
     if (index % 8 === 0) progress(`Drawing pictures and writing posts, ${index} of ${POSTS.length}`);
     await loadPost(post, loading);
@@ -336,11 +338,6 @@ function at(now: Date, daysAgo: number): Date {
   return new Date(
     Math.min(moment + DAY / 3, instantOf(`${localDate(moment, TIME_ZONE)}T${time}`, TIME_ZONE)),
   );
-}
-
-function succeeded<Value>(result: Result<Value>): Value {
-  if (!result.ok) throw new Error(`the demo could not be loaded: ${result.code} ${result.field ?? ''}`);
-  return result.value;
 }
 
 function signInLines(): string {

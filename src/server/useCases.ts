@@ -101,14 +101,22 @@ import { accept } from './deeds/reviews/accept';
 import { giveBackGrade } from './deeds/reviews/giveBackGrade';
 import { judgeRequirement } from './deeds/reviews/judgeRequirement';
 import { judge } from './deeds/reviews/judge';
+import { beAtReview } from './deeds/reviews/beAtReview';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { takeSlip } from './deeds/reviews/takeSlip';
 import { answerNote } from './deeds/notes/answerNote';
 import { dropNote } from './deeds/notes/dropNote';
 import { keepNote } from './deeds/notes/keepNote';
 import { sendNotes } from './deeds/notes/sendNotes';
+import { lookForDetails } from './deeds/details/lookForDetails';
+import { meanDetail } from './deeds/details/meanDetail';
 import { settleNote } from './deeds/notes/settleNote';
+import { dropSentence } from './deeds/noteBank/dropSentence';
+import { keepSentence } from './deeds/noteBank/keepSentence';
+import { listSentences } from './deeds/noteBank/listSentences';
+import { takeSentence } from './deeds/noteBank/takeSentence';
 
 /** Everything that a signed-in person can do through the interface. A new use case is named here and nowhere else. */
 export const USE_CASES = {
@@ -218,12 +226,20 @@ export const USE_CASES = {
   handIn,
   waitingPost,
   takeBack,
+  beAtReview,
+  takeSlip,
   openHandIn,
   answerNote,
   dropNote,
   keepNote,
   sendNotes,
   settleNote,
+  meanDetail,
+  lookForDetails,
+  listSentences,
+  keepSentence,
+  dropSentence,
+  takeSentence,
   judge,
   judgeRequirement,
   setGrade,

@@ -78,6 +78,27 @@ test('what is typed while the line is cut is on the device, also when the page i
   await teacher.sees('Kept. Only you see it until you send it.');
 });
 
+test('what reached the server although its answer did not is no other version to who types on', async () => {
+  // As if the page had been closed between the words' arrival and the answer: they stay on the device.
+  await teacher.driver.executeScript(`
+    const send = window.fetch;
+    window.fetch = async (address, options) => {
+      const answer = await send(address, options);
+      if (String(address).endsWith('/keepNote')) throw new TypeError('Failed to fetch');
+      return answer;
+    };`);
+  await teacher.put('A new note', `${NOTE} Or the smell?`);
+  await teacher.sees('Your words are on this device');
+  await teacher.driver.navigate().refresh();
+  await teacher.driver.wait(
+    async () => (await (await teacher.field('A new note')).getAttribute('value')) === `${NOTE} Or the smell?`,
+    20_000,
+  );
+  // At once, before what was left is told to the server again.
+  await teacher.put('A new note', `${NOTE} Or the sound?`);
+  await teacher.sees('Kept. Only you see it until you send it.');
+});
+
 test('other words are suggested for a passage; far too many are told so, and nothing is lost', async () => {
   await teacher.press('Suggest other words');
   await teacher.fill('Other words for this passage', 'I looked at three Mondays. It is what I had.');
@@ -133,6 +154,9 @@ test('in the next hand-in the teacher sees what was said, what became of the pas
   await teacher.driver.navigate().refresh();
   await teacher.sees('What changed');
   await teacher.sees('To the harbour!');
+  // The words were taken over, so the note stands at them.
+  await teacher.driver.wait(async () => (await marked(teacher)).length > 0, 20_000);
+  expect((await marked(teacher)).join('')).toBe('I looked at three Mondays. It is what I had.');
   await teacher.find(By.css('.marked-text del'));
   await teacher.find(By.css('.changed-beside button'));
   expect(await teacher.barriers()).toEqual([]);

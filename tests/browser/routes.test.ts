@@ -59,6 +59,7 @@ test('every page and every route handler is walked here', () => {
     'api/password/route.ts',
     'api/pictures/from/route.ts',
     'api/pictures/route.ts',
+    'api/pile/route.ts',
     'api/ready/route.ts',
     'api/school/back/route.ts',
     'api/school/route.ts',

@@ -13,6 +13,8 @@ export interface UnsavedNote {
   readonly suggested: string | null;
   /** The version that it was typed on; 0 for one that the server does not have. */
   readonly version: number;
+  /** The page that it was typed on. */
+  readonly page: string;
 }
 
 const notes = new SealedStore<UnsavedNote>('notes');

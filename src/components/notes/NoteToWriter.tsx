@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState } from 'react';
 import { NoteField } from './NoteField';
 import { NoteRead, type NoteToWriterProps } from './NoteRead';
+import type { NotesAtWork } from './useNotes';
 import { useNoteSaving } from './useNoteSaving';
 
 /** A note as teachers have it: one's own to write on, others' to read. */
@@ -23,13 +24,12 @@ function OwnNote(props: NoteToWriterProps) {
   const { text, suggested, anchor } = note;
   // What an earlier visit left here goes to the server with this one.
   const taken = useRef(false);
-  const { change, goOnFrom } = saving;
+  const { change, takeUp } = saving;
   useEffect(() => {
     if (note.leftOn === null || taken.current) return;
     taken.current = true;
-    goOnFrom(note.leftOn);
-    change({ text, suggested, anchor });
-  }, [note.leftOn, change, goOnFrom, text, suggested, anchor]);
+    takeUp({ text, suggested, anchor }, note.leftOn);
+  }, [note.leftOn, takeUp, text, suggested, anchor]);
   // A note that was pinned again is kept with its new passage.
   const pinned = useRef(anchor);
   useEffect(() => {
@@ -37,6 +37,19 @@ function OwnNote(props: NoteToWriterProps) {
     pinned.current = anchor;
     change({ text, suggested, anchor });
   }, [change, text, suggested, anchor]);
+
+  const { toPutIn, type } = work;
+  const putIn = useRef<NotesAtWork['toPutIn']>(null);
+  useEffect(() => {
+    if (toPutIn === putIn.current || toPutIn?.noteId !== note.id) return;
+    putIn.current = toPutIn;
+    const typed = {
+      text: [text.trimEnd(), toPutIn.words].filter(Boolean).join(' '),
+      suggested: toPutIn.suggested ?? suggested,
+    };
+    type(note.id, typed);
+    change({ ...typed, anchor });
+  }, [toPutIn, note.id, type, change, text, suggested, anchor]);
 
   if (note.sent && !note.unsent && !isChanging && saving.state.kind === 'kept')
     return (

@@ -1,14 +1,15 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
 import { keepNote, type NoteTyped } from '../../contract/notes/keepNote';
 import { LONGEST_NOTE, LONGEST_SUGGESTION } from '../../core/notes/note';
 import { call, type Refused } from '../basics/call';
+import { newKey } from '../basics/newKey';
 import { isOutOfReach } from '../basics/isOutOfReach';
 import { useSaver } from '../basics/useSaver';
 import { useTryingAgain } from '../basics/useTryingAgain';
 import { forgetUnsavedNote, keepUnsavedNote } from '../basics/unsavedNotes';
-import type { NoteAtWork, NotesAtWork } from './useNotes';
+import type { LeftOn, NoteAtWork, NotesAtWork } from './useNotes';
 
 export type NoteState =
   | { readonly kind: 'kept' }
@@ -30,15 +31,15 @@ export function useNoteSaving(note: NoteAtWork, { of, join }: NotesAtWork) {
   const { id, target, targetId } = note;
   const { postId, handInId, reader } = of;
   const [state, setState] = useState<NoteState>({ kind: 'kept' });
-  /** What was sent and perhaps taken, though its answer never came. */
-  const sentLast = useRef<NoteTyped | null>(null);
+  /** By which the server knows that what comes goes on from what this page sent before, though its answer never came. */
+  const sender = useRef({ page: '', turn: 0 });
   const pinned = useRef({ postId, handInId, target, targetId });
 
   const keepHere = useCallback(
     (kept: Kept, version: number) =>
       keepUnsavedNote(
         { personId: reader.id, id, sealKey: reader.sealKey },
-        { ...pinned.current, ...kept, version },
+        { ...pinned.current, ...kept, version, page: pageOf(sender) },
       ),
     [id, reader.id, reader.sealKey],
   );
@@ -50,12 +51,18 @@ export function useNoteSaving(note: NoteAtWork, { of, join }: NotesAtWork) {
         return null;
       }
       setState((now) => (now.kind === 'away' ? now : { kind: 'keeping' }));
-      const send = (version: number) => call(keepNote, { noteId: id, ...pinned.current, ...kept, version });
-      let outcome = await send(based);
-      // What stands there came from here: its answer was lost on the way.
-      if (outcome.ok && outcome.value.kind === 'changed' && isSame(outcome.value.typed, sentLast.current))
-        outcome = await send(outcome.value.version);
-      sentLast.current = { text: kept.text, suggested: kept.suggested };
+      const page = pageOf(sender);
+      // Later than all that it sent before, also before it was closed and opened again.
+      const turn = Math.max(Date.now(), sender.current.turn + 1);
+      sender.current.turn = turn;
+      const outcome = await call(keepNote, {
+        noteId: id,
+        ...pinned.current,
+        ...kept,
+        version: based,
+        page,
+        turn,
+      });
       if (outcome.ok && outcome.value.kind === 'kept') return outcome.value.version;
       const onDevice = await keepHere(kept, based);
       if (outcome.ok) setState(outcome.value);
@@ -86,14 +93,25 @@ export function useNoteSaving(note: NoteAtWork, { of, join }: NotesAtWork) {
     },
     [noteChange, keepHere, version],
   );
+  /** Takes up what an earlier visit left on this device, as the page that it was typed on. */
+  const takeUp = useCallback(
+    (kept: Kept, { version: typedOn, page }: LeftOn) => {
+      sender.current.page = page;
+      goOnFrom(typedOn);
+      change(kept);
+    },
+    [change, goOnFrom],
+  );
   useEffect(() => join(flush), [join, flush]);
   const again = useCallback(() => void flush(), [flush]);
   useTryingAgain(state.kind === 'away', again);
-  return { state, change, flush, goOnFrom };
+  return { state, change, flush, goOnFrom, takeUp };
 }
 
-function isSame(one: NoteTyped, another: NoteTyped | null): boolean {
-  return one.text === another?.text && one.suggested === another.suggested;
+/** The name of a page, drawn by lot when it is first asked for. */
+function pageOf(sender: RefObject<{ page: string; turn: number }>): string {
+  sender.current.page ||= newKey();
+  return sender.current.page;
 }
 
 function tooLongIn({ text, suggested }: NoteTyped): NoteState | null {

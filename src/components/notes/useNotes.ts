@@ -10,16 +10,19 @@ import { settleNote } from '../../contract/notes/settleNote';
 import type { Anchor } from '../../core/notes/anchor';
 import { call, type Outcome } from '../basics/call';
 import { newKey } from '../basics/newKey';
-import { forgetUnsavedNote, listUnsavedNotes } from '../basics/unsavedNotes';
+import { forgetUnsavedNote, listUnsavedNotes, type UnsavedNote } from '../basics/unsavedNotes';
 
 /** What a note is pinned to. */
 export type Pin = Pick<NoteShown, 'target' | 'targetId' | 'anchor'>;
 
 /** A note as it stands on the page that it is worked on. */
 export interface NoteAtWork extends NoteShown {
-  /** The version that words of it were typed on which an earlier visit left on this device; null where it left none. */
-  readonly leftOn: number | null;
+  /** What words of it were typed on which an earlier visit left on this device; null where it left none. */
+  readonly leftOn: LeftOn | null;
 }
+
+/** The version and the page that something was typed on. */
+export type LeftOn = Pick<UnsavedNote, 'version' | 'page'>;
 
 /** The post whose notes are worked on, and who does it. */
 export interface NotesOf {
@@ -42,8 +45,17 @@ export interface NotesAtWork {
   readonly sends: number;
   /** Notes that what was done sent them along. */
   readonly noteSent: () => void;
-  readonly begin: (pin: Pin) => void;
+  /** Begins a note, with words where there are some to begin with. */
+  readonly begin: (pin: Pin, typed?: NoteTyped) => void;
   readonly type: (id: string, typed: NoteTyped) => void;
+  /** Words that are to go into a note, until it has taken them; each time another object. */
+  readonly toPutIn: {
+    readonly noteId: string;
+    readonly words: string;
+    readonly suggested: string | null;
+  } | null;
+  /** Puts words at the end of the note of one's own that was looked at last, or into a new one on the whole post. */
+  readonly putIn: (words: string) => void;
   /** Gives a note another passage. */
   readonly pinAgain: (id: string, anchor: Anchor) => void;
   readonly drop: (id: string) => Promise<Outcome<unknown>>;
@@ -62,10 +74,11 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
   const router = useRouter();
   const [begun, setBegun] = useState<readonly NoteAtWork[]>([]);
   const [changed, setChanged] = useState<ReadonlyMap<string, Changed>>(new Map());
-  const [left, setLeft] = useState<ReadonlyMap<string, number>>(new Map());
+  const [left, setLeft] = useState<ReadonlyMap<string, LeftOn>>(new Map());
   const [gone, setGone] = useState<ReadonlySet<string>>(new Set());
   const [sends, setSends] = useState(0);
   const [current, lookAt] = useState<string | null>(null);
+  const [toPutIn, setToPutIn] = useState<NotesAtWork['toPutIn']>(null);
   const flushes = useRef(new Set<() => Promise<boolean>>());
 
   const change = useCallback((id: string, part: Changed) => {
@@ -77,13 +90,13 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
     void listUnsavedNotes({ personId: reader.id, sealKey: reader.sealKey }, postId).then((found) => {
       if (!here) return;
       for (const [id, { text, suggested, anchor }] of found) change(id, { text, suggested, anchor });
-      setLeft(new Map([...found].map(([id, { version }]) => [id, version])));
+      setLeft(new Map([...found].map(([id, { version, page }]) => [id, { version, page }])));
       setBegun((known) => [
-        ...[...found].map(([id, { target, targetId, anchor, version }]) => ({
+        ...[...found].map(([id, { target, targetId, anchor, version, page }]) => ({
           ...emptyNote({ target, targetId, anchor }),
           id,
           version,
-          leftOn: version,
+          leftOn: { version, page },
         })),
         ...known,
       ]);
@@ -117,11 +130,17 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
     }
     return outcome;
   };
-  const begin = useCallback((pin: Pin) => {
+  const begin = useCallback((pin: Pin, typed?: NoteTyped) => {
     const note = emptyNote(pin);
     setBegun((known) => [...known, note]);
     lookAt(note.id);
+    if (typed) setToPutIn({ noteId: note.id, words: typed.text, suggested: typed.suggested });
   }, []);
+  const putIn = (words: string) => {
+    const own = notes.find((note) => note.id === current && note.mine);
+    if (own) setToPutIn({ noteId: own.id, words, suggested: null });
+    else begin({ target: 'post', targetId: null, anchor: null }, { text: words, suggested: null });
+  };
   const drop = async (id: string) => {
     const outcome: Outcome<unknown> = given.some((note) => note.id === id)
       ? await call(dropNote, { postId, noteId: id })
@@ -158,6 +177,8 @@ export function useNotes(of: NotesOf, given: readonly NoteShown[]): NotesAtWork 
     noteSent,
     begin,
     type: change,
+    toPutIn,
+    putIn,
     pinAgain: (id, anchor) => change(id, { anchor }),
     drop,
     settle,

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
 import type { Answer } from '../../core/requirements/answer';
 import type { Judgement } from '../../core/requirements/post';
 import type { Requirement } from '../../core/requirements/requirement';
@@ -10,19 +11,21 @@ import { LETTER } from '../railing/letters';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
 
 interface EvidenceTrayProps {
+  /** What else is to be looked at, below. */
+  readonly children: ReactNode;
   readonly answer: Answer;
   readonly requirements: readonly Requirement[];
   readonly busy: boolean;
-  /** Says whether something that is looked for by eye is there. */
   /** Begins a note on a requirement. */
   readonly onNote: (requirementId: string) => void;
+  /** Says whether something that is looked for by eye is there. */
   readonly onJudge: (requirementId: string, judgement: Judgement | null) => void;
 }
 
 const JUDGEMENTS: readonly Judgement[] = ['yes', 'partly', 'no'];
 
 /** The evidence for each requirement, as the server computed it at the hand-in. */
-export function EvidenceTray({ answer, requirements, busy, onNote, onJudge }: EvidenceTrayProps) {
+export function EvidenceTray({ answer, requirements, busy, onNote, onJudge, children }: EvidenceTrayProps) {
   const t = useTranslations('review');
   const nameOf = useRequirementName();
   return (
@@ -71,6 +74,7 @@ export function EvidenceTray({ answer, requirements, busy, onNote, onJudge }: Ev
         })}
       </ul>
       <p className="mt-3 border-t border-line pt-2 text-[13.5px] text-ink-2">{t('asItStood')}</p>
+      {children}
     </>
   );
 }

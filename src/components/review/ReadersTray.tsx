@@ -2,7 +2,9 @@
 
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { narrower, type Audience } from '../../core/access/audience';
+import { goesBeyondClass, narrower, type Audience } from '../../core/access/audience';
+import { DetailsGoingOut } from './DetailsGoingOut';
+import { openDetails } from './openDetails';
 import type { ReviewRailingProps } from './reviewProps';
 
 interface ReadersTrayProps extends ReviewRailingProps {
@@ -10,7 +12,7 @@ interface ReadersTrayProps extends ReviewRailingProps {
 }
 
 /** Who may read the post: what each choice means, why some are closed; what was chosen counts once it is confirmed. */
-export function ReadersTray({ readers, writer, busy, problem, publish, onDone }: ReadersTrayProps) {
+export function ReadersTray({ readers, writer, details, busy, problem, publish, onDone }: ReadersTrayProps) {
   const t = useTranslations('review.readers');
   const { published, choices } = readers;
   const was = published ?? 'writerAndTeachers';
@@ -18,6 +20,13 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
   const reads = readers.now?.to ?? 'writerAndTeachers';
   const [chosen, setChosen] = useState<Audience>(was);
   const narrows = chosen !== was && narrower(chosen, was) === chosen;
+  /** Whether it was asked if what strangers should not know may go out. */
+  const [asks, setAsks] = useState(false);
+  const goingOut = !narrows && goesBeyondClass(chosen) ? openDetails(details) : [];
+  const letRead = async () => {
+    const keys = goingOut.map(({ key }) => key);
+    if (await publish(chosen, keys)) onDone();
+  };
   const meaning = (audience: Audience) =>
     audience === 'passphrase' && !readers.classPassphrase && readers.passphraseSince === null
       ? `${t('means.passphrase')} ${t('noPassphrase')}`
@@ -27,7 +36,8 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
       className="mt-2 grid gap-3"
       onSubmit={async (event) => {
         event.preventDefault();
-        if (await publish(chosen)) onDone();
+        if (goingOut.length > 0 && !asks) setAsks(true);
+        else await letRead();
       }}
     >
       {choices.map(({ audience, closed }) => (
@@ -55,9 +65,18 @@ export function ReadersTray({ readers, writer, busy, problem, publish, onDone }:
       <p className="problem" role="alert">
         {problem}
       </p>
-      <button className="btn go justify-self-start" disabled={busy || chosen === was}>
-        {t(chosen === 'writerAndTeachers' ? 'takeDown' : narrows ? 'narrow' : 'open')}
-      </button>
+      {asks && goingOut.length > 0 ? (
+        <DetailsGoingOut
+          details={goingOut}
+          busy={busy}
+          onGo={() => void letRead()}
+          onLeave={() => setAsks(false)}
+        />
+      ) : (
+        <button className="btn go justify-self-start" disabled={busy || chosen === was}>
+          {t(chosen === 'writerAndTeachers' ? 'takeDown' : narrows ? 'narrow' : 'open')}
+        </button>
+      )}
     </form>
   );
 }

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { addressesOf } from '../../contract/addresses';
+import type { DetailShown } from '../../contract/details/detailShown';
 import type { InputOf } from '../../contract/input';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
@@ -16,7 +17,9 @@ import { anchorOf } from '../../core/notes/anchor';
 import type { Passage } from '../../core/notes/passage';
 import { call, type Outcome } from '../basics/call';
 import { useAsking } from '../basics/useAsking';
+import { useRefusal } from '../basics/useRefusal';
 import { Steps } from '../assignment/Steps';
+import { showPassage } from '../notes/showPassage';
 import { useNotes } from '../notes/useNotes';
 import { ChangedBeside } from './ChangedBeside';
 import { ChangedBesideText } from './ChangedBesideText';
@@ -24,8 +27,10 @@ import { isLost, NotesOfReview } from './NotesOfReview';
 import { ReviewRailing } from './ReviewRailing';
 import { ReviewTurns } from './ReviewTurns';
 import { TextToPin } from './TextToPin';
+import { useAtReview } from './useAtReview';
 import { useReading, type Turn } from './useReading';
 import { useReviewKeys } from './useReviewKeys';
+import { WhoReads } from './WhoReads';
 import type { ActOnHandIn, ReviewProps } from './reviewProps';
 
 /** What sends the notes along. */
@@ -35,6 +40,7 @@ const DECISIONS: ReadonlySet<string> = new Set([accept.name, sendBack.name]);
 export function Review(props: ReviewProps) {
   const { postId, handInId, changed, writer } = props;
   const t = useTranslations('review');
+  const detailWords = useTranslations('details');
   const router = useRouter();
   const { busy, problem, wait, say } = useAsking();
   const opened = useRef('');
@@ -42,7 +48,11 @@ export function Review(props: ReviewProps) {
   const [pinningAgain, setPinningAgain] = useState<string | null>(null);
   const work = useNotes({ postId, handInId, reader: props.reader }, props.notes);
   useReviewKeys();
+  const refusal = useRefusal();
+  const { take, ...at } = useAtReview(props, (refused) => say(refusal(refused)));
   const reading = useReading(work.notes, turn, changed?.changes ?? null);
+
+  const lostNotes = work.notes.filter((note) => isLost(note, reading)).length;
 
   useEffect(() => {
     // Reading is noted when the page stands before a teacher, not when a link to it was looked at in advance.
@@ -68,14 +78,28 @@ export function Review(props: ReviewProps) {
     if (done && decides) work.noteSent();
     return done;
   };
-  const letRead = async (audience: Audience) => {
+  const letRead = async (audience: Audience, details: readonly string[]) => {
     const { published } = props.readers;
     const narrows = published !== null && narrower(audience, published) === audience;
-    return told(call(narrows ? narrowPost : publish, { postId, audience }));
+    return told(
+      narrows
+        ? call(narrowPost, { postId, audience })
+        : call(publish, { postId, audience, details: [...details] }),
+    );
   };
   const sendNotes = async () => {
     if (await work.flush()) await wait(work.send());
     else say(t('gate.notKept'));
+  };
+  const showDetail = ({ from, to }: Passage) => {
+    if (reading.page) showPassage(reading.page, { from, to });
+  };
+  const noteDetail = ({ from, to, kind, mending }: DetailShown) => {
+    if (!reading.page) return;
+    const anchor = anchorOf(reading.page.text, { from, to });
+    const text = detailWords(`noteOn.${kind === 'fullName' ? 'name' : 'other'}`);
+    work.begin({ target: 'passage', targetId: null, anchor }, { text, suggested: mending });
+    if (turn === 'readers') setTurn('notes');
   };
   const pin = (passage: Passage) => {
     if (!reading.page) return;
@@ -91,13 +115,8 @@ export function Review(props: ReviewProps) {
       <main className="leafpage" id="main">
         <div className="spread reviewed">
           <aside className="margin-start" aria-label={t('about')}>
-            <ReviewTurns
-              {...props}
-              turn={turn}
-              onTurn={setTurn}
-              notes={work.notes.length}
-              lost={work.notes.filter((note) => isLost(note, reading)).length}
-            />
+            <ReviewTurns {...props} turn={turn} onTurn={setTurn} notes={work.notes.length} lost={lostNotes} />
+            {props.shared && props.stage === 'handedIn' ? <WhoReads {...at} take={take} /> : null}
             {changed && turn === 'changed' ? (
               <ChangedBeside places={changed.changes.places} page={reading.page} label={t('turns.changed')} />
             ) : (
@@ -155,7 +174,10 @@ export function Review(props: ReviewProps) {
         act={act}
         publish={letRead}
         notesAtWork={work}
+        lostNotes={lostNotes}
         sendNotes={() => void sendNotes()}
+        showDetail={showDetail}
+        noteDetail={noteDetail}
       />
     </>
   );

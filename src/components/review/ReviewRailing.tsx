@@ -11,7 +11,10 @@ import { Bay } from '../railing/Bay';
 import { Tray } from '../railing/Tray';
 import { useTrays } from '../railing/useTrays';
 import { CriterionBay } from './CriterionBay';
+import { BankForNotes, NotesBay } from './NotesBay';
+import { DetailsToLookAt } from './DetailsToLookAt';
 import { EvidenceTray } from './EvidenceTray';
+import { openDetails } from './openDetails';
 import { GradeTray } from './GradeTray';
 import { ReadersTray } from './ReadersTray';
 import type { ReviewRailingProps } from './reviewProps';
@@ -25,7 +28,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
   const bays = useRef<HTMLDivElement>(null);
   /** Whether the gate is shown where there is no room for it beside the bays. */
   const [deciding, setDeciding] = useState(false);
-  const { raised, toggle, lower, bay, tray } = useTrays<'evidence' | 'grade' | 'passphrase' | 'readers'>();
+  const { raised, toggle, lower, bay, tray } = useTrays<
+    'evidence' | 'notes' | 'grade' | 'passphrase' | 'readers'
+  >();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
   const open = rubric.filter((criterion) => levels[criterion.id] === undefined).length + byEye;
@@ -49,8 +54,10 @@ export function ReviewRailing(props: ReviewRailingProps) {
     >
       <div className="bays" ref={bays} onKeyDown={moveBetweenBays}>
         <Bay name={t('whatItNeeded')} slats={marks(answer.requirements, requirements)} {...bay('evidence')}>
-          {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}
+          {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}.{' '}
+          <OpenDetails details={props.details} />
         </Bay>
+        <NotesBay {...props} {...bay('notes')} />
         {rubric.map((criterion) => (
           <CriterionBay
             key={criterion.id}
@@ -118,7 +125,24 @@ export function ReviewRailing(props: ReviewRailingProps) {
               props.notesAtWork.begin({ target: 'requirement', targetId, anchor: null });
             }}
             onJudge={(requirementId, judgement) => void act(judgeRequirement, { requirementId, judgement })}
-          />
+          >
+            <DetailsToLookAt
+              {...props}
+              onShow={(detail) => {
+                lower();
+                props.showDetail(detail);
+              }}
+              onNote={(detail) => {
+                lower();
+                props.noteDetail(detail);
+              }}
+            />
+          </EvidenceTray>
+        </Tray>
+      ) : null}
+      {raised?.id === 'notes' ? (
+        <Tray {...tray} title={t('bank')} width={620}>
+          <BankForNotes {...props} onTaken={lower} />
         </Tray>
       ) : null}
       {raised?.id === 'grade' ? (
@@ -144,6 +168,14 @@ export function ReviewRailing(props: ReviewRailingProps) {
       ) : null}
     </footer>
   );
+}
+
+/** Which kinds of personal details stand in it that nobody has said are meant to be there. */
+function OpenDetails({ details }: Pick<ReviewRailingProps, 'details'>) {
+  const t = useTranslations('details');
+  const kinds = [...new Set(openDetails(details).map(({ kind }) => kind))];
+  if (kinds.length === 0) return t(details ? 'concernsNone' : 'notNow');
+  return <em className="wanting">{kinds.map((kind) => t(`kind.${kind}`)).join(', ')}</em>;
 }
 
 /** Turns to the next bay where one at a time is shown. */

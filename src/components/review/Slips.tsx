@@ -4,22 +4,17 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { Fragment, useState } from 'react';
 import { reviewAddress } from '../../contract/addresses';
-import type { Slip } from '../../contract/reviews/slip';
+import type { Pile, Slip } from '../../contract/reviews/slip';
 import { SmallRailing } from '../railing/SmallRailing';
 import { useNumberInWords } from '../basics/useNumberInWords';
+import { PileOrder } from './PileOrder';
 
-/** The reading pile: slips that hang under the lintel, oldest first, an assignment beside the next. */
-export function Slips({
-  slips,
-  current,
-}: {
-  readonly slips: readonly Slip[];
-  readonly current: string | null;
-}) {
+/** The reading pile: slips that hang under the lintel, in the order that the teacher chose, a post between one part and the next. */
+export function Slips({ parts, current, ...order }: Pile & { readonly current: string | null }) {
   const t = useTranslations('pile');
   const inWords = useNumberInWords();
-  const assignments = [...new Set(slips.map((slip) => slip.assignment))];
-  const parts = assignments.map((title) =>
+  const slips = parts.flat();
+  const assignments = [...new Set(slips.map((slip) => slip.assignment))].map((title) =>
     t('part', { title, count: slips.filter((slip) => slip.assignment === title).length }),
   );
   /** Whether all are shown where there is room for one. */
@@ -28,17 +23,17 @@ export function Slips({
   return (
     <nav className={`slips no-print ${all ? 'all' : ''}`} aria-label={t('label')}>
       <SlipLine slips={slips} here={here} all={all} onAll={() => setAll(!all)} />
-      <p className="tally">
+      <div className="tally">
         <b>{t('wait', { count: slips.length, number: inWords(slips.length) })}</b>
-        {parts.join(', ')}
-        {slips.length > 1 ? `, ${t('oldestFirst')}` : ''}
-      </p>
-      {slips.map((slip, index) => (
-        <Fragment key={slip.postId}>
-          {index > 0 && slips[index - 1]?.assignment !== slip.assignment ? (
-            <i className="gapost" aria-hidden="true" />
-          ) : null}
-          <SlipOnPile slip={slip} current={slip.postId === current} />
+        <span className="block">{assignments.join(', ')}</span>
+        <PileOrder {...order} />
+      </div>
+      {parts.map((part, index) => (
+        <Fragment key={part[0]?.postId}>
+          {index > 0 ? <i className="gapost" aria-hidden="true" /> : null}
+          {part.map((slip) => (
+            <SlipOnPile key={slip.postId} slip={slip} current={slip.postId === current} />
+          ))}
         </Fragment>
       ))}
     </nav>
@@ -89,14 +84,28 @@ function SlipLine({
 
 function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: boolean }) {
   const t = useTranslations('pile');
+  const { takenBy, openWith, answers } = slip;
   const more = [
     slip.group === null ? null : t('group', { group: slip.group }),
     slip.ordinal > 1 ? t('time', { ordinal: slip.ordinal }) : null,
     slip.daysLate > 0 ? t('late', { days: slip.daysLate }) : null,
+    answers.count > 0 && !answers.asks ? t('answers', { count: answers.count }) : null,
   ].filter(Boolean);
+  const kinds = useTranslations('details.kind');
+  const forAnEye = [
+    ...slip.details.map((kind) => kinds(kind)),
+    slip.alike ? t('alike') : null,
+    answers.asks ? t('asks') : null,
+  ].filter(Boolean);
+  const others =
+    takenBy && !takenBy.mine
+      ? t('takenBy', { name: takenBy.name })
+      : openWith === null
+        ? null
+        : t('openWith', { name: openWith });
   return (
     <Link
-      className="slip"
+      className={others ? 'slip with-another' : 'slip'}
       href={reviewAddress(slip.postId)}
       prefetch={false}
       {...(current ? { 'aria-current': 'page' as const } : {})}
@@ -108,6 +117,9 @@ function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: 
       <span>{t('hours', { hours: slip.hoursWaiting })}</span>
       <SmallRailing slats={slip.slats} />
       {more.length ? <span className="more">{more.join(', ')}</span> : null}
+      {forAnEye.length ? <strong className="more for-an-eye">{forAnEye.join(', ')}</strong> : null}
+      {others ? <span className="more others-at">{others}</span> : null}
+      {takenBy?.mine ? <span className="more">{t('takenByYou')}</span> : null}
     </Link>
   );
 }

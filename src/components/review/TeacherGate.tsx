@@ -2,10 +2,14 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useState } from 'react';
 import { accept } from '../../contract/reviews/accept';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
+import { goesBeyondClass } from '../../core/access/audience';
 import { Mark } from '../basics/Mark';
+import { DetailsGoingOut } from './DetailsGoingOut';
+import { openDetails } from './openDetails';
 import type { ReviewRailingProps } from './reviewProps';
 
 interface GateProps extends ReviewRailingProps {
@@ -80,9 +84,13 @@ function Deciding({
   busy,
   open,
   readers,
+  details,
   nextPostId,
 }: ReviewRailingProps & { readonly open: number }) {
   const t = useTranslations('review.gate');
+  /** Whether it was asked if what strangers should not know may go out. */
+  const [asks, setAsks] = useState(false);
+  const goingOut = readers.whenAccepted && goesBeyondClass(readers.whenAccepted) ? openDetails(details) : [];
   if (stage === 'sentBack')
     return (
       <div className="doing">
@@ -95,6 +103,9 @@ function Deciding({
         </Link>
       </div>
     );
+  const letGo = () => void act(accept, { details: goingOut.map(({ key }) => key) });
+  if (asks && goingOut.length > 0)
+    return <DetailsGoingOut details={goingOut} busy={busy} onGo={letGo} onLeave={() => setAsks(false)} />;
   return (
     <div className="doing">
       <button type="button" className="sign" disabled={busy} onClick={() => void act(sendBack, {})}>
@@ -104,7 +115,7 @@ function Deciding({
         type="button"
         className={open > 0 ? 'sign' : 'sign ready'}
         disabled={busy || open > 0}
-        onClick={() => void act(accept, {})}
+        onClick={() => (goingOut.length > 0 ? setAsks(true) : letGo())}
       >
         {t('accept')}
         <small>

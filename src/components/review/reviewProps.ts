@@ -1,4 +1,6 @@
+import type { DetailShown } from '../../contract/details/detailShown';
 import type { Deed } from '../../contract/deed';
+import type { AtReview } from '../../contract/reviews/atReview';
 import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
@@ -42,7 +44,12 @@ export interface ReviewProps {
   /** Its headings, to see at a glance how it is built. */
   readonly parts: readonly string[];
   readonly labels: readonly string[];
-  readonly writer: { readonly name: string; readonly monogram: string };
+  readonly writer: {
+    readonly name: string;
+    /** The name by which teachers speak to them. */
+    readonly called: string;
+    readonly monogram: string;
+  };
   readonly classId: string;
   readonly assignmentId: string;
   readonly assignmentTitle: string;
@@ -51,6 +58,10 @@ export interface ReviewProps {
   readonly words: number;
   readonly daysLate: number;
   readonly stage: Stage;
+  /** Whether others teach the class too. */
+  readonly shared: boolean;
+  /** Who else is at it, and how it stands. */
+  readonly at: AtReview;
   readonly answer: Answer;
   readonly requirements: readonly Requirement[];
   readonly rubric: readonly Criterion[];
@@ -58,6 +69,8 @@ export interface ReviewProps {
   readonly grade: Grade;
   readonly override: { readonly grade: number; readonly reason: string } | null;
   readonly gradeGivenBack: { readonly grade: number; readonly when: string } | null;
+  /** Personal details in it; null where it could not be looked through now. */
+  readonly details: readonly DetailShown[] | null;
   readonly notes: readonly NoteShown[];
   /** Who reads; what they type and nobody has kept yet is sealed on this device. */
   readonly reader: { readonly id: string; readonly sealKey: string };
@@ -105,7 +118,13 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly problem: string;
   readonly act: ActOnHandIn;
   readonly notesAtWork: NotesAtWork;
+  /** How many of them lost their place. */
+  readonly lostNotes: number;
   readonly sendNotes: () => void;
-  /** Lets others read it; true when it was done. */
-  readonly publish: (audience: Audience) => Promise<boolean>;
+  /** Leads to a personal detail in the text. */
+  readonly showDetail: (detail: DetailShown) => void;
+  /** Begins a note on one with other words for it. */
+  readonly noteDetail: (detail: DetailShown) => void;
+  /** Lets others read it, with the personal details that were seen, by their keys; true when it was done. */
+  readonly publish: (audience: Audience, details: readonly string[]) => Promise<boolean>;
 }

@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import type { ChangesInText } from '../../core/changes/changesInText';
-import { anchorFinder } from '../../core/notes/anchor';
+import { anchorFinder, placeOfNote } from '../../core/notes/anchor';
 import type { Passage } from '../../core/notes/passage';
 import { useSteady } from '../basics/useSteady';
 import { NO_MARKS, type Marks } from '../notes/markPage';
@@ -27,8 +27,14 @@ export interface Reading {
 export function useReading(notes: readonly NoteAtWork[], turn: Turn, changes: ChangesInText | null): Reading {
   const [page, setPage] = useState<PageText | null>(null);
   // Words that are typed in a note move nothing in the text.
-  const pins = useSteady<readonly (Pin & { readonly id: string })[]>(
-    notes.map(({ id, target, targetId, anchor }) => ({ id, target, targetId, anchor })),
+  const pins = useSteady<readonly PinOfNote[]>(
+    notes.map(({ id, target, targetId, anchor, suggested, sent }) => ({
+      id,
+      target,
+      targetId,
+      anchor,
+      suggested: sent ? suggested : null,
+    })),
   );
   const text = page?.text ?? null;
   const places = useMemo(
@@ -56,10 +62,14 @@ export function useReading(notes: readonly NoteAtWork[], turn: Turn, changes: Ch
   return { page, onRead, marksFor, pictureNotes, places };
 }
 
-function placesOf(
-  pins: readonly (Pin & { readonly id: string })[],
-  text: string,
-): ReadonlyMap<string, Passage | null> {
+/** What a note is pinned to, and the words that it suggested there once it was sent. */
+type PinOfNote = Pin & { readonly id: string; readonly suggested: string | null };
+
+function placesOf(pins: readonly PinOfNote[], text: string): ReadonlyMap<string, Passage | null> {
   const find = anchorFinder(text);
-  return new Map(pins.flatMap(({ id, anchor }) => (anchor ? [[id, find(anchor)] as const] : [])));
+  return new Map(
+    pins.flatMap(({ id, anchor, suggested }) =>
+      anchor ? [[id, placeOfNote(find, { anchor, suggested })] as const] : [],
+    ),
+  );
 }

@@ -13,9 +13,22 @@ export function OpenSetButton({ assignmentId }: { readonly assignmentId: string 
   const router = useRouter();
   const { busy, problem, wait } = useAsking();
   const [sure, setSure] = useState(false);
+  /** Whose posts were left out. */
+  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   const open = async () => {
-    if ((await wait(call(openSet, { assignmentId }))).ok) router.refresh();
+    const outcome = await wait(call(openSet, { assignmentId }));
+    if (outcome.ok && outcome.value.leftOut.length > 0) setLeftOut(outcome.value.leftOut);
+    else if (outcome.ok) router.refresh();
   };
+  if (leftOut.length > 0)
+    return (
+      <span className="grid justify-items-end gap-1" role="status">
+        <span>{t('leftOut', { names: leftOut.join(', '), count: leftOut.length })}</span>
+        <button type="button" className="btn" onClick={() => router.refresh()}>
+          {t('leftOutSeen')}
+        </button>
+      </span>
+    );
   return (
     <span className="grid justify-items-end gap-1">
       <button

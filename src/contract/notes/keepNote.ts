@@ -43,5 +43,12 @@ export const keepNote = deed({
     suggested: { type: ['string', 'null'], maxLength: LONGEST_SUGGESTION },
     /** The version that this was typed on; 0 for one that nobody has kept yet. */
     version: { type: 'integer', minimum: 0 },
+    /**
+     * Which page sends it, by a name that it has drawn by lot, and a number that counts up with each time it does: it goes on from
+     * its own last words, also where the answer to those never came.
+     */
+    page: { type: 'string', pattern: '^[0-9a-f]{32}$' },
+    turn: { type: 'integer', minimum: 0, maximum: Number.MAX_SAFE_INTEGER },
   },
+  optional: ['page', 'turn'],
 }).answers<NoteKept>();

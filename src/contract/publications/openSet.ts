@@ -5,4 +5,8 @@ export const openSet = deed({
   name: 'openSet',
   on: 'assignment',
   action: 'assignment.change',
-}).answers<{ readonly published: number }>();
+}).answers<{
+  readonly published: number;
+  /** The writers whose posts were left out: personal details in them would reach readers outside the class. */
+  readonly leftOut: readonly string[];
+}>();

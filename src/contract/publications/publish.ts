@@ -1,5 +1,7 @@
 import { AUDIENCES } from '../../core/access/audience';
 import { deed } from '../deed';
+import { detailKeySchema } from '../details/meanDetail';
+import { schemaOf } from '../input';
 
 /** A teacher decides who reads an accepted post: publishes it, widens or narrows its audience. See `narrowPost`, too. */
 export const publish = deed({
@@ -8,5 +10,8 @@ export const publish = deed({
   action: 'post.publish',
   fields: {
     audience: { enum: AUDIENCES },
+    /** The personal details in it that the teacher has seen and lets out, by their keys. */
+    details: schemaOf<readonly string[]>({ type: 'array', maxItems: 1000, items: detailKeySchema }),
   },
+  optional: ['details'],
 }).answers<null>();

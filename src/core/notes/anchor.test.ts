@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anchorFinder, anchorOf, type Anchor } from './anchor';
+import { anchorFinder, anchorOf, placeOfNote, type Anchor } from './anchor';
 import { placesOutsideWords } from './outsideWords';
 import type { Passage } from './passage';
 
@@ -117,5 +117,27 @@ describe('a passage', () => {
 
   test('is found in an empty text as lost', () => {
     expect(find('', { quote: 'the old ferry hooting', prefix: '', suffix: '', start: 4 })).toBeNull();
+  });
+});
+
+describe('a note that suggested other words', () => {
+  const text = 'It rained. I looked at three Mondays, which I know is not enough. Then it stopped.';
+  const anchor = anchorIn(text, 11, 65);
+  const suggested = 'I looked at three Mondays.';
+  test.each([
+    ['stands at its passage while that is there', text, suggested, text.slice(11, 65)],
+    [
+      'at its words once they were taken over',
+      `It rained. ${suggested} Then it stopped.`,
+      suggested,
+      suggested,
+    ],
+    ['nowhere once both are gone', 'It rained. Then it stopped.', suggested, null],
+    ['nowhere where it suggested to take it out', 'It rained. Then it stopped.', '', null],
+    ['nor for a few letters that stand anywhere', 'It rained. Then it stopped.', 'it', null],
+    ['nor where it suggested none', 'It rained. Then it stopped.', null, null],
+  ])('%s', (_, now, words, expected) => {
+    const place = placeOfNote(anchorFinder(now), { anchor, suggested: words });
+    expect(place && now.slice(place.from, place.to)).toBe(expected);
   });
 });

@@ -71,6 +71,19 @@ export function anchorFinder(text: string): (anchor: Anchor) => Passage | null {
   };
 }
 
+/**
+ * Where a note belongs: at its passage, or, where that is gone, at the other words that it suggested for it, which its writer may
+ * have taken over.
+ */
+export function placeOfNote(
+  find: ReturnType<typeof anchorFinder>,
+  { anchor, suggested }: { readonly anchor: Anchor; readonly suggested: string | null },
+): Passage | null {
+  const place = find(anchor);
+  if (place || suggested === null || suggested.length < SHORTEST_MENDED) return place;
+  return find({ ...anchor, quote: suggested });
+}
+
 function exactPassages(text: string, quote: string): readonly Passage[] {
   const found: Passage[] = [];
   for (let from = text.indexOf(quote); from >= 0; from = text.indexOf(quote, from + 1))

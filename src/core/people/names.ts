@@ -85,7 +85,7 @@ export function monogram({ givenName, familyName }: PersonName): string {
 }
 
 /** How children address a teacher: the family name, or the given one where there is none. */
-export function teacherName({ givenName, familyName }: PersonName): string {
+export function teacherName({ givenName, familyName }: Pick<PersonName, 'givenName' | 'familyName'>): string {
   return familyName ? `${givenName} ${familyName}` : givenName;
 }
 

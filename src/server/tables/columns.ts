@@ -11,6 +11,7 @@ import type { Grade } from '../../core/grading/grade';
 import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
 import { anchorSchema, type Anchor } from '../../core/notes/anchor';
 import { besideSchema, type Beside } from '../../core/posts/beside';
+import type { DetailKind } from '../../core/personal/found';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import { CONSENT_PURPOSES, type ConsentPurpose } from '../../core/privacy/consent';
 import type { Answer } from '../../core/requirements/answer';
@@ -65,6 +66,11 @@ export const documentsFrom = column<RevisionCopy['documents']>('documents', {
 export const anchorFrom = maybe(column<Anchor>('anchor', anchorSchema));
 
 export const slatsFrom = column<readonly Slat[]>('slats', { type: 'array', items: { enum: SLATS } });
+
+export const detailsFrom = column<readonly { readonly kind: DetailKind; readonly key: string }[]>('details', {
+  type: 'array',
+  items: withAll({ kind: text, key: text }),
+});
 
 export const evidenceFrom = column<Answer>(
   'evidence',

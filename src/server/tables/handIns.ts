@@ -1,3 +1,4 @@
+import type { DetailKind } from '../../core/personal/found';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { OF_NOTHING_DELETED } from './posts';
@@ -19,6 +20,12 @@ export interface HandInRow {
   readonly pressedAt: Date | null;
   readonly receivedAt: Date | null;
   readonly takenBackAt: Date | null;
+}
+
+/** A personal detail of a hand-in as it was found then, without what it says. */
+export interface DetailNoted {
+  readonly kind: DetailKind;
+  readonly key: string;
 }
 
 const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version,
@@ -57,13 +64,17 @@ export async function updateEvidence(database: Database, id: string, evidence: A
   });
 }
 
-export async function insertHandIn(database: Database, handIn: HandInRow): Promise<void> {
+/** @param handIn with the personal details that were found in it */
+export async function insertHandIn(
+  database: Database,
+  handIn: HandInRow & { readonly details: readonly DetailNoted[] },
+): Promise<void> {
   await database.change(
-    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, handed_in_at, pressed_at,
-       received_at, taken_back_at)
-     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :handedInAt, :pressedAt,
-       :receivedAt, :takenBackAt)`,
-    { ...handIn, evidence: JSON.stringify(handIn.evidence) },
+    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, details, handed_in_at,
+       pressed_at, received_at, taken_back_at)
+     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :details, :handedInAt,
+       :pressedAt, :receivedAt, :takenBackAt)`,
+    { ...handIn, evidence: JSON.stringify(handIn.evidence), details: JSON.stringify(handIn.details) },
   );
 }
 

@@ -21,11 +21,14 @@ export interface NoteRow {
   readonly sentAt: Date | null;
   readonly settledAt: Date | null;
   readonly version: number;
+  /** The page that saved it last, and which of its saves that was; null where no page says so. */
+  readonly savedBy: string | null;
+  readonly saveTurn: number | null;
   readonly createdAt: Date;
 }
 
 const COLUMNS = `notes.id, post_id AS postId, revision_id AS revisionId, author_id AS authorId, target, target_id AS targetId, anchor, typed,
-  suggested, sent, sent_suggested AS sentSuggested, sent_at AS sentAt, settled_at AS settledAt, version, notes.created_at AS createdAt`;
+  suggested, sent, sent_suggested AS sentSuggested, sent_at AS sentAt, settled_at AS settledAt, version, saved_by AS savedBy, save_turn AS saveTurn, notes.created_at AS createdAt`;
 
 type Stored = Omit<NoteRow, 'anchor'> & { readonly anchor: string | null };
 
@@ -62,7 +65,7 @@ export async function lockNote(database: Database, id: string, postId: string): 
 }
 
 /** What can be changed of a note until it is sent, and after. */
-type Typed = Pick<NoteRow, 'id' | 'anchor' | 'typed' | 'suggested'>;
+type Typed = Pick<NoteRow, 'id' | 'anchor' | 'typed' | 'suggested' | 'savedBy' | 'saveTurn'>;
 
 /** Begins a note. False where one of that id is there. */
 export async function insertNote(
@@ -73,8 +76,9 @@ export async function insertNote(
   }: Typed & Pick<NoteRow, 'postId' | 'revisionId' | 'authorId' | 'target' | 'targetId' | 'createdAt'>,
 ): Promise<boolean> {
   const inserted = await database.change(
-    `INSERT INTO notes (id, post_id, revision_id, author_id, target, target_id, anchor, typed, suggested, created_at)
-     VALUES (:id, :postId, :revisionId, :authorId, :target, :targetId, :anchor, :typed, :suggested, :createdAt)
+    `INSERT INTO notes (id, post_id, revision_id, author_id, target, target_id, anchor, typed, suggested, saved_by, save_turn,
+       created_at)
+     VALUES (:id, :postId, :revisionId, :authorId, :target, :targetId, :anchor, :typed, :suggested, :savedBy, :saveTurn, :createdAt)
      ON DUPLICATE KEY UPDATE id = id`,
     { ...note, anchor: anchor && JSON.stringify(anchor) },
   );
@@ -83,7 +87,8 @@ export async function insertNote(
 
 export async function updateNote(database: Database, { anchor, ...note }: Typed): Promise<void> {
   await database.change(
-    `UPDATE notes SET anchor = :anchor, typed = :typed, suggested = :suggested, version = version + 1 WHERE id = :id`,
+    `UPDATE notes SET anchor = :anchor, typed = :typed, suggested = :suggested, version = version + 1, saved_by = :savedBy,
+       save_turn = :saveTurn WHERE id = :id`,
     { ...note, anchor: anchor && JSON.stringify(anchor) },
   );
 }
@@ -190,4 +195,23 @@ export async function listNotes(
     { postId, typedBy },
   );
   return rows.map(rowOf);
+}
+
+/** What the writers of a class's waiting posts said to notes that are not settled, by post. */
+export async function countAnswersWaiting(
+  database: Database,
+  classId: string,
+): Promise<ReadonlyMap<string, { readonly count: number; readonly asks: boolean }>> {
+  const rows = await database.rows<{
+    readonly postId: string;
+    readonly count: number;
+    readonly asks: number;
+  }>(
+    `SELECT notes.post_id AS postId, COUNT(*) AS count, MAX(note_answers.text REGEXP '[?？؟;]\\s*$') AS asks
+     FROM posts JOIN notes ON notes.post_id = posts.id AND settled_at IS NULL
+     JOIN note_answers ON note_id = notes.id AND note_answers.author_id = writer_id
+     WHERE posts.class_id = :classId AND stage = 'handedIn' GROUP BY notes.post_id`,
+    { classId },
+  );
+  return new Map(rows.map(({ postId, count, asks }) => [postId, { count, asks: asks === 1 }]));
 }

@@ -3,7 +3,8 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { OF_NOTHING_DELETED, POST_COLUMNS, type PostRow } from './posts';
 import { type StoredWriting, fromStored } from './writings';
-import { evidenceFrom } from './columns';
+import { detailsFrom, evidenceFrom } from './columns';
+import type { DetailNoted } from './handIns';
 
 export interface StandingRow {
   readonly postId: string;
@@ -62,17 +63,25 @@ export async function listStagesOf(
 export interface WaitingRow extends StandingRow {
   readonly handedInAt: Date;
   readonly evidence: Answer;
+  /** The personal details that were found in it. */
+  readonly details: readonly DetailNoted[];
 }
 
 /** The posts of a class that wait to be read, but those of people deleted; the longest waiting first. */
 export async function listWaiting(database: Database, classId: string): Promise<readonly WaitingRow[]> {
-  const rows = await database.rows<Omit<WaitingRow, 'evidence'> & { readonly evidence: string }>(
-    `SELECT ${STANDING}, evidence FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
+  const rows = await database.rows<
+    Omit<WaitingRow, 'evidence' | 'details'> & { readonly evidence: string; readonly details: string }
+  >(
+    `SELECT ${STANDING}, evidence, details FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
        (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
-  return rows.map((row) => ({ ...row, evidence: evidenceFrom(row.evidence) }));
+  return rows.map((row) => ({
+    ...row,
+    evidence: evidenceFrom(row.evidence),
+    details: detailsFrom(row.details),
+  }));
 }
 
 /** How many posts were begun for each of some assignments; those without any are not named. */

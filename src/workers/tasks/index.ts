@@ -1,6 +1,7 @@
 /** What is done in threads beside the one that answers everybody: whatever takes long, or may. Each is a plain function. */
 export { compare, compareInText } from './compare';
 export { copyOf } from './copyOf';
+export { findDetails } from './findDetails';
 export { measure } from './measure';
 export { readFile } from './readFile';
 export { readSource } from './readSource';

@@ -1,18 +1,20 @@
 import { notFound, redirect } from 'next/navigation';
 import { reviewAddress } from '@/contract/addresses';
 import { EmptyPile } from '@/components/review/EmptyPile';
+import { nextOnPile } from '@/core/posts/pile';
 import { requireDesks } from '@/server/http/desk';
-import { maybePile } from '@/server/views/review/listPile';
+import { maybeArrangedPile } from '@/server/views/review/listPile';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function PilePage() {
   const desks = await requireDesks();
-  const pile = await maybePile(desks);
+  const pile = await maybeArrangedPile(desks);
   if (!pile) notFound();
-  if (pile[0]) redirect(reviewAddress(pile[0].postId));
+  const next = nextOnPile(pile.parts.flat(), '');
+  if (next) redirect(reviewAddress(next));
   return (
     <DeskFrame desk={desks[0]} current="pile">
-      <EmptyPile />
+      <EmptyPile by={pile.by} classId={pile.classId} classes={pile.classes} />
     </DeskFrame>
   );
 }

@@ -3,9 +3,11 @@
 import { Globe } from 'lucide-react';
 import { useFormatter, useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
+import { goesBeyondClass } from '../../../core/access/audience';
 import { AudienceSelect } from '../../basics/AudienceSelect';
 import { PostAddress } from '../trays/PostAddress';
 import type { GateTrayProps } from './gateProps';
+import { OwnDetails } from './OwnDetails';
 
 interface Stage {
   readonly key: 'now' | 'handIn' | 'accepted' | 'opened';
@@ -65,6 +67,7 @@ export function WhoReads({ readers, writer, teachers, place, onAudience }: GateT
           </li>
         ))}
       </ol>
+      {goesBeyondClass(readers.audience) ? <OwnDetails postId={place.postId} /> : null}
       <div className="mt-auto grid gap-2">
         {lets ? (
           <label className="grid gap-1 text-[14px]">

@@ -1,6 +1,6 @@
 import { keepNote as deed } from '../../../contract/notes/keepNote';
 import { done, NOT_THERE, refused, type Refusal } from '../../ground/access/useCase';
-import { countNotesOf, deleteNote, insertNote, lockNote, updateNote } from '../../tables/notes';
+import { countNotesOf, deleteNote, insertNote, lockNote, updateNote, type NoteRow } from '../../tables/notes';
 import type { PostFacts } from '../subjects/findPostToActOn';
 import { postUseCase } from '../subjects/postUseCase';
 
@@ -10,28 +10,29 @@ const MOST_NOTES = 300;
 export const keepNote = postUseCase(deed, {
   async run(input, facts, { database, personId, now }) {
     const { noteId: id, postId, target, version, suggested } = input;
+    const saved = { savedBy: input.page ?? null, saveTurn: input.turn ?? null };
     const typed = input.text;
     const anchor = target === 'passage' ? input.anchor : null;
     const wanting = problemOf(input, facts);
     if (wanting) return wanting;
     const known = await lockNote(database, id, postId);
     if (known && known.authorId !== personId) return refused('notes.notYours');
-    // What stands there is what is sent: its answer was lost on the way, and the page knows of an older version alone.
-    if (known && known.version !== version && known.typed === typed && known.suggested === suggested)
-      return done({ kind: 'kept', version: known.version });
-    if (known && known.version !== Math.max(1, version))
-      return done({
-        kind: 'changed',
-        version: known.version,
-        typed: { text: known.typed, suggested: known.suggested },
-      });
+    if (known && known.version !== Math.max(1, version) && !isNextOfSamePage(saved, known))
+      // What stands there is what is sent: its answer was lost on the way.
+      return known.typed === typed && known.suggested === suggested
+        ? done({ kind: 'kept', version: known.version })
+        : done({
+            kind: 'changed',
+            version: known.version,
+            typed: { text: known.typed, suggested: known.suggested },
+          });
     const isEmpty = typed.trim() === '' && suggested === null;
     if (known && isEmpty && known.sent === null) {
       await deleteNote(database, id);
       return done({ kind: 'kept', version: 0 });
     }
     if (known) {
-      await updateNote(database, { id, anchor, typed, suggested });
+      await updateNote(database, { id, anchor, typed, suggested, ...saved });
       return done({ kind: 'kept', version: known.version + 1 });
     }
     if (isEmpty) return done({ kind: 'kept', version: 0 });
@@ -41,10 +42,19 @@ export const keepNote = postUseCase(deed, {
     const { targetId } = input;
     const begun = { id, postId, revisionId, authorId: personId, target, targetId, anchor, typed, suggested };
     // Somebody else's note at another post has that id: a page draws another one.
-    if (!(await insertNote(database, { ...begun, createdAt: now }))) return NOT_THERE;
+    if (!(await insertNote(database, { ...begun, ...saved, createdAt: now }))) return NOT_THERE;
     return done({ kind: 'kept', version: 1 });
   },
 });
+
+type Saved = Pick<NoteRow, 'savedBy' | 'saveTurn'>;
+
+/** Whether a page goes on from its own last words, whatever version it knows of: the answer to those never came. */
+function isNextOfSamePage(saved: Saved, known: Saved): boolean {
+  return (
+    saved.savedBy !== null && saved.savedBy === known.savedBy && (saved.saveTurn ?? 0) > (known.saveTurn ?? 0)
+  );
+}
 
 /** What is wrong with what a note is pinned to. */
 function problemOf(

@@ -43,6 +43,8 @@ interface Keeping extends Partial<NoteTyped> {
   readonly anchor?: Anchor | null;
   readonly target?: 'post' | 'passage' | 'requirement' | 'criterion' | 'picture';
   readonly targetId?: string | null;
+  /** The page that sends it, and which of its saves that is. */
+  readonly from?: { readonly page: string; readonly turn: number };
 }
 
 const keep = (
@@ -55,6 +57,7 @@ const keep = (
     anchor = ANCHOR,
     target = 'passage',
     targetId = null,
+    from,
   }: Keeping = {},
 ) =>
   as(house, who, keepNote, {
@@ -67,6 +70,7 @@ const keep = (
     text,
     suggested,
     version,
+    ...from,
   });
 const seenBy = async (who: 'teacher' | 'coTeacher') =>
   (await maybeReview(postId, await desksFor(house, who)))?.notes ?? [];
@@ -122,6 +126,25 @@ describe('a note that is typed', () => {
     // An answer that was lost on the way: the same words are sent again, on the version from before.
     expect(await keep('teacher', { version: 2, text: 'Two.' })).toMatchObject({
       value: { kind: 'kept', version: 3 },
+    });
+  });
+
+  test('goes on from what the same page sent before, whose answer never came; what comes late undoes nothing newer', async () => {
+    const from = (turn: number, page = 'a') => ({ page: page.repeat(32), turn });
+    await succeeded(keep('teacher', { from: from(1) }));
+    await succeeded(keep('teacher', { version: 1, text: 'One.', from: from(2) }));
+    const kept = (version: number) => ({ value: { kind: 'kept', version } });
+    expect(await keep('teacher', { version: 1, text: 'Two.', from: from(5) })).toMatchObject(kept(3));
+    const changed = { value: { kind: 'changed', version: 3, typed: { text: 'Two.' } } };
+    for (const late of [from(4), from(5), from(6, 'b'), undefined])
+      expect(await keep('teacher', { version: 1, text: 'Late.', ...(late && { from: late }) })).toMatchObject(
+        changed,
+      );
+    expect(await keep('teacher', { version: 3, text: 'Other page.', from: from(1, 'b') })).toMatchObject(
+      kept(4),
+    );
+    expect(await keep('teacher', { version: 3, text: 'Three.', from: from(7) })).toMatchObject({
+      value: { kind: 'changed', version: 4 },
     });
   });
 

@@ -23,7 +23,7 @@ export async function notesShown(
     const [text, suggested] = mine ? [note.typed, note.suggested] : [note.sent ?? '', note.sentSuggested];
     return {
       id: note.id,
-      author: teacherName({ ...note, penName: null }),
+      author: teacherName(note),
       mine,
       when: inWords(note.sentAt ?? note.createdAt),
       target: note.target,

@@ -17,6 +17,7 @@ import { findSchoolSpan } from '../../tables/schoolRules';
 import { updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
+import { findDetailsIn } from '../details/findDetailsIn';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import type { PostFacts } from '../subjects/findPostToActOn';
@@ -28,17 +29,33 @@ const AT_ONCE = 30_000;
 
 export const handIn = postUseCase(deed, {
   turn: true,
-  async prepare({ version }, { post, assignment, inClass }, { database }) {
+  async prepare({ version }, { post, assignment, inClass }, { database, personId }) {
     if (version !== post.version) return refused('post.changedMeanwhile');
     try {
       const evidence = await evidenceFor(database, post, assignment, inClass, { copied: true });
-      return done({ evidence, assignmentVersion: assignment.version });
+      const found = await findDetailsIn(database, {
+        postId: post.id,
+        revisionId: null,
+        writing: post,
+        inClass,
+        by: personId,
+      });
+      return done({
+        evidence,
+        details: (found ?? []).map(({ kind, key }) => ({ kind, key })),
+        assignmentVersion: assignment.version,
+      });
     } catch (error) {
       if (error instanceof TooMuchToMeasure) return refused('post.tooMuch');
       throw error;
     }
   },
-  async run({ version, pressed }, rows, { database, personId, now }, { evidence, assignmentVersion }) {
+  async run(
+    { version, pressed },
+    rows,
+    { database, personId, now },
+    { evidence, details, assignmentVersion },
+  ) {
     const { post, assignment, inClass, publication, handIns } = rows;
     const latest = handIns.at(-1);
     if (post.stage === 'handedIn' && latest && isAgain(latest, version, now))
@@ -84,6 +101,7 @@ export const handIn = postUseCase(deed, {
       evidence: answer,
       words,
       version,
+      details,
       ...timesOf(pressed, rows, { before, schoolHours: pressed ? await findSchoolSpan(database) : 0, now }),
       takenBackAt: null,
     });

@@ -308,7 +308,10 @@ describe('reaching readers', () => {
     const postId = await writePost(house, assignmentId);
     await acceptPost(house, postId, await handInPost(house, postId));
     expect(await findPublication(database, postId)).toBeNull();
-    expect(await succeeded(as(house, 'teacher', openSet, { assignmentId }))).toEqual({ published: 1 });
+    expect(await succeeded(as(house, 'teacher', openSet, { assignmentId }))).toEqual({
+      published: 1,
+      leftOut: [],
+    });
     expect((await findPublication(database, postId))?.audience).toBe('everyone');
   });
 

@@ -1,37 +1,62 @@
 import { openSet as deed } from '../../../contract/publications/openSet';
-import { cappedAudience, narrower } from '../../../core/access/audience';
+import { cappedAudience, goesBeyondClass, narrower, type Audience } from '../../../core/access/audience';
 import { widestWith } from '../../../core/privacy/consent';
 import { maybeReaches } from '../../../core/posts/release';
 import { done, refused } from '../../ground/access/useCase';
+import type { Database } from '../../ground/database/database';
 import { markOpened } from '../../tables/assignments';
 import { listEverMembers } from '../../tables/memberships';
 import { listAcceptedPosts } from '../../tables/publications';
+import { findRevision } from '../../tables/revisions';
+import { findDetailsIn, openOnes } from '../details/findDetailsIn';
+import type { AssignmentFacts } from '../subjects/assignmentFacts';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { listAppearances } from '../subjects/appearances';
 import { putBeforeReaders } from './putBeforeReaders';
 
 export const openSet = assignmentUseCase(deed, {
   turn: true,
-  async run({ assignmentId }, { assignment, inClass }, { database, personId, now }) {
+  async prepare(_, facts, { database, personId, now }) {
+    /** The revisions in which nothing stands that strangers should not know, or that go to nobody outside. */
+    const clear = new Set<string>();
+    for (const post of await listGoingOut(database, facts, now)) {
+      if (!goesBeyondClass(post.audience)) continue;
+      const { postId, revisionId, members } = post;
+      const writing = await findRevision(database, revisionId);
+      const looked = { postId, revisionId, inClass: facts.inClass, by: personId, members };
+      const found = writing && (await findDetailsIn(database, { ...looked, writing }));
+      if (!found) return refused('sameMoment');
+      if ((await openOnes(database, postId, found)).length === 0) clear.add(revisionId);
+    }
+    return done(clear);
+  },
+  async run({ assignmentId }, facts, { database, personId, now }, clear) {
+    const { assignment } = facts;
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');
     await markOpened(database, assignmentId, now);
     let published = 0;
-    const members = await listEverMembers(database, inClass.id);
-    const appears = await listAppearances(database, inClass, { members, now });
-    for (const post of await listAcceptedPosts(database, assignmentId)) {
-      const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId, post.postId).appears));
-      const wished = cappedAudience(ceiling, assignment.audience, post.audience);
-      const audience = maybeReaches('opened', assignment.release, wished, { setOpened: true });
-      if (!audience) continue;
-      await putBeforeReaders(database, {
-        postId: post.postId,
-        revisionId: post.revisionId,
-        audience,
-        by: personId,
-        now,
-      });
+    const leftOut: string[] = [];
+    for (const { postId, revisionId, audience, writer } of await listGoingOut(database, facts, now)) {
+      if (goesBeyondClass(audience) && !clear.has(revisionId)) {
+        leftOut.push(writer);
+        continue;
+      }
+      await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });
       published += 1;
     }
-    return done({ published });
+    return done({ published, leftOut });
   },
 });
+
+/** The accepted posts of an assignment that reach somebody once its set is open, each with whom. */
+async function listGoingOut(database: Database, { assignment, inClass }: AssignmentFacts, now: Date) {
+  const members = await listEverMembers(database, inClass.id);
+  const names = new Map(members.map((member) => [member.personId, member.shownName]));
+  const appears = await listAppearances(database, inClass, { members, now });
+  return (await listAcceptedPosts(database, assignment.id)).flatMap((post) => {
+    const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId, post.postId).appears));
+    const wished = cappedAudience(ceiling, assignment.audience, post.audience);
+    const audience: Audience | null = maybeReaches('opened', assignment.release, wished, { setOpened: true });
+    return audience ? [{ ...post, audience, members, writer: names.get(post.writerId) ?? '' }] : [];
+  });
+}

@@ -1,13 +1,21 @@
 import { publish as deed } from '../../../contract/publications/publish';
 import { audiencesUpTo } from '../../../core/access/audience';
 import { done, refused } from '../../ground/access/useCase';
+import { heldByDetails, lookAhead } from '../details/detailsAhead';
 import { postUseCase } from '../subjects/postUseCase';
 import { takeAskedAddress } from '../addresses/takeAskedAddress';
 import { putBeforeReaders, takeFromReaders } from './putBeforeReaders';
 
 export const publish = postUseCase(deed, {
   turn: true,
-  async run({ audience }, { post, inClass, outside, handIns, publication }, { database, personId, now }) {
+  prepare: ({ audience }, facts, { database, personId }) =>
+    lookAhead(database, facts, { audience, by: personId }),
+  async run(
+    { audience, details: seen = [] },
+    { post, inClass, outside, handIns, publication },
+    { database, personId, now },
+    ahead,
+  ) {
     const latest = handIns.at(-1);
     if (!latest) return refused('post.cannotFollow');
     if (!audiencesUpTo(inClass.ceiling).includes(audience))
@@ -15,12 +23,15 @@ export const publish = postUseCase(deed, {
     // A writer may always ask for fewer readers; a teacher does not go over that wish.
     if (post.audience !== null && !audiencesUpTo(post.audience).includes(audience))
       return refused('publish.writerWantsFewer', 'audience');
+    const { revisionId } = latest;
+    const held = await heldByDetails(database, ahead, { postId: post.id, revisionId, audience, seen });
+    if (held) return held;
     await takeAskedAddress(database, post);
     if (audience === 'writerAndTeachers') await takeFromReaders(database, post.id, now);
     else
       await putBeforeReaders(database, {
         postId: post.id,
-        revisionId: latest.revisionId,
+        revisionId,
         audience,
         by: personId,
         now,

@@ -16,7 +16,7 @@ import {
 } from '../../../../tests/server/house';
 import { maybeReceipt } from '../../views/writing/viewReceipt';
 import { maybeCompose } from '../../views/writing/viewCompose';
-import { maybePile } from '../../views/review/listPile';
+import { maybeArrangedPile, maybePile } from '../../views/review/listPile';
 import { maybeReview } from '../../views/review/viewReview';
 import { changeAssignment } from '../assignments/changeAssignment';
 import { changeYear } from '../classes/changeYear';
@@ -54,7 +54,7 @@ test('the pile keeps assignments together and puts the oldest first', async () =
   const other = await classmatesPost(sayings, 5);
   const late = await writePost(house, skies);
   await handInPost(house, late, new Date(NOW.getTime() - HOUR));
-  const pile = await maybePile(await desksFor(house, 'teacher'));
+  const pile = (await maybeArrangedPile(await desksFor(house, 'teacher')))?.parts.flat();
   expect(pile?.map((slip) => [slip.postId, slip.hoursWaiting])).toEqual([
     [first, 9],
     [late, 1],

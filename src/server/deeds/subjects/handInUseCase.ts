@@ -10,27 +10,49 @@ interface Named {
   readonly handInId: string;
 }
 
-interface Review<Input, Output> {
+type OnLatest = PostFacts & { readonly latest: HandInRow };
+
+interface Review<Input, Output, Prepared> {
   /** True for what takes the class's turn. */
   readonly turn?: true;
+  /** True where the post itself stays as it is. */
+  readonly besidePost?: true;
+  /** Work that takes long and is done before the transaction. */
+  readonly prepare?: (
+    input: Input,
+    facts: OnLatest,
+    context: Context & { readonly personId: string },
+  ) => Promise<Result<Prepared>>;
   readonly run: (
     input: Input,
-    facts: PostFacts & { readonly latest: HandInRow },
+    facts: OnLatest,
     context: Context & { readonly personId: string },
+    prepared: Prepared,
   ) => Promise<Result<Output>>;
 }
 
 /** Serves a teacher's deed on the latest hand-in of a post. It is refused where the writer handed in again meanwhile. */
-export function handInUseCase<Input extends Named, Output>(
+export function handInUseCase<Input extends Named, Output, Prepared = unknown>(
   deed: Deed<Input, Output, 'handIn'>,
-  { run, ...work }: Review<Input, Output>,
-): UseCase<Input, PostFacts, Output> {
+  { prepare, run, ...work }: Review<Input, Output, Prepared>,
+): UseCase<Input, PostFacts, Output, Prepared> {
+  const withLatest = (input: Input, facts: PostFacts): OnLatest | null => {
+    const latest = facts.handIns.at(-1);
+    return latest?.id === input.handInId ? { ...facts, latest } : null;
+  };
   return postUseCase(deed, {
     ...work,
-    async run(input, rows, context) {
-      const latest = rows.handIns.at(-1);
-      if (latest?.id !== input.handInId) return refused('review.newerHandIn');
-      return run(input, { ...rows, latest }, context);
+    ...(prepare
+      ? {
+          async prepare(input: Input, facts: PostFacts, context: Context & { readonly personId: string }) {
+            const onLatest = withLatest(input, facts);
+            return onLatest ? prepare(input, onLatest, context) : refused('review.newerHandIn');
+          },
+        }
+      : {}),
+    async run(input, facts, context, prepared) {
+      const onLatest = withLatest(input, facts);
+      return onLatest ? run(input, onLatest, context, prepared) : refused('review.newerHandIn');
     },
   });
 }

@@ -26,6 +26,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   compareInText: 'long',
   copyOf: 'long',
   measure: 'long',
+  findDetails: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */
 const PATIENCE: Readonly<Record<Kind, number>> = { quick: 10_000, long: 8_000 };

@@ -152,7 +152,7 @@ async function setsFor(personId: string) {
     id: set.id,
     title: set.title,
     shared: set.shared,
-    from: set.ownerId === personId ? null : teacherName({ ...set, penName: null }),
+    from: set.ownerId === personId ? null : teacherName(set),
   }));
 }
 

@@ -56,5 +56,5 @@ export async function maybeLog(
 function nameOf(line: AuditLogRow, member: MemberRow | undefined): string | null {
   if (member) return isTeacher(member.role) ? teacherName(member) : member.shownName;
   if (line.givenName === null) return null;
-  return teacherName({ givenName: line.givenName, familyName: line.familyName ?? '', penName: null });
+  return teacherName({ givenName: line.givenName, familyName: line.familyName ?? '' });
 }

@@ -1,47 +1,79 @@
-import type { Slip } from '../../../contract/reviews/slip';
+import type { Pile, Slip } from '../../../contract/reviews/slip';
 import { may } from '../../../core/access/may';
+import { groupedBy } from '../../../core/groupedBy';
 import { daysLate } from '../../../core/grading/daysLate';
 import { monogram } from '../../../core/people/names';
+import { arrangePile } from '../../../core/posts/pile';
 import { marks } from '../../../core/requirements/slats';
 import { localMinute } from '../../../core/timing/zonedTime';
+import { TAKEN_FOR, whoIsAt } from '../../deeds/reviews/atSlip';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { adjusterFor } from '../../tables/adjustments';
-import { listAssignments, type AssignmentRow } from '../../tables/assignments';
-import { type ClassRow } from '../../tables/classes';
+import { listAssignments } from '../../tables/assignments';
 import { listEverMembers } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
+import { listDetailsMeant } from '../../tables/detailDecisions';
+import { countAnswersWaiting } from '../../tables/notes';
+import { findPileOrder } from '../../tables/pileOrders';
 import { listWaiting } from '../../tables/postsOfClass';
+import { listSlipReaders } from '../../tables/slipReaders';
 import type { Desk } from '../../deeds/sessions/desk';
 
 const HOUR = 3_600_000;
 
-/**
- * The reading pile of somebody who teaches: all their classes together, an assignment after the other, in each the oldest first.
- * Null for who teaches none.
- */
+/** The reading pile of somebody who teaches: all their classes together, the longest waiting first. Null for who teaches none. */
 export async function maybePile(desks: readonly Desk[]): Promise<readonly Slip[] | null> {
-  const taught = desks.filter(({ personId, role }) => may({ personId, role }, 'class.teach', {}));
+  const taught = teaching(desks);
   if (taught.length === 0) return null;
   const slips: Slip[] = [];
-  for (const { inClass, now } of taught) {
-    const group = taught.length > 1 ? inClass.groupName || inClass.title : null;
-    slips.push(...(await slipsIn(inClass, await listAssignments(database, inClass.id, now), { now, group })));
-  }
-  return byAssignment(slips.toSorted((one, another) => another.hoursWaiting - one.hoursWaiting));
+  for (const desk of taught)
+    slips.push(...(await slipsIn(desk, { group: taught.length > 1 ? nameOf(desk) : null })));
+  return arrangePile(slips, 'oldest').flat();
 }
 
-/** The slips of the assignments of a class, those that have waited longest first. */
+/** The same in the order and of the class that they chose. */
+export async function maybeArrangedPile(desks: readonly Desk[]): Promise<Pile | null> {
+  const taught = teaching(desks);
+  const [first] = taught;
+  if (!first) return null;
+  const { by, classId } = await findPileOrder(database, first.personId);
+  // A class that they no longer teach hides nothing.
+  const chosen = taught.filter(({ inClass }) => inClass.id === classId);
+  const slips = (await maybePile(chosen.length > 0 ? chosen : taught)) ?? [];
+  return {
+    parts: arrangePile(slips, by),
+    by,
+    classId: chosen[0]?.inClass.id ?? null,
+    classes: taught.map((desk) => ({ id: desk.inClass.id, name: nameOf(desk) })),
+  };
+}
+
+function teaching(desks: readonly Desk[]): readonly Desk[] {
+  return desks.filter(({ personId, role }) => may({ personId, role }, 'class.teach', {}));
+}
+
+function nameOf({ inClass }: Desk): string {
+  return inClass.groupName || inClass.title;
+}
+
+/** The slips of a class, those that have waited longest first. */
 async function slipsIn(
-  inClass: ClassRow,
-  given: readonly AssignmentRow[],
-  { now, group }: { readonly now: Date; readonly group: string | null },
+  { inClass, now, personId }: Desk,
+  { group }: { readonly group: string | null },
 ): Promise<Slip[]> {
+  const given = await listAssignments(database, inClass.id, now);
   if (given.length === 0) return [];
   const members = new Map(
     (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const assignments = new Map(given.map((assignment) => [assignment.id, assignment]));
   const adjust = await adjusterFor(database, inClass.id);
+  const readers = groupedBy(
+    await listSlipReaders(database, inClass.id, new Date(now.getTime() - TAKEN_FOR)),
+    ({ postId }) => postId,
+  );
+  const meant = await listDetailsMeant(database, inClass.id);
+  const answers = await countAnswersWaiting(database, inClass.id);
   const slips: Slip[] = [];
   for (const standing of await listWaiting(database, inClass.id)) {
     const asked = assignments.get(standing.assignmentId);
@@ -49,25 +81,27 @@ async function slipsIn(
     if (!asked || !writer) continue;
     const assignment = adjust(asked, standing.writerId);
     const at = standing.handedInAt.getTime();
+    const { takenBy, openWith } = whoIsAt(readers.get(standing.postId) ?? [], { personId, now });
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
     slips.push({
       postId: standing.postId,
       writer: writer.shownName,
       monogram: monogram(writer),
+      classId: inClass.id,
       group,
       assignment: assignment.title,
       assignmentNumber: assignment.number,
+      waitsSince: at,
       hoursWaiting: Math.max(0, Math.round((now.getTime() - at) / HOUR)),
       ordinal: standing.ordinal ?? 1,
       daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
       slats: marks(standing.evidence.requirements, assignment.requirements),
+      details: [...new Set(standing.details.filter(({ key }) => !meant.has(key)).map(({ kind }) => kind))],
+      alike: standing.evidence.requirements.some((one) => one.kind === 'ownWords' && one.places.length > 0),
+      answers: answers.get(standing.postId) ?? { count: 0, asks: false },
+      takenBy,
+      openWith: openWith[0] ?? null,
     });
   }
   return slips;
-}
-
-/** Kept together by assignment, in the order in which each assignment's oldest post came. */
-function byAssignment(slips: readonly Slip[]): readonly Slip[] {
-  const order = [...new Set(slips.map((slip) => slip.assignment))];
-  return order.flatMap((assignment) => slips.filter((slip) => slip.assignment === assignment));
 }

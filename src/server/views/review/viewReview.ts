@@ -1,5 +1,5 @@
 import { AUDIENCES, cappedAudience } from '../../../core/access/audience';
-import { may } from '../../../core/access/may';
+import { isTeacher, may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
 import { namingWith } from '../../../core/privacy/consent';
 import { closedTo, readersNow } from '../../../core/privacy/readersNow';
@@ -18,10 +18,15 @@ import { notesShown } from '../../deeds/notes/notesShown';
 import { changesSince } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
 import type { Desks } from '../../deeds/sessions/desk';
+import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
 import { findSealKey } from '../../tables/people';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
+import { findRevision } from '../../tables/revisions';
+import { listDetailDecisions } from '../../tables/detailDecisions';
+import type { DetailShown } from '../../../contract/details/detailShown';
+import { findDetailsIn } from '../../deeds/details/findDetailsIn';
 import { findHandedInText, type HandedInText } from '../../tables/revisionCopies';
 
 /** Everything that a teacher sees of a handed-in post; null for everybody else, as for a post that is not there. */
@@ -60,7 +65,7 @@ export async function maybeReview(
     documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
-    writer: { name: writer.shownName, monogram: monogram(writer) },
+    writer: { name: writer.shownName, called: writer.givenName, monogram: monogram(writer) },
     assignmentId: assignment.id,
     assignmentTitle: assignment.title,
     handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),
@@ -68,6 +73,9 @@ export async function maybeReview(
     words: latest.words,
     daysLate: grade.daysLate,
     stage: post.stage,
+    /** Whether others teach the class too. */
+    shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
+    at: await findAtSlip(database, postId, { personId, now }),
     answer: latest.evidence,
     requirements: assignment.requirements,
     rubric: assignment.rubric,
@@ -84,6 +92,7 @@ export async function maybeReview(
             when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
           }
         : null,
+    details: await detailsShown({ postId, revisionId: latest.revisionId, inClass, by: personId }),
     notes: may({ personId, role }, 'note.read', found.subject)
       ? await notesShown(database, postId, {
           personId,
@@ -110,6 +119,29 @@ export async function maybeReview(
       };
     }),
   };
+}
+
+/** The personal details in a hand-in with what was decided about them; null where it could not be looked through now. */
+async function detailsShown(
+  looked: Omit<Parameters<typeof findDetailsIn>[1], 'writing' | 'revisionId'> & {
+    readonly revisionId: string;
+  },
+): Promise<readonly DetailShown[] | null> {
+  const writing = await findRevision(database, looked.revisionId);
+  const found = writing && (await findDetailsIn(database, { ...looked, writing }));
+  if (!found) return null;
+  const decided = new Map(
+    found.length > 0
+      ? (await listDetailDecisions(database, looked.postId)).map(
+          (decision) => [decision.key, decision] as const,
+        )
+      : [],
+  );
+  return found.map(({ key, kind, where, text, from, to, mending }) => {
+    const { reason, givenName, familyName } = decided.get(key) ?? {};
+    const by = givenName ? teacherName({ givenName, familyName: familyName ?? '' }) : '';
+    return { key, kind, where, text, from, to, mending, meant: reason ? { reason, by } : null };
+  });
 }
 
 interface Comparing {

@@ -12,7 +12,7 @@ export function requestShown(now: Date, { timeZone, language }: Place) {
     asking: classNamed(one.classTitle, one.classGroup),
     personId: one.personId,
     name: nameInClass({ givenName: one.givenName, familyName: one.familyName, penName: null }),
-    teacher: teacherName({ givenName: one.teacherGiven, familyName: one.teacherFamily, penName: null }),
+    teacher: teacherName({ givenName: one.teacherGiven, familyName: one.teacherFamily }),
     home: classNamed(one.homeTitle, one.homeGroup) || null,
     when: agoInWords(one.askedAt.getTime(), now.getTime(), timeZone, language),
     declined: one.declinedAt !== null,

@@ -26,9 +26,7 @@ export async function maybeWhereWeAre(desk: Desk) {
   const lines = await listLeftLines(database, inClass.id);
   const own = lines.find((line) => line.personId === personId);
   // One after the other as they wait: who takes a class over reads none of its assignments to its end first.
-  const slips = ((await maybePile([desk])) ?? []).toSorted(
-    (one, another) => another.hoursWaiting - one.hoursWaiting,
-  );
+  const slips = (await maybePile([desk])) ?? [];
   const { waiting, assignments, title, groupName } = await todayIn(desk);
   return {
     classId: inClass.id,

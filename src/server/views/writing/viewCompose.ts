@@ -148,7 +148,7 @@ function readersOf(
     readBy:
       teacher && handedInAt
         ? {
-            teacher: teacherName({ ...teacher, penName: null }),
+            teacher: teacherName(teacher),
             when: weekdayInWords(handedInAt.getTime(), place.timeZone, place.language),
           }
         : null,

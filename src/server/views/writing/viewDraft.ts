@@ -44,7 +44,7 @@ export async function maybeDraft(postId: string, { personId, role, inClass: own,
 /** Who has read a draft and when last, for its writer. */
 export async function listDraftReaders(postId: string, { timeZone, language }: Place) {
   return (await listReadersOf(database, { useCase: USE_CASE, subjectId: postId })).map((one) => ({
-    teacher: teacherName({ ...one, penName: null }),
+    teacher: teacherName(one),
     when: dateInWords(one.at.getTime(), timeZone, language),
   }));
 }

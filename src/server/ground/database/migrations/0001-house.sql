@@ -562,6 +562,7 @@ CREATE TABLE hand_ins (
   handed_in_at DATETIME(3) NOT NULL COMMENT 'What counts: when it was pressed where that is allowed, else when it reached us',
   taken_back_at DATETIME(3) NULL,
   version INT NULL COMMENT 'The version of the draft that was handed in; null for those from before',
+  details JSON NOT NULL DEFAULT '[]' COMMENT 'Personal details in it by kind and key, as they were found then; never what they say',
   UNIQUE KEY hand_ins_ordinal (post_id, ordinal),
   UNIQUE KEY hand_ins_receipt (receipt),
   KEY hand_ins_time (handed_in_at),
@@ -603,6 +604,25 @@ CREATE TABLE readings (
   FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
   FOREIGN KEY (teacher_id) REFERENCES people (id)
 ) COMMENT 'Who has read it: that a teacher opened a hand-in, and when first';
+
+CREATE TABLE pile_orders (
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  arranged VARCHAR(12) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'assignment, oldest, class or second',
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The one class whose posts lie on it; null for all of theirs',
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE SET NULL
+) COMMENT 'How a teacher wants the reading pile to lie';
+
+CREATE TABLE slip_readers (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  seen_at DATETIME(3) NOT NULL COMMENT 'The last sign of life of the page on which they read it',
+  open BOOLEAN NOT NULL COMMENT 'False once that page was left',
+  taken BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether they said that they read this one',
+  PRIMARY KEY (post_id, reader_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (reader_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Who of the teachers has a waiting post open, or has taken it; forgotten once it is answered';
 
 CREATE TABLE decisions (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
@@ -669,6 +689,8 @@ CREATE TABLE notes (
   sent_at DATETIME(3) NULL,
   settled_at DATETIME(3) NULL COMMENT 'Since when a teacher needs nothing more done about it',
   version INT NOT NULL DEFAULT 1 COMMENT 'Counts each save, so that a save from an older base is noticed',
+  saved_by CHAR(32) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The page that saved it last, by a name that it has drawn by lot',
+  save_turn BIGINT NULL COMMENT 'Counts up with each save of that page',
   created_at DATETIME(3) NOT NULL,
   KEY notes_post (post_id, created_at),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
@@ -687,6 +709,28 @@ CREATE TABLE note_answers (
   FOREIGN KEY (note_id) REFERENCES notes (id) ON DELETE CASCADE,
   FOREIGN KEY (author_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'What was said to a note';
+
+CREATE TABLE bank_sentences (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  owner_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  words VARCHAR(2000) NOT NULL COMMENT 'With {name} where the given name of a writer goes',
+  group_name VARCHAR(60) NOT NULL DEFAULT '',
+  shared BOOLEAN NOT NULL COMMENT 'Whether teachers who share a class with its owner see it',
+  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each change, so that a change from an older base is noticed',
+  kept_at DATETIME(3) NOT NULL,
+  KEY bank_sentences_owner (owner_id),
+  FOREIGN KEY (owner_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'The note bank: what a teacher keeps for notes';
+
+CREATE TABLE bank_uses (
+  sentence_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  uses INT NOT NULL,
+  used_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (sentence_id, person_id),
+  FOREIGN KEY (sentence_id) REFERENCES bank_sentences (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'How often somebody put a sentence of the bank into a note';
 
 CREATE TABLE comments (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
@@ -826,15 +870,15 @@ CREATE TABLE case_openings (
 CREATE TABLE detail_decisions (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  detail_hash BINARY(32) NOT NULL,
-  context_hash BINARY(32) NOT NULL COMMENT 'Of the text around it: when that changes, it is asked again',
+  detail_key CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL
+    COMMENT 'SHA-256 of post, kind, detail and the text around it: when that changes, it is asked again',
   reason VARCHAR(300) NOT NULL,
   decided_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   decided_at DATETIME(3) NOT NULL,
-  PRIMARY KEY (post_id, kind, detail_hash, context_hash),
+  PRIMARY KEY (post_id, detail_key),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
   FOREIGN KEY (decided_by) REFERENCES people (id) ON DELETE SET NULL
-) COMMENT 'That a personal detail is meant to be where it is; only hashes of it are kept';
+) COMMENT 'That a personal detail is meant to be where it is; only a hash of it is kept';
 
 CREATE TABLE draft_openings (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,

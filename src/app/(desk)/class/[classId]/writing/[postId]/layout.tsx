@@ -2,6 +2,9 @@ import { withWords } from '@/app/Words';
 
 export default withWords([
   'assignments',
+  'details.kind',
+  'details.own',
+  'details.where',
   'editor',
   'gate',
   'grade',

@@ -1,0 +1,103 @@
+import type { Node } from 'prosemirror-model';
+import { links } from '../document/links';
+import { pictures } from '../document/pictures';
+import { plainText } from '../document/plainText';
+import { codeInDocument } from './codeInDocument';
+import { findPersonal } from './findPersonal';
+import type { DetailKind, KnownPerson, PersonalDetail, Place } from './found';
+
+/** Where in a post a detail stands. */
+export type DetailWhere =
+  | 'title'
+  | 'subtitle'
+  | 'teaser'
+  /** Captions and credits among it. */
+  | 'text'
+  | 'description'
+  | 'label'
+  | 'address'
+  /** A shared document that the post names, as it was copied. */
+  | 'document';
+
+/** A personal detail with where it stands; its place counts within that. */
+export interface DetailInPost extends PersonalDetail {
+  readonly where: DetailWhere;
+  /** Up to 32 characters before and after it. */
+  readonly before: string;
+  readonly after: string;
+}
+
+/** All of a post that somebody may read. */
+export interface PostToLookThrough {
+  readonly title: string;
+  readonly subtitle: string;
+  readonly teaser: string;
+  readonly labels: readonly string[];
+  readonly body: Node;
+  /** What its shared documents said. */
+  readonly documents: readonly string[];
+}
+
+interface Where {
+  readonly people: readonly KnownPerson[];
+  /** BCP 47. */
+  readonly language: string;
+}
+
+const AROUND = 32;
+/** A number in a web address is seldom what it looks like. */
+const IN_ADDRESSES: ReadonlySet<DetailKind> = new Set(['email', 'coordinates', 'fullName']);
+
+/** The personal details in everything of a post that others would read: the text first, then what stands about it. */
+export function detailsInPost(post: PostToLookThrough, { people, language }: Where): readonly DetailInPost[] {
+  const country = countryOf(language);
+  const look = (where: DetailWhere, text: string, code: readonly Place[] = []): readonly DetailInPost[] =>
+    findPersonal(text, { people, country, language, code }).map((detail) => ({
+      ...detail,
+      where,
+      before: text.slice(Math.max(0, detail.from - AROUND), detail.from),
+      after: text.slice(detail.to, detail.to + AROUND),
+    }));
+  const each = (where: DetailWhere, texts: readonly string[]) =>
+    [...new Set(texts)].flatMap((text) => look(where, text));
+  return [
+    ...look('text', plainText(post.body), codeInDocument(post.body)),
+    ...look('title', post.title),
+    ...look('subtitle', post.subtitle),
+    ...look('teaser', post.teaser),
+    ...each(
+      'description',
+      pictures(post.body).map((one) => one.description),
+    ),
+    // Labels are written with hyphens between their words.
+    ...each(
+      'label',
+      post.labels.map((label) => label.replaceAll('-', ' ')),
+    ),
+    ...each(
+      'address',
+      links(post.body).map((link) => link.href),
+    ).filter(({ kind }) => IN_ADDRESSES.has(kind)),
+    ...each('document', post.documents),
+  ];
+}
+
+/** The country whose telephone numbers and postcodes are looked for: that of the class's language. */
+function countryOf(language: string): string {
+  return new Intl.Locale(language).maximize().region ?? 'GB';
+}
+
+/**
+ * Other words that a teacher may suggest for a detail: the given name alone for a full one, and nothing in the place of all others;
+ * what is meant by an address or a number, only its writer knows.
+ */
+export function mendingFor({ kind, text }: PersonalDetail, people: readonly KnownPerson[]): string {
+  if (kind !== 'fullName') return '';
+  const said = text.normalize('NFC').toLocaleLowerCase();
+  const person = people.find(
+    ({ givenName, familyName }) =>
+      said.includes(givenName.normalize('NFC').toLocaleLowerCase()) &&
+      said.includes(familyName.normalize('NFC').toLocaleLowerCase()),
+  );
+  return person?.givenName ?? '';
+}

@@ -1,0 +1,75 @@
+import { createHash } from 'node:crypto';
+import { isStudent } from '../../../core/access/may';
+import type { DetailInPost } from '../../../core/personal/detailsInPost';
+import type { DetailMendable } from '../../../workers/tasks/findDetails';
+import type { Database } from '../../ground/database/database';
+import { work } from '../../ground/work/work';
+import type { ClassRow } from '../../tables/classes';
+import { listDetailDecisions } from '../../tables/detailDecisions';
+import { listDocumentCopies } from '../../tables/links';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import type { Writing } from '../../tables/writings';
+
+/** A personal detail by the key under which it is decided about. */
+export type DetailFound = DetailMendable & { readonly key: string };
+
+interface LookedThrough {
+  readonly postId: string;
+  /** What was handed in; null for what is still written, which has no copies of its documents. */
+  readonly revisionId: string | null;
+  readonly writing: Writing;
+  readonly inClass: ClassRow;
+  /** Who waits for it. */
+  readonly by: string;
+  /** The class's people, where they are known already. */
+  readonly members?: readonly MemberRow[];
+}
+
+/**
+ * The personal details in a post, looked for beside the thread that answers everybody: never within a transaction.
+ * @returns null where it could not be looked through now
+ */
+export async function findDetailsIn(
+  database: Database,
+  { postId, revisionId, writing, inClass, by, members }: LookedThrough,
+): Promise<readonly DetailFound[] | null> {
+  const { title, labels, beside, body } = writing;
+  const roster = (members ?? (await listEverMembers(database, inClass.id))).filter(({ role }) =>
+    isStudent(role),
+  );
+  const copies = revisionId === null ? [] : await listDocumentCopies(database, revisionId);
+  const found = await work(
+    'findDetails',
+    {
+      post: {
+        title,
+        subtitle: beside.subtitle,
+        teaser: beside.teaser,
+        labels,
+        body,
+        documents: copies.map(({ text }) => text),
+      },
+      people: roster.map(({ givenName, familyName, penName }) => ({ givenName, familyName, penName })),
+      language: inClass.language,
+    },
+    by,
+  );
+  return found.ok ? found.value.map((detail) => ({ ...detail, key: keyOf(postId, detail) })) : null;
+}
+
+/** Those of some details of a post that nobody has said are meant to be there. */
+export async function openOnes<Detail extends { readonly key: string }>(
+  database: Database,
+  postId: string,
+  details: readonly Detail[],
+): Promise<readonly Detail[]> {
+  if (details.length === 0) return [];
+  const meant = new Set((await listDetailDecisions(database, postId)).map(({ key }) => key));
+  return details.filter(({ key }) => !meant.has(key));
+}
+
+function keyOf(postId: string, { kind, where, text, before, after }: DetailInPost): string {
+  return createHash('sha256')
+    .update(JSON.stringify([postId, kind, where, before, text, after]))
+    .digest('hex');
+}
