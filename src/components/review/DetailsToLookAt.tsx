@@ -48,7 +48,8 @@ function OneDetail({
   return (
     <li>
       <p className={meant ? 'text-ink-2' : ''}>
-        <b>{t(`kind.${kind}`)}</b> {t(`where.${where}`)}: <q dir="auto">{text}</q>
+        <b className="inline-block first-letter:uppercase">{t(`kind.${kind}`)}</b> {t(`where.${where}`)}:{' '}
+        <q dir="auto">{text}</q>
       </p>
       {meant ? <p className="text-ink-2">{t('meant', { by: meant.by, reason: meant.reason })}</p> : null}
       {reason !== null ? (

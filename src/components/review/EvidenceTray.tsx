@@ -6,9 +6,12 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Judgement } from '../../core/requirements/post';
 import type { Requirement } from '../../core/requirements/requirement';
 import { mark } from '../../core/requirements/slats';
+import type { PlaceInText } from '../../contract/reviews/placeInText';
 import { Mark } from '../basics/Mark';
+import { useMadeWords } from '../basics/useMadeWords';
 import { LETTER } from '../railing/letters';
 import { RequirementLine, useRequirementName } from '../railing/RequirementLine';
+import type { ReviewProps } from './reviewProps';
 
 interface EvidenceTrayProps {
   /** What else is to be looked at, below. */
@@ -16,6 +19,9 @@ interface EvidenceTrayProps {
   readonly answer: Answer;
   readonly requirements: readonly Requirement[];
   readonly busy: boolean;
+  readonly places: ReviewProps['places'];
+  /** Leads to a place in the text. */
+  readonly onShow: (place: PlaceInText) => void;
   /** Begins a note on a requirement. */
   readonly onNote: (requirementId: string) => void;
   /** Says whether something that is looked for by eye is there. */
@@ -25,7 +31,16 @@ interface EvidenceTrayProps {
 const JUDGEMENTS: readonly Judgement[] = ['yes', 'partly', 'no'];
 
 /** The evidence for each requirement, as the server computed it at the hand-in. */
-export function EvidenceTray({ answer, requirements, busy, onNote, onJudge, children }: EvidenceTrayProps) {
+export function EvidenceTray({
+  answer,
+  requirements,
+  places,
+  busy,
+  onShow,
+  onNote,
+  onJudge,
+  children,
+}: EvidenceTrayProps) {
   const t = useTranslations('review');
   const nameOf = useRequirementName();
   return (
@@ -65,6 +80,7 @@ export function EvidenceTray({ answer, requirements, busy, onNote, onJudge, chil
                     ))}
                   </span>
                 ) : null}
+                <Places kind={one.kind} places={places[one.id] ?? []} onShow={onShow} />
                 <button type="button" className="act mt-1" onClick={() => onNote(one.id)}>
                   {t('noteOnThis')} <span className="sr-only">{nameOf(requirement)}</span>
                 </button>
@@ -76,5 +92,28 @@ export function EvidenceTray({ answer, requirements, busy, onNote, onJudge, chil
       <p className="mt-3 border-t border-line pt-2 text-[13.5px] text-ink-2">{t('asItStood')}</p>
       {children}
     </>
+  );
+}
+
+interface PlacesProps extends Pick<EvidenceTrayProps, 'onShow'> {
+  readonly kind: string;
+  readonly places: readonly PlaceInText[];
+}
+
+/** Where what a requirement speaks of stands: each place is one press away. */
+function Places({ kind, places, onShow }: PlacesProps) {
+  const t = useTranslations('review');
+  const made = useMadeWords('requirements');
+  return places.length === 0 ? null : (
+    <ul>
+      {places.map((place, index) => (
+        <li key={index}>
+          <button type="button" className="act !whitespace-normal text-start" onClick={() => onShow(place)}>
+            {place.text.trim() || t('aPicture')}
+          </button>{' '}
+          <span className="text-clay">{made(`${kind}.places.${place.reason}`)}</span>
+        </li>
+      ))}
+    </ul>
   );
 }

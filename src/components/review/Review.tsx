@@ -91,7 +91,7 @@ export function Review(props: ReviewProps) {
     if (await work.flush()) await wait(work.send());
     else say(t('gate.notKept'));
   };
-  const showDetail = ({ from, to }: Passage) => {
+  const show = ({ from, to }: Passage) => {
     if (reading.page) showPassage(reading.page, { from, to });
   };
   const noteDetail = ({ from, to, kind, mending }: DetailShown) => {
@@ -176,7 +176,7 @@ export function Review(props: ReviewProps) {
         notesAtWork={work}
         lostNotes={lostNotes}
         sendNotes={() => void sendNotes()}
-        showDetail={showDetail}
+        show={show}
         noteDetail={noteDetail}
       />
     </>

@@ -54,7 +54,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
     >
       <div className="bays" ref={bays} onKeyDown={moveBetweenBays}>
         <Bay name={t('whatItNeeded')} slats={marks(answer.requirements, requirements)} {...bay('evidence')}>
-          {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}.{' '}
+          {t('metOf', { met, of: answer.required.of, bonus: answer.points.bonus })}
           <OpenDetails details={props.details} />
         </Bay>
         <NotesBay {...props} {...bay('notes')} />
@@ -119,7 +119,12 @@ export function ReviewRailing(props: ReviewRailingProps) {
           <EvidenceTray
             answer={answer}
             requirements={requirements}
+            places={props.places}
             busy={props.busy}
+            onShow={(place) => {
+              lower();
+              props.show(place);
+            }}
             onNote={(targetId) => {
               lower();
               props.notesAtWork.begin({ target: 'requirement', targetId, anchor: null });
@@ -130,7 +135,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
               {...props}
               onShow={(detail) => {
                 lower();
-                props.showDetail(detail);
+                props.show(detail);
               }}
               onNote={(detail) => {
                 lower();
@@ -174,8 +179,12 @@ export function ReviewRailing(props: ReviewRailingProps) {
 function OpenDetails({ details }: Pick<ReviewRailingProps, 'details'>) {
   const t = useTranslations('details');
   const kinds = [...new Set(openDetails(details).map(({ kind }) => kind))];
-  if (kinds.length === 0) return t(details ? 'concernsNone' : 'notNow');
-  return <em className="wanting">{kinds.map((kind) => t(`kind.${kind}`)).join(', ')}</em>;
+  if (kinds.length === 0) return <span className="block">{t(details ? 'concernsNone' : 'notNow')}</span>;
+  return (
+    <em className="wanting block first-letter:uppercase">
+      {kinds.map((kind) => t(`kind.${kind}`)).join(', ')}
+    </em>
+  );
 }
 
 /** Turns to the next bay where one at a time is shown. */

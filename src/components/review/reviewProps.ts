@@ -1,7 +1,9 @@
 import type { DetailShown } from '../../contract/details/detailShown';
+import type { PlaceInText } from '../../contract/reviews/placeInText';
 import type { Deed } from '../../contract/deed';
 import type { AtReview } from '../../contract/reviews/atReview';
 import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
+import type { Passage } from '../../core/notes/passage';
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
@@ -69,6 +71,8 @@ export interface ReviewProps {
   readonly grade: Grade;
   readonly override: { readonly grade: number; readonly reason: string } | null;
   readonly gradeGivenBack: { readonly grade: number; readonly when: string } | null;
+  /** Where what each requirement speaks of stands, by requirement; those without a place are not named. */
+  readonly places: Readonly<Record<string, readonly PlaceInText[]>>;
   /** Personal details in it; null where it could not be looked through now. */
   readonly details: readonly DetailShown[] | null;
   readonly notes: readonly NoteShown[];
@@ -121,8 +125,8 @@ export interface ReviewRailingProps extends ReviewProps {
   /** How many of them lost their place. */
   readonly lostNotes: number;
   readonly sendNotes: () => void;
-  /** Leads to a personal detail in the text. */
-  readonly showDetail: (detail: DetailShown) => void;
+  /** Leads to a passage of the text. */
+  readonly show: (passage: Passage) => void;
   /** Begins a note on one with other words for it. */
   readonly noteDetail: (detail: DetailShown) => void;
   /** Lets others read it, with the personal details that were seen, by their keys; true when it was done. */

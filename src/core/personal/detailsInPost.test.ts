@@ -36,7 +36,7 @@ describe('a personal detail is found', () => {
     [
       'in where a link leads, but no number of it',
       '<p><a href="https://a.example/Quilla-Overmoor">her page</a> <a href="https://a.example/085555012345">more</a></p>',
-      [['fullName', 'address', 'Quilla-Overmoor']],
+      [['fullName', 'address', 'Quilla Overmoor']],
     ],
     ['in no code', '<pre><code>@decorated a@example.com</code></pre>', []],
     ['nowhere in a given name alone', '<p>Quilla saw it.</p>', []],

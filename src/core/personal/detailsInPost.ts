@@ -4,7 +4,7 @@ import { pictures } from '../document/pictures';
 import { plainText } from '../document/plainText';
 import { codeInDocument } from './codeInDocument';
 import { findPersonal } from './findPersonal';
-import type { DetailKind, KnownPerson, PersonalDetail, Place } from './found';
+import type { KnownPerson, PersonalDetail, Place } from './found';
 
 /** Where in a post a detail stands. */
 export type DetailWhere =
@@ -45,9 +45,6 @@ interface Where {
 }
 
 const AROUND = 32;
-/** A number in a web address is seldom what it looks like. */
-const IN_ADDRESSES: ReadonlySet<DetailKind> = new Set(['email', 'coordinates', 'fullName']);
-
 /** The personal details in everything of a post that others would read: the text first, then what stands about it. */
 export function detailsInPost(post: PostToLookThrough, { people, language }: Where): readonly DetailInPost[] {
   const country = countryOf(language);
@@ -58,6 +55,8 @@ export function detailsInPost(post: PostToLookThrough, { people, language }: Whe
       before: text.slice(Math.max(0, detail.from - AROUND), detail.from),
       after: text.slice(detail.to, detail.to + AROUND),
     }));
+  // A number in a web address is seldom what it looks like.
+  const addresses = links(post.body).map(({ href }) => decoded(href));
   const each = (where: DetailWhere, texts: readonly string[]) =>
     [...new Set(texts)].flatMap((text) => look(where, text));
   return [
@@ -74,12 +73,24 @@ export function detailsInPost(post: PostToLookThrough, { people, language }: Whe
       'label',
       post.labels.map((label) => label.replaceAll('-', ' ')),
     ),
+    ...each('address', addresses).filter(({ kind }) => kind === 'email' || kind === 'coordinates'),
+    // Names in addresses are written with anything but a space between them.
     ...each(
       'address',
-      links(post.body).map((link) => link.href),
-    ).filter(({ kind }) => IN_ADDRESSES.has(kind)),
+      addresses.map((address) => address.replace(/[^\p{L}\p{M}]+/gu, ' ')),
+    ).filter(({ kind }) => kind === 'fullName'),
     ...each('document', post.documents),
   ];
+}
+
+/** An address as people read it. */
+function decoded(href: string): string {
+  try {
+    return decodeURI(href);
+  } catch {
+    // It says so itself that it is malformed, and is read as it stands.
+    return href;
+  }
 }
 
 /** The country whose telephone numbers and postcodes are looked for: that of the class's language. */

@@ -3,6 +3,7 @@ export { compare, compareInText } from './compare';
 export { copyOf } from './copyOf';
 export { findDetails } from './findDetails';
 export { measure } from './measure';
+export { passagesAt } from './passagesAt';
 export { readFile } from './readFile';
 export { readSource } from './readSource';
 export { readRoster } from './readRoster';

@@ -27,6 +27,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   copyOf: 'long',
   measure: 'long',
   findDetails: 'long',
+  passagesAt: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */
 const PATIENCE: Readonly<Record<Kind, number>> = { quick: 10_000, long: 8_000 };

@@ -22,6 +22,10 @@ import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { listJudgements } from '../../tables/judgements';
 import { findSealKey } from '../../tables/people';
+import type { PlaceInText } from '../../../contract/reviews/placeInText';
+import type { Answer } from '../../../core/requirements/answer';
+import { work } from '../../ground/work/work';
+import type { Writing } from '../../tables/writings';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
 import { findRevision } from '../../tables/revisions';
 import { listDetailDecisions } from '../../tables/detailDecisions';
@@ -48,7 +52,8 @@ export async function maybeReview(
     (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const writer = members.get(post.writerId);
-  if (!latest || !revision || !writer) return null;
+  const writing = latest && (await findRevision(database, latest.revisionId));
+  if (!latest || !revision || !writing || !writer) return null;
   const { timeZone, language } = place;
   const judgements = await listJudgements(database, postId);
   const grade = computeGrade(found.rows, judgements);
@@ -92,7 +97,15 @@ export async function maybeReview(
             when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
           }
         : null,
-    details: await detailsShown({ postId, revisionId: latest.revisionId, inClass, by: personId }),
+    places: await placesShown(writing, latest.evidence, personId),
+    details: await detailsShown({
+      postId,
+      revisionId: latest.revisionId,
+      writing,
+      inClass,
+      by: personId,
+      members: [...members.values()],
+    }),
     notes: may({ personId, role }, 'note.read', found.subject)
       ? await notesShown(database, postId, {
           personId,
@@ -123,12 +136,9 @@ export async function maybeReview(
 
 /** The personal details in a hand-in with what was decided about them; null where it could not be looked through now. */
 async function detailsShown(
-  looked: Omit<Parameters<typeof findDetailsIn>[1], 'writing' | 'revisionId'> & {
-    readonly revisionId: string;
-  },
+  looked: Parameters<typeof findDetailsIn>[1],
 ): Promise<readonly DetailShown[] | null> {
-  const writing = await findRevision(database, looked.revisionId);
-  const found = writing && (await findDetailsIn(database, { ...looked, writing }));
+  const found = await findDetailsIn(database, looked);
   if (!found) return null;
   const decided = new Map(
     found.length > 0
@@ -142,6 +152,32 @@ async function detailsShown(
     const by = givenName ? teacherName({ givenName, familyName: familyName ?? '' }) : '';
     return { key, kind, where, text, from, to, mending, meant: reason ? { reason, by } : null };
   });
+}
+
+/** So many places of a requirement are shown. */
+const MOST_PLACES = 12;
+/** So much is shown of what stands there, in characters. */
+const MOST_OF_PLACE = 90;
+
+/** Where in the text what each requirement speaks of stands, by requirement; those without a place are not named. */
+async function placesShown(
+  { body }: Writing,
+  { requirements }: Answer,
+  by: string,
+): Promise<Readonly<Record<string, readonly PlaceInText[]>>> {
+  const all = requirements.flatMap(({ id, places }) =>
+    places.slice(0, MOST_PLACES).map((place) => ({ id, ...place })),
+  );
+  if (all.length === 0) return {};
+  const places = all.map(({ from, to }) => ({ from, to }));
+  const found = await work('passagesAt', { body, places, most: MOST_OF_PLACE }, by);
+  const shown: Record<string, PlaceInText[]> = {};
+  if (found.ok)
+    for (const [index, passage] of found.value.entries()) {
+      const { id = '', reason = '' } = all[index] ?? {};
+      (shown[id] ??= []).push({ ...passage, reason });
+    }
+  return shown;
 }
 
 interface Comparing {
