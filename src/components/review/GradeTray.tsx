@@ -2,12 +2,14 @@
 
 import { useFormatter, useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
+import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { setGrade } from '../../contract/reviews/setGrade';
 import { GradeLines } from '../feedback/GradeLines';
 import type { ReviewRailingProps } from './reviewProps';
 
 /** The grade line by line, and another figure with a reason in its place. */
-export function GradeTray({ grade, rubric, override, act, busy, problem }: ReviewRailingProps) {
+export function GradeTray(props: ReviewRailingProps) {
+  const { grade, rubric, override, act, busy, problem } = props;
   const t = useTranslations('grade.override');
   const format = useFormatter();
   const id = useId();
@@ -78,6 +80,43 @@ export function GradeTray({ grade, rubric, override, act, busy, problem }: Revie
           ) : null}
         </span>
       )}
+      <GiveBackAgain {...props} />
     </>
+  );
+}
+
+/** Where another grade was given back already: the one of now takes its place with a reason, and the writer sees both. */
+function GiveBackAgain({ gradeGivenBack, grade, override, act, busy, problem }: ReviewRailingProps) {
+  const t = useTranslations('grade.again');
+  const id = useId();
+  const [reason, setReason] = useState(override?.reason ?? '');
+  if (!gradeGivenBack || gradeGivenBack.grade === grade.grade) return null;
+  return (
+    <form
+      className="mt-3 grid gap-2 border-t border-line pt-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void act(giveBackGrade, { reason });
+      }}
+    >
+      <p>{t('says', { before: gradeGivenBack.grade, when: gradeGivenBack.when, now: grade.grade })}</p>
+      <label className="grid gap-1" htmlFor={id}>
+        {t('reason')}
+        <input
+          id={id}
+          dir="auto"
+          className="field"
+          maxLength={300}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+        />
+      </label>
+      <p className="problem" role="alert">
+        {problem}
+      </p>
+      <button className="btn go justify-self-start" disabled={busy || !reason.trim()}>
+        {t('give')}
+      </button>
+    </form>
   );
 }

@@ -2,7 +2,9 @@
 
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { reviewAddress } from '../../contract/addresses';
 import { accept } from '../../contract/reviews/accept';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
@@ -23,7 +25,7 @@ interface GateProps extends ReviewRailingProps {
 
 /** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
 export function TeacherGate(props: GateProps) {
-  const { stage, readers, gradeGivenBack, writer, open, busy, problem } = props;
+  const { stage, readers, grade, gradeGivenBack, writer, open, busy, problem } = props;
   const t = useTranslations('review.gate');
   const now = readers.now?.to ?? 'writerAndTeachers';
   return (
@@ -43,7 +45,8 @@ export function TeacherGate(props: GateProps) {
           <div>
             <b>{t('grade')}</b>
             {gradeGivenBack
-              ? t('givenBack', { grade: gradeGivenBack.grade, when: gradeGivenBack.when })
+              ? t('givenBack', { grade: gradeGivenBack.grade, when: gradeGivenBack.when }) +
+                (gradeGivenBack.grade === grade.grade ? '' : t('nowAnother', { grade: grade.grade }))
               : t('notGivenBack')}
           </div>
         </div>
@@ -88,8 +91,9 @@ function Deciding({
   nextPostId,
 }: ReviewRailingProps & { readonly open: number }) {
   const t = useTranslations('review.gate');
-  /** Whether it was asked if what strangers should not know may go out. */
-  const [asks, setAsks] = useState(false);
+  const router = useRouter();
+  /** What was pressed when it was asked if what strangers should not know may go out. */
+  const [asks, setAsks] = useState<'here' | 'next' | null>(null);
   const goingOut = readers.whenAccepted && goesBeyondClass(readers.whenAccepted) ? openDetails(details) : [];
   if (stage === 'sentBack')
     return (
@@ -103,11 +107,25 @@ function Deciding({
         </Link>
       </div>
     );
-  const letGo = () => void act(accept, { details: goingOut.map(({ key }) => key) });
+  const letGo = async (andNext: boolean) => {
+    const done = await act(accept, { details: goingOut.map(({ key }) => key) });
+    if (done && andNext) router.push(nextPostId ? reviewAddress(nextPostId) : '/pile');
+  };
+  const begin = (andNext: boolean) => {
+    if (goingOut.length > 0) setAsks(andNext ? 'next' : 'here');
+    else void letGo(andNext);
+  };
   if (asks && goingOut.length > 0)
-    return <DetailsGoingOut details={goingOut} busy={busy} onGo={letGo} onLeave={() => setAsks(false)} />;
+    return (
+      <DetailsGoingOut
+        details={goingOut}
+        busy={busy}
+        onGo={() => void letGo(asks === 'next')}
+        onLeave={() => setAsks(null)}
+      />
+    );
   return (
-    <div className="doing">
+    <div className="doing flex-wrap">
       <button type="button" className="sign" disabled={busy} onClick={() => void act(sendBack, {})}>
         {t('sendBack')}
       </button>
@@ -115,7 +133,7 @@ function Deciding({
         type="button"
         className={open > 0 ? 'sign' : 'sign ready'}
         disabled={busy || open > 0}
-        onClick={() => (goingOut.length > 0 ? setAsks(true) : letGo())}
+        onClick={() => begin(false)}
       >
         {t('accept')}
         <small>
@@ -126,6 +144,11 @@ function Deciding({
               : t(readers.release === 'opened' ? 'reachesLater' : 'reachesNobody')}
         </small>
       </button>
+      {open === 0 && nextPostId ? (
+        <button type="button" className="act basis-full" disabled={busy} onClick={() => begin(true)}>
+          {t('acceptNext')}
+        </button>
+      ) : null}
     </div>
   );
 }

@@ -9,6 +9,8 @@ export interface GradeRow {
   readonly givenBackAt: Date | null;
   /** The grade as it was given back; later judgements do not change it. */
   readonly givenBack: Grade | null;
+  /** What was given back before that, and why it changed; null where there was nothing before. */
+  readonly changed: { readonly before: Grade; readonly reason: string } | null;
 }
 
 export async function findGrade(database: Database, postId: string): Promise<GradeRow | null> {
@@ -17,20 +19,27 @@ export async function findGrade(database: Database, postId: string): Promise<Gra
     overrideReason: string | null;
     givenBackAt: Date | null;
     givenBack: string | null;
+    before: string | null;
+    changeReason: string | null;
   }>(
     `SELECT said.figure AS overrideGrade, said.reason AS overrideReason, back.given_back_at AS givenBackAt,
-       back.made_of AS givenBack
+       back.made_of AS givenBack, back.change_reason AS changeReason, earlier.made_of AS \`before\`
      FROM grade_figures AS said LEFT JOIN grade_figures AS back ON back.post_id = said.post_id
        AND back.ordinal = (SELECT MAX(ordinal) FROM grade_figures AS last
                            WHERE last.post_id = said.post_id AND last.given_back_at IS NOT NULL)
+     LEFT JOIN grade_figures AS earlier ON earlier.post_id = said.post_id
+       AND earlier.ordinal = (SELECT MAX(ordinal) FROM grade_figures AS last WHERE last.post_id = said.post_id
+                              AND last.given_back_at IS NOT NULL AND last.ordinal < back.ordinal)
      WHERE said.post_id = :postId ORDER BY said.ordinal DESC LIMIT 1`,
     { postId },
   );
   if (!row) return null;
+  const { overrideGrade, before, changeReason, ...rest } = row;
   return {
-    ...row,
-    overrideGrade: row.overrideGrade === null ? null : Number(row.overrideGrade),
+    ...rest,
+    overrideGrade: overrideGrade === null ? null : Number(overrideGrade),
     givenBack: maybe(gradeFrom)(row.givenBack),
+    changed: before === null ? null : { before: gradeFrom(before), reason: changeReason ?? '' },
   };
 }
 
@@ -73,14 +82,21 @@ export async function insertGivenBack(
   {
     givenBack,
     ...given
-  }: { readonly postId: string; readonly givenBack: Grade; readonly by: string; readonly at: Date },
+  }: {
+    readonly postId: string;
+    readonly givenBack: Grade;
+    /** Why it is another one than was given back before; null for the first. */
+    readonly changeReason: string | null;
+    readonly by: string;
+    readonly at: Date;
+  },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO grade_figures (post_id, ordinal, reader_id, figure, reason, made_of, at, given_back_at)
+    `INSERT INTO grade_figures (post_id, ordinal, reader_id, figure, reason, made_of, at, given_back_at, change_reason)
      SELECT :postId, COALESCE(MAX(ordinal), 0) + 1, :by,
        (SELECT figure FROM grade_figures AS held WHERE held.post_id = :postId ORDER BY ordinal DESC LIMIT 1),
        (SELECT reason FROM grade_figures AS held WHERE held.post_id = :postId ORDER BY ordinal DESC LIMIT 1),
-       :madeOf, :at, :at
+       :madeOf, :at, :at, :changeReason
      FROM grade_figures WHERE post_id = :postId`,
     { ...given, madeOf: JSON.stringify(givenBack) },
   );

@@ -6,11 +6,24 @@ import { handInUseCase } from '../subjects/handInUseCase';
 import { computeGrade } from './computeGrade';
 
 export const giveBackGrade = handInUseCase(deed, {
-  async run(_, facts, { database, personId, now }) {
-    const grade = computeGrade(facts, await listJudgements(database, facts.post.id));
+  async run({ reason: typed = '' }, facts, { database, personId, now }) {
+    const { post, grade: said } = facts;
+    const grade = computeGrade(facts, await listJudgements(database, post.id));
     // A figure of the teacher's own stands whatever is not judged yet.
-    if (grade.provisional && facts.grade?.overrideGrade == null) return refused('review.provisional');
-    await insertGivenBack(database, { postId: facts.post.id, givenBack: grade, by: personId, at: now });
-    return done(null);
+    if (grade.provisional && said?.overrideGrade == null) return refused('review.provisional');
+    const before = said?.givenBack ?? null;
+    // Given back twice, it is given back once.
+    if (before && JSON.stringify(before) === JSON.stringify(grade)) return done(null);
+    const reason = typed.trim() || (said?.overrideGrade == null ? '' : (said.overrideReason ?? ''));
+    if (before && before.grade !== grade.grade && !reason)
+      return refused('review.noReasonAgain', 'reason', { before: before.grade, after: grade.grade });
+    await insertGivenBack(database, {
+      postId: post.id,
+      givenBack: grade,
+      changeReason: before ? reason : null,
+      by: personId,
+      at: now,
+    });
+    return done(null, { before: before?.grade ?? null, after: grade.grade });
   },
 });

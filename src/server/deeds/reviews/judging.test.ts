@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import {
   as,
+  deskFor,
   freshHouse,
   handInPost,
   NOW,
@@ -11,6 +12,7 @@ import {
 import { database } from '../../ground/database/database';
 import { findGrade } from '../../tables/gradeFigures';
 import { listJudgements } from '../../tables/judgements';
+import { maybeCompose } from '../../views/writing/viewCompose';
 import { giveBackGrade } from './giveBackGrade';
 import { judge } from './judge';
 import { setGrade } from './setGrade';
@@ -61,5 +63,29 @@ test('what was said about a grade is only added to: figures, reasons, and what w
     overrideGrade: null,
     givenBackAt: later,
     givenBack: { grade: 8 },
+  });
+});
+
+test('a grade that was given back changes only with a reason, which its writer reads; given back twice it is given back once', async () => {
+  const named = await handedIn();
+  const level = (chosen: number) =>
+    succeeded(as(house, 'teacher', judge, { ...named, criterionId: 'noticing', level: chosen }));
+  const give = (reason?: string) =>
+    as(house, 'teacher', giveBackGrade, { ...named, ...(reason && { reason }) });
+  const backs = async () =>
+    (await database.rows('SELECT 1 FROM grade_figures WHERE given_back_at IS NOT NULL')).length;
+  await level(0);
+  await succeeded(give());
+  await succeeded(give());
+  expect(await backs()).toBe(1);
+  const first = (await findGrade(database, named.postId))?.givenBack?.grade ?? 0;
+  await level(1);
+  expect(await give()).toMatchObject({ code: 'review.noReasonAgain', values: { before: first } });
+  expect(await give('  ')).toMatchObject({ code: 'review.noReasonAgain' });
+  await succeeded(give('I read the second part again.'));
+  await succeeded(give('I read the second part again.'));
+  expect(await backs()).toBe(2);
+  expect((await maybeCompose(named.postId, await deskFor(house, 'writer')))?.grade).toMatchObject({
+    changed: { before: { grade: first }, reason: 'I read the second part again.' },
   });
 });

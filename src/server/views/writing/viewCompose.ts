@@ -101,7 +101,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
     ),
     grade:
       readsGrade && found.grade?.givenBack
-        ? { grade: found.grade.givenBack, rubric: assignment.rubric }
+        ? { grade: found.grade.givenBack, changed: found.grade.changed, rubric: assignment.rubric }
         : null,
   };
 }

@@ -50,7 +50,7 @@ export async function maybeLeftPost(
       : [],
     grade:
       may(actor, 'grade.read', found.subject) && grade?.givenBack
-        ? { grade: grade.givenBack, rubric: assignment.rubric }
+        ? { grade: grade.givenBack, changed: grade.changed, rubric: assignment.rubric }
         : null,
   };
 }

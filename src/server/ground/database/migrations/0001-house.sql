@@ -668,6 +668,7 @@ CREATE TABLE grade_figures (
   made_of JSON NULL COMMENT 'The grade with the lines that made it, as it was given back; null where it was not',
   at DATETIME(3) NOT NULL,
   given_back_at DATETIME(3) NULL,
+  change_reason VARCHAR(300) NULL COMMENT 'Why it is another one than was given back before; null for the first',
   PRIMARY KEY (post_id, ordinal),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
   FOREIGN KEY (reader_id) REFERENCES people (id)
