@@ -19,6 +19,7 @@ import { useHeadHistory } from './useHeadHistory';
 import { useWritingDesk } from './useWritingDesk';
 import { WhatGoesOn } from './WhatGoesOn';
 import { WhatIsAsked } from './WhatIsAsked';
+import { SentBack } from './SentBack';
 import { WritingRailing } from './WritingRailing';
 import { WritingSheet } from './WritingSheet';
 import { onDemand } from '../basics/onDemand';
@@ -110,6 +111,7 @@ export function Compose(props: ComposeProps) {
             </div>
             <aside className="margin-end" aria-label={t('fromTeachers')}>
               {props.grade ? <GradeGivenBack {...props.grade} /> : null}
+              {props.sentBack ? <SentBack {...props.sentBack} /> : null}
               {asReaders ? null : <NotesToAnswer postId={post.id} notes={props.notes} editor={editor} />}
             </aside>
           </div>

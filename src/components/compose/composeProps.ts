@@ -109,4 +109,16 @@ export interface ComposeProps {
   readonly openResults: Readonly<Record<string, OpenResult>>;
   readonly hashes: Readonly<Record<string, string>>;
   readonly grade: GradeShown | null;
+  /** What its teacher said when it was sent back; null while it is not. */
+  readonly sentBack: SentBackShown | null;
+}
+
+/** What a teacher said when a post was sent back. */
+export interface SentBackShown {
+  readonly by: string;
+  readonly when: string;
+  /** Until when it is asked for again, in words. */
+  readonly until: string | null;
+  /** What is to be seen to first; empty where nobody says. */
+  readonly first: string;
 }

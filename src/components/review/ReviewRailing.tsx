@@ -18,6 +18,7 @@ import { openDetails } from './openDetails';
 import { GradeTray } from './GradeTray';
 import { ReadersTray } from './ReadersTray';
 import type { ReviewRailingProps } from './reviewProps';
+import { SendBackForm } from './SendBackForm';
 import { TeacherGate } from './TeacherGate';
 
 /** The teacher's railing: evidence first, a bay for each criterion, the grade, the gate with the decision. */
@@ -29,7 +30,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
   /** Whether the gate is shown where there is no room for it beside the bays. */
   const [deciding, setDeciding] = useState(false);
   const { raised, toggle, lower, bay, tray } = useTrays<
-    'evidence' | 'notes' | 'grade' | 'passphrase' | 'readers'
+    'evidence' | 'notes' | 'grade' | 'passphrase' | 'readers' | 'sendBack'
   >();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
@@ -113,7 +114,13 @@ export function ReviewRailing(props: ReviewRailingProps) {
           {t(deciding ? 'readOn' : 'decide')}
         </button>
       </div>
-      <TeacherGate {...props} open={open} onPassphrase={toggle('passphrase')} onReaders={toggle('readers')} />
+      <TeacherGate
+        {...props}
+        open={open}
+        onPassphrase={toggle('passphrase')}
+        onReaders={toggle('readers')}
+        onSendBack={toggle('sendBack')}
+      />
       {raised?.id === 'evidence' ? (
         <Tray {...tray} title={t('evidence', { met, of: answer.required.of })} width={760}>
           <EvidenceTray
@@ -153,6 +160,11 @@ export function ReviewRailing(props: ReviewRailingProps) {
       {raised?.id === 'grade' ? (
         <Tray {...tray} title={t('madeOf', { grade: grade.grade, possible: grade.possible })} width={520}>
           <GradeTray {...props} />
+        </Tray>
+      ) : null}
+      {raised?.id === 'sendBack' ? (
+        <Tray {...tray} title={t('sendBack.label')} width={520}>
+          <SendBackForm {...props} onLeave={lower} />
         </Tray>
       ) : null}
       {raised?.id === 'readers' ? (

@@ -19,6 +19,8 @@ interface GateProps extends ReviewRailingProps {
   readonly open: number;
   /** Shows the post's own passphrase above the button that was pressed. */
   readonly onPassphrase: (above: HTMLElement) => void;
+  /** Shows until when it is asked for again above the button that was pressed. */
+  readonly onSendBack: (above: HTMLElement) => void;
   /** Shows who may read it above the button that was pressed. */
   readonly onReaders: (above: HTMLElement) => void;
 }
@@ -45,8 +47,11 @@ export function TeacherGate(props: GateProps) {
           <div>
             <b>{t('grade')}</b>
             {gradeGivenBack
-              ? t('givenBack', { grade: gradeGivenBack.grade, when: gradeGivenBack.when }) +
-                (gradeGivenBack.grade === grade.grade ? '' : t('nowAnother', { grade: grade.grade }))
+              ? t(gradeGivenBack.grade === grade.grade ? 'givenBack' : 'givenBackOther', {
+                  grade: gradeGivenBack.grade,
+                  when: gradeGivenBack.when,
+                  now: grade.grade,
+                })
               : t('notGivenBack')}
           </div>
         </div>
@@ -81,15 +86,7 @@ export function TeacherGate(props: GateProps) {
   );
 }
 
-function Deciding({
-  stage,
-  act,
-  busy,
-  open,
-  readers,
-  details,
-  nextPostId,
-}: ReviewRailingProps & { readonly open: number }) {
+function Deciding({ stage, act, busy, open, readers, details, nextPostId, onSendBack }: GateProps) {
   const t = useTranslations('review.gate');
   const router = useRouter();
   /** What was pressed when it was asked if what strangers should not know may go out. */
@@ -144,11 +141,21 @@ function Deciding({
               : t(readers.release === 'opened' ? 'reachesLater' : 'reachesNobody')}
         </small>
       </button>
-      {open === 0 && nextPostId ? (
-        <button type="button" className="act basis-full" disabled={busy} onClick={() => begin(true)}>
-          {t('acceptNext')}
+      <span className="flex basis-full flex-wrap gap-x-4">
+        <button
+          type="button"
+          className="act"
+          disabled={busy}
+          onClick={(event) => onSendBack(event.currentTarget)}
+        >
+          {t('sendBackMore')}
         </button>
-      ) : null}
+        {open === 0 && nextPostId ? (
+          <button type="button" className="act" disabled={busy} onClick={() => begin(true)}>
+            {t('acceptNext')}
+          </button>
+        ) : null}
+      </span>
     </div>
   );
 }

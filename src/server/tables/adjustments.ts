@@ -80,6 +80,25 @@ export async function upsertAdjustment(
   );
 }
 
+/** Gives one student until a moment; what else is asked of them otherwise stays. */
+export async function moveDue(
+  database: Database,
+  moved: {
+    readonly assignmentId: string;
+    readonly personId: string;
+    readonly dueAt: Date;
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO adjustments (assignment_id, person_id, due_at, left_out, limits, made_by, made_at)
+     VALUES (:assignmentId, :personId, :dueAt, '[]', '{}', :by, :at)
+     ON DUPLICATE KEY UPDATE due_at = :dueAt, made_by = :by, made_at = :at`,
+    { ...moved },
+  );
+}
+
 export async function deleteAdjustment(
   database: Database,
   assignmentId: string,

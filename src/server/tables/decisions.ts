@@ -8,12 +8,15 @@ export async function insertDecision(
     readonly teacherId: string;
     readonly decision: 'sentBack' | 'accepted';
     readonly at: Date;
+    /** Until when it is asked for again, and what is to be seen to first; for one that is sent back. */
+    readonly untilAt?: Date | null;
+    readonly first?: string;
   },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO decisions (id, hand_in_id, teacher_id, decision, at)
-     VALUES (:id, :handInId, :teacherId, :decision, :at)`,
-    decision,
+    `INSERT INTO decisions (id, hand_in_id, teacher_id, decision, at, until_at, first_words)
+     VALUES (:id, :handInId, :teacherId, :decision, :at, :untilAt, :first)`,
+    { ...decision, untilAt: decision.untilAt ?? null, first: decision.first || null },
   );
 }
 
@@ -27,4 +30,23 @@ export async function findDecision(
     { handInId },
   );
   return row?.decision ?? null;
+}
+
+/** What was said when a hand-in was sent back, and by whom; null where it was not. */
+export interface SentBackRow {
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly at: Date;
+  readonly untilAt: Date | null;
+  readonly first: string | null;
+}
+
+export async function findSentBack(database: Database, handInId: string): Promise<SentBackRow | null> {
+  const [row] = await database.rows<SentBackRow>(
+    `SELECT given_name AS givenName, family_name AS familyName, at, until_at AS untilAt, first_words AS first
+     FROM decisions JOIN people ON people.id = teacher_id
+     WHERE hand_in_id = :handInId AND decision = 'sentBack' ORDER BY at DESC, decisions.id LIMIT 1`,
+    { handInId },
+  );
+  return row ?? null;
 }

@@ -35,6 +35,8 @@ function writers(): ReadonlyMap<string, ReadonlySet<string>> {
 const SHARED: Readonly<Record<string, readonly string[]>> = {
   // A hand-in gives a post its first address.
   addresses: ['addresses', 'posts'],
+  // Who is sent back until later has until then.
+  adjustments: ['assignments', 'reviews'],
   // Opening the whole set is noted at the assignment.
   assignments: ['assignments', 'publications'],
   // What own words are compared with goes along to where the same is asked.

@@ -40,7 +40,7 @@ import { maybeCompose } from './writing/viewCompose';
 import { listLeftWriting } from './writing/viewLeft';
 import { maybeReceipt } from './writing/viewReceipt';
 import { maybeRevisions } from './writing/viewRevisions';
-import { maybePile } from './review/listPile';
+import { maybeArrangedPile } from './review/listPile';
 import { maybeReview } from './review/viewReview';
 import { maybeSet } from './set/viewSet';
 import { maybeStudentPosts } from './set/viewStudent';
@@ -102,7 +102,7 @@ const teachers: Readonly<Record<string, View>> = {
   'where we are': maybeWhereWeAre,
   assignments: maybeAssignmentList,
   builder: (desk) => maybeBuilder(assignmentId, desk),
-  pile: (desk) => maybePile([desk]),
+  pile: (desk) => maybeArrangedPile([desk]),
   review: (desk) => maybeReview(waiting, [desk]),
   set: (desk) => maybeSet(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),

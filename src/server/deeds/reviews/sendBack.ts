@@ -1,17 +1,25 @@
 import { sendBack as deed } from '../../../contract/reviews/sendBack';
 import { maybeNextStage } from '../../../core/posts/stage';
+import { instantOf } from '../../../core/timing/zonedTime';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
+import { moveDue } from '../../tables/adjustments';
+import { insertDecision } from '../../tables/decisions';
 import { sendTypedNotes } from '../../tables/notes';
 import { updateStage } from '../../tables/posts';
 import { deleteSlipReaders } from '../../tables/slipReaders';
-import { insertDecision } from '../../tables/decisions';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const sendBack = handInUseCase(deed, {
-  async run(_, { post, latest }, { database, personId, now }) {
+  async run(
+    { until = null, first = '' },
+    { post, latest, assignment, inClass },
+    { database, personId, now },
+  ) {
     const next = maybeNextStage(post.stage, 'sendBack');
     if (!next) return refused('post.cannotFollow');
+    const untilAt = until === null ? null : new Date(instantOf(until, inClass.timeZone));
+    if (untilAt && untilAt <= now) return refused('review.untilPast', 'until');
     await updateStage(database, post.id, next);
     await deleteSlipReaders(database, post.id);
     await sendTypedNotes(database, { postId: post.id, authorId: personId, now });
@@ -21,7 +29,18 @@ export const sendBack = handInUseCase(deed, {
       teacherId: personId,
       decision: 'sentBack',
       at: now,
+      untilAt,
+      first: first.trim(),
     });
+    // Whoever is given time has it: what comes by then is not late.
+    if (untilAt && assignment.dueAt && untilAt > assignment.dueAt)
+      await moveDue(database, {
+        assignmentId: assignment.id,
+        personId: post.writerId,
+        dueAt: untilAt,
+        by: personId,
+        at: now,
+      });
     return done(null);
   },
 });

@@ -29,6 +29,7 @@ import { picturesIn } from '../../deeds/evidence/writing';
 import { documentFrom, openStored } from '../../tables/columns';
 import { listOpeningsToTell } from '../safety/viewOpenings';
 import { maybeOwnPost } from './maybeOwnPost';
+import { findSentBack } from '../../tables/decisions';
 import { listDraftReaders } from './viewDraft';
 
 /** Everything that the writing desk shows; null for everybody but the writer. */
@@ -82,6 +83,8 @@ export async function maybeCompose(postId: string, desk: Desk) {
           inWords: (at) => weekdayInWords(at.getTime(), place.timeZone, place.language),
         })
       : [],
+    /** What its teacher said when it was sent back; null while it is not. */
+    sentBack: post.stage === 'sentBack' ? await sentBackOf(handIns.at(-1)?.id ?? '', place) : null,
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, place),
     /** Which teachers have read this draft, where the assignment lets them. */
@@ -103,6 +106,18 @@ export async function maybeCompose(postId: string, desk: Desk) {
       readsGrade && found.grade?.givenBack
         ? { grade: found.grade.givenBack, changed: found.grade.changed, rubric: assignment.rubric }
         : null,
+  };
+}
+
+async function sentBackOf(handInId: string, { timeZone, language }: Place) {
+  const said = await findSentBack(database, handInId);
+  if (!said) return null;
+  const { at, untilAt, first } = said;
+  return {
+    by: teacherName(said),
+    when: weekdayInWords(at.getTime(), timeZone, language),
+    until: untilAt && momentInWords(untilAt.getTime(), timeZone, language),
+    first: first ?? '',
   };
 }
 

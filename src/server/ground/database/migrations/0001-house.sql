@@ -630,6 +630,8 @@ CREATE TABLE decisions (
   teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   decision VARCHAR(12) NOT NULL,
   at DATETIME(3) NOT NULL,
+  until_at DATETIME(3) NULL COMMENT 'Until when it is asked for again; null where nobody said',
+  first_words TEXT NULL COMMENT 'What its writer is to see to first',
   KEY decisions_hand_in (hand_in_id, at),
   FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
   FOREIGN KEY (teacher_id) REFERENCES people (id)
