@@ -1,6 +1,9 @@
 import { useTranslations } from 'next-intl';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
+import type { Overruling } from '../../core/requirements/overrule';
+import type { Requirement } from '../../core/requirements/requirement';
+import { useRequirementName } from '../railing/RequirementLine';
 import { GradeLines } from './GradeLines';
 
 /** A grade with the criteria that it speaks of. */
@@ -9,11 +12,14 @@ export interface GradeShown {
   /** What was given back before that, and why it changed; null where nothing was. */
   readonly changed: { readonly before: Grade; readonly reason: string } | null;
   readonly rubric: readonly Criterion[];
+  /** What counts otherwise than the machine found, and why. */
+  readonly overruled: readonly (Overruling & { readonly requirement: Requirement })[];
 }
 
 /** The grade that was given back, with the lines that made it. */
-export function GradeGivenBack({ grade, changed, rubric }: GradeShown) {
+export function GradeGivenBack({ grade, changed, rubric, overruled }: GradeShown) {
   const t = useTranslations('grade');
+  const nameOf = useRequirementName();
   return (
     <section className="mb-6 border-y border-line py-3" aria-label={t('label')}>
       <h2 className="font-read text-[18px] font-semibold">
@@ -23,6 +29,11 @@ export function GradeGivenBack({ grade, changed, rubric }: GradeShown) {
         <p>{t('changed', { before: changed.before.grade, reason: changed.reason })}</p>
       ) : null}
       <GradeLines grade={grade} rubric={rubric} />
+      {overruled.map(({ requirement, met, reason }) => (
+        <p key={requirement.id}>
+          {t(met ? 'countsAsMet' : 'countsAsNotMet', { name: nameOf(requirement), reason })}
+        </p>
+      ))}
     </section>
   );
 }

@@ -43,24 +43,30 @@ export function NoteBank({ classId, called, note, groups, onTake }: NoteBankProp
   /** Whose are shown: null for one's own. */
   const [of, setOf] = useState<string | null>(null);
   const [changing, setChanging] = useState<Changing | null>(null);
-  const asked = useRef(false);
+  const loading = useRef<Promise<readonly SentenceKept[]> | null>(null);
   useEffect(() => search.current?.focus(), []);
   useEffect(() => {
-    if (asked.current) return;
-    asked.current = true;
-    void wait(call(listSentences, { classId })).then((outcome) => {
-      if (outcome.ok) setSentences(outcome.value);
+    loading.current ??= wait(call(listSentences, { classId })).then((outcome) => {
+      if (!outcome.ok) return [];
+      setSentences(outcome.value);
+      return outcome.value;
     });
   }, [classId, wait]);
+  const ofThem = (all: readonly SentenceKept[]) =>
+    all.filter((one) => (of === null ? one.mine : !one.mine && one.owner === of));
   const owners = [...new Set(sentences?.filter((one) => !one.mine).map((one) => one.owner))];
-  const shown = (sentences ?? []).filter((one) => (of === null ? one.mine : !one.mine && one.owner === of));
-  const found = findSentences(shown, typed);
+  const found = findSentences(ofThem(sentences ?? []), typed);
   const known = [...new Set([...groups, ...(sentences ?? []).map((one) => one.group)])].filter(Boolean);
 
   const take = (sentence: SentenceKept) => {
     onTake(sentenceTo(sentence.words, called));
     // How often it was used is not worth waiting for.
     void call(takeSentence, { classId, sentenceId: sentence.id });
+  };
+  /** Takes the first that is found, also where the bank is still on its way. */
+  const takeFirst = async (wanted: string) => {
+    const [first] = findSentences(ofThem(sentences ?? (await loading.current) ?? []), wanted);
+    if (first) take(first);
   };
   const keep = async (words: SentenceTyped) => {
     if (!changing) return;
@@ -113,10 +119,9 @@ export function NoteBank({ classId, called, note, groups, onTake }: NoteBankProp
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
             onKeyDown={(event) => {
-              const [first] = found;
-              if (event.key !== 'Enter' || !first || typed.trim() === '') return;
+              if (event.key !== 'Enter' || typed.trim() === '') return;
               event.preventDefault();
-              take(first);
+              void takeFirst(typed);
             }}
           />
         </label>

@@ -2,7 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import type { Answer } from '../../core/requirements/answer';
+import type { Answer, RequirementAnswer } from '../../core/requirements/answer';
 import type { Judgement } from '../../core/requirements/post';
 import type { Requirement } from '../../core/requirements/requirement';
 import { mark } from '../../core/requirements/slats';
@@ -20,6 +20,8 @@ interface EvidenceTrayProps {
   readonly requirements: readonly Requirement[];
   readonly busy: boolean;
   readonly places: ReviewProps['places'];
+  /** What counts one otherwise than the machine found. */
+  readonly countOtherwise: (answer: RequirementAnswer, name: string) => ReactNode;
   /** Leads to a place in the text. */
   readonly onShow: (place: PlaceInText) => void;
   /** Begins a note on a requirement. */
@@ -36,6 +38,7 @@ export function EvidenceTray({
   requirements,
   places,
   busy,
+  countOtherwise,
   onShow,
   onNote,
   onJudge,
@@ -80,6 +83,7 @@ export function EvidenceTray({
                     ))}
                   </span>
                 ) : null}
+                {one.kind === 'judged' ? null : countOtherwise(one, nameOf(requirement))}
                 <Places kind={one.kind} places={places[one.id] ?? []} onShow={onShow} />
                 <button type="button" className="act mt-1" onClick={() => onNote(one.id)}>
                   {t('noteOnThis')} <span className="sr-only">{nameOf(requirement)}</span>

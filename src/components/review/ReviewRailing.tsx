@@ -10,6 +10,7 @@ import { PassphraseForm } from '../basics/PassphraseForm';
 import { Bay } from '../railing/Bay';
 import { Tray } from '../railing/Tray';
 import { useTrays } from '../railing/useTrays';
+import { CountOtherwise } from './CountOtherwise';
 import { CriterionBay } from './CriterionBay';
 import { BankForNotes, NotesBay } from './NotesBay';
 import { DetailsToLookAt } from './DetailsToLookAt';
@@ -127,6 +128,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
             answer={answer}
             requirements={requirements}
             places={props.places}
+            countOtherwise={(one, name) => (
+              <CountOtherwise {...props} answer={one} name={name} said={props.overruled[one.id] ?? null} />
+            )}
             busy={props.busy}
             onShow={(place) => {
               lower();

@@ -12,6 +12,7 @@ import type { Closed, ReadersNow } from '../../core/privacy/readersNow';
 import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
+import type { Overruling } from '../../core/requirements/overrule';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { NotesAtWork } from '../notes/useNotes';
 import type { StepShown } from '../assignment/Steps';
@@ -64,7 +65,10 @@ export interface ReviewProps {
   readonly shared: boolean;
   /** Who else is at it, and how it stands. */
   readonly at: AtReview;
+  /** As it counts: see `overruled`. */
   readonly answer: Answer;
+  /** What counts otherwise than the machine found, by the requirement's id. */
+  readonly overruled: Readonly<Record<string, Overruling>>;
   readonly requirements: readonly Requirement[];
   readonly rubric: readonly Criterion[];
   readonly levels: Readonly<Record<string, number>>;

@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import type { ChangesInText } from '../../core/changes/changesInText';
 import { anchorFinder, placeOfNote } from '../../core/notes/anchor';
 import type { Passage } from '../../core/notes/passage';
+import { rememberByText } from '../../core/text/remember';
 import { useSteady } from '../basics/useSteady';
 import { NO_MARKS, type Marks } from '../notes/markPage';
 import type { PageText } from '../notes/pageText';
@@ -23,6 +24,8 @@ export interface Reading {
   readonly places: ReadonlyMap<string, Passage | null>;
 }
 
+const NO_PLACES: ReadonlyMap<string, Passage | null> = new Map();
+
 /** Finds the passages of notes in a text as it stands on the page, and says what is to be marked there. */
 export function useReading(notes: readonly NoteAtWork[], turn: Turn, changes: ChangesInText | null): Reading {
   const [page, setPage] = useState<PageText | null>(null);
@@ -36,20 +39,17 @@ export function useReading(notes: readonly NoteAtWork[], turn: Turn, changes: Ch
       suggested: sent ? suggested : null,
     })),
   );
+  // Asked for the same text when it is read and when it is marked.
+  const placesIn = useMemo(() => rememberByText((text) => placesOf(pins, text)), [pins]);
   const text = page?.text ?? null;
-  const places = useMemo(
-    () => (text === null ? new Map<string, Passage>() : placesOf(pins, text)),
-    [pins, text],
-  );
+  const places = useMemo(() => (text === null ? NO_PLACES : placesIn(text)), [placesIn, text]);
   const marksFor = useCallback(
     (read: PageText): Marks => {
       if (turn === 'readers') return NO_MARKS;
-      const noted = [...placesOf(pins, read.text)].flatMap(([id, place]) =>
-        place ? [{ id, ...place }] : [],
-      );
+      const noted = [...placesIn(read.text)].flatMap(([id, place]) => (place ? [{ id, ...place }] : []));
       return { ...(turn === 'changed' && changes ? changes : NO_MARKS), noted };
     },
-    [pins, turn, changes],
+    [placesIn, turn, changes],
   );
   const pictureNotes = useMemo(() => {
     const found = new Map<string, readonly string[]>();

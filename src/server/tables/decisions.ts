@@ -32,7 +32,7 @@ export async function findDecision(
   return row?.decision ?? null;
 }
 
-/** What was said when a hand-in was sent back, and by whom; null where it was not. */
+/** That a hand-in was sent back, by whom, and what was said. */
 export interface SentBackRow {
   readonly givenName: string;
   readonly familyName: string;
@@ -41,12 +41,12 @@ export interface SentBackRow {
   readonly first: string | null;
 }
 
-export async function findSentBack(database: Database, handInId: string): Promise<SentBackRow | null> {
-  const [row] = await database.rows<SentBackRow>(
+/** How often a post was sent back, and what was said each time; oldest first. */
+export async function listSentBack(database: Database, postId: string): Promise<readonly SentBackRow[]> {
+  return database.rows(
     `SELECT given_name AS givenName, family_name AS familyName, at, until_at AS untilAt, first_words AS first
-     FROM decisions JOIN people ON people.id = teacher_id
-     WHERE hand_in_id = :handInId AND decision = 'sentBack' ORDER BY at DESC, decisions.id LIMIT 1`,
-    { handInId },
+     FROM decisions JOIN hand_ins ON hand_ins.id = hand_in_id JOIN people ON people.id = teacher_id
+     WHERE hand_ins.post_id = :postId AND decision = 'sentBack' ORDER BY at, decisions.id`,
+    { postId },
   );
-  return row ?? null;
 }

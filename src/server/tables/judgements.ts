@@ -1,4 +1,5 @@
 import type { Judgement } from '../../core/requirements/post';
+import type { Overruling } from '../../core/requirements/overrule';
 import type { Database } from '../ground/database/database';
 
 export interface JudgementRow {
@@ -52,14 +53,35 @@ export async function findRequirementJudgements(
 /** Notes what a reader said; null takes it back, whoever said it. The post is held by the caller. */
 export async function upsertRequirementJudgement(
   database: Database,
-  judgement: By & { readonly requirementId: string; readonly judgement: Judgement | null },
+  judgement: By & {
+    readonly requirementId: string;
+    readonly judgement: Judgement | null;
+    /** Why it counts otherwise than the machine found; null for what is looked for by eye. */
+    readonly reason: string | null;
+  },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO requirement_judgements (post_id, requirement_id, reader_id, judgement, judged_at, ordinal)
-     SELECT :postId, :requirementId, :by, :judgement, :at,
+    `INSERT INTO requirement_judgements (post_id, requirement_id, reader_id, judgement, reason, judged_at, ordinal)
+     SELECT :postId, :requirementId, :by, :judgement, :reason, :at,
        ${next('requirement_judgements', 'requirement_id = :requirementId')}
-     ON DUPLICATE KEY UPDATE judgement = :judgement, judged_at = :at, ordinal = VALUES(ordinal)`,
+     ON DUPLICATE KEY UPDATE judgement = :judgement, reason = :reason, judged_at = :at, ordinal = VALUES(ordinal)`,
     { ...judgement },
+  );
+}
+
+/** What teachers count otherwise than the machine found, by the requirement's id, with when; the last word of each. */
+export async function findOverrulings(
+  database: Database,
+  postId: string,
+): Promise<Readonly<Record<string, Overruling & { readonly at: Date }>>> {
+  const rows = await database.rows<{ id: string; judgement: Judgement; reason: string; at: Date }>(
+    `SELECT requirement_id AS id, judgement, reason, judged_at AS at
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason, judged_at')}) AS latest
+     WHERE place = 1 AND judgement IS NOT NULL AND reason IS NOT NULL`,
+    { postId },
+  );
+  return Object.fromEntries(
+    rows.map(({ id, judgement, reason, at }) => [id, { met: judgement === 'yes', reason, at }]),
   );
 }
 

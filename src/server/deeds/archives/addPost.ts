@@ -6,6 +6,8 @@ import type { ClassRow } from '../../tables/classes';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
 import { findPicture } from '../../tables/pictures';
+import { teacherName } from '../../../core/people/names';
+import { listSentBack } from '../../tables/decisions';
 import { listHandIns } from '../../tables/handIns';
 import { type PostRow } from '../../tables/posts';
 import { findRevision, listRevisionMoments } from '../../tables/revisions';
@@ -99,6 +101,12 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
       .filter((answer) => answer.noteId === note.id)
       .map(({ text, done, at }) => ({ text, done, at })),
   }));
+  const sentBack = (await listSentBack(database, post.id)).map(({ at, untilAt, first, ...by }) => ({
+    by: teacherName(by),
+    at,
+    until: untilAt,
+    first,
+  }));
   const givenBack = grade?.givenBackAt ? grade.givenBack : null;
   await zip.add(
     `${folder}/post.json`,
@@ -108,6 +116,7 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
       begunAt: post.begunAt,
       savedAt: post.savedAt,
       readers: (await findPublication(database, post.id))?.audience ?? 'writerAndTeachers',
+      sentBack,
       handIns: handIns.map(({ ordinal, receipt, handedInAt, takenBackAt, words, evidence }) => ({
         ordinal,
         receipt,

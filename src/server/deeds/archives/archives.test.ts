@@ -18,6 +18,7 @@ import { writeComment } from '../comments/writeComment';
 import { keepAsRevision } from '../posts/keepAsRevision';
 import { savePost } from '../posts/savePost';
 import { giveBackGrade } from '../reviews/giveBackGrade';
+import { sendBack } from '../reviews/sendBack';
 import { maybeArchive } from './archivePerson';
 
 const house = freshHouse();
@@ -63,6 +64,15 @@ test('a writer takes everything along, the draft too', async () => {
   expect(JSON.parse(files.get('person.json')!)).toMatchObject({
     givenName: 'Wren',
     classes: [{ title: 'Wind & Weather', role: 'student' }],
+  });
+});
+
+test('what was said when it was sent back goes along', async () => {
+  await succeeded(as(house, 'teacher', sendBack, { ...named, until: '2026-11-26T16:00', first: 'The end.' }));
+  const files = (await unpacked(house.people.writer))!;
+  expect(JSON.parse(files.get('wind-weather-8b/2-three-skies/post.json')!)).toMatchObject({
+    stage: 'sentBack',
+    sentBack: [{ by: 'Tess Example', until: '2026-11-26T16:00:00.000Z', first: 'The end.' }],
   });
 });
 

@@ -1,15 +1,18 @@
 import { grade, type Grade } from '../../../core/grading/grade';
+import { overrule, type Overruling } from '../../../core/requirements/overrule';
 import { localMinute } from '../../../core/timing/zonedTime';
 import type { JudgementRow } from '../../tables/judgements';
 import { lateRuleIn } from '../assignments/lateRuleIn';
 import type { PostFacts } from '../subjects/findPostToActOn';
 
-/** The grade of a post as it stands: the latest hand-in's evidence, the judgements, and how late it came. */
+/** The grade of a post as it stands: the latest hand-in's evidence as it counts, the judgements, and how late it came. */
 export function computeGrade(
   { assignment, inClass, handIns, grade: row, post }: PostFacts,
   judgements: readonly JudgementRow[],
+  overrulings: Readonly<Record<string, Overruling>>,
 ): Grade {
-  const evidence = handIns.at(-1)?.evidence;
+  const counted = handIns.at(-1)?.evidence;
+  const evidence = counted && overrule(counted, assignment.requirements, overrulings);
   const levels = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
   const weights = new Map(assignment.requirements.map((requirement) => [requirement.id, requirement.weight]));
   return grade({

@@ -1,14 +1,18 @@
 import { giveBackGrade as deed } from '../../../contract/reviews/giveBackGrade';
 import { done, refused } from '../../ground/access/useCase';
 import { insertGivenBack } from '../../tables/gradeFigures';
-import { listJudgements } from '../../tables/judgements';
+import { findOverrulings, listJudgements } from '../../tables/judgements';
 import { handInUseCase } from '../subjects/handInUseCase';
 import { computeGrade } from './computeGrade';
 
 export const giveBackGrade = handInUseCase(deed, {
   async run({ reason: typed = '' }, facts, { database, personId, now }) {
     const { post, grade: said } = facts;
-    const grade = computeGrade(facts, await listJudgements(database, post.id));
+    const grade = computeGrade(
+      facts,
+      await listJudgements(database, post.id),
+      await findOverrulings(database, post.id),
+    );
     // A figure of the teacher's own stands whatever is not judged yet.
     if (grade.provisional && said?.overrideGrade == null) return refused('review.provisional');
     const before = said?.givenBack ?? null;

@@ -281,6 +281,13 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
+  overruleRequirement: ({ postId, handInId }) => ({
+    postId,
+    handInId,
+    requirementId: 'words',
+    met: null,
+    reason: '',
+  }),
   beAtReview: ({ postId, handInId }) => ({ postId, handInId }),
   takeSlip: ({ postId, handInId }) => ({ postId, handInId, taken: true }),
   openHandIn: ({ postId, handInId }) => ({ postId, handInId }),

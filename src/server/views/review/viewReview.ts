@@ -20,10 +20,11 @@ import { listReadings } from '../../tables/readings';
 import type { Desks } from '../../deeds/sessions/desk';
 import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
-import { listJudgements } from '../../tables/judgements';
+import { findOverrulings, listJudgements } from '../../tables/judgements';
 import { findSealKey } from '../../tables/people';
 import type { PlaceInText } from '../../../contract/reviews/placeInText';
 import type { Answer } from '../../../core/requirements/answer';
+import { overrule } from '../../../core/requirements/overrule';
 import { work } from '../../ground/work/work';
 import type { Writing } from '../../tables/writings';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
@@ -56,7 +57,8 @@ export async function maybeReview(
   if (!latest || !revision || !writing || !writer) return null;
   const { timeZone, language } = place;
   const judgements = await listJudgements(database, postId);
-  const grade = computeGrade(found.rows, judgements);
+  const overrulings = await findOverrulings(database, postId);
+  const grade = computeGrade(found.rows, judgements, overrulings);
   return {
     postId,
     classId: inClass.id,
@@ -81,7 +83,10 @@ export async function maybeReview(
     /** Whether others teach the class too. */
     shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
     at: await findAtSlip(database, postId, { personId, now }),
-    answer: latest.evidence,
+    answer: overrule(latest.evidence, assignment.requirements, overrulings),
+    overruled: Object.fromEntries(
+      Object.entries(overrulings).map(([id, { met, reason }]) => [id, { met, reason }]),
+    ),
     requirements: assignment.requirements,
     rubric: assignment.rubric,
     levels: Object.fromEntries(judgements.map((judgement) => [judgement.criterionId, judgement.level])),

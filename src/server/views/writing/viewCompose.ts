@@ -21,6 +21,7 @@ import { listLabelSet } from '../../tables/labels';
 import { database } from '../../ground/database/database';
 import { findOpenResults } from '../../deeds/links/lookAt';
 import { listPerceptualHashes } from '../../tables/pictures';
+import { gradeShown } from '../../deeds/reviews/gradeShown';
 import { findSealKey } from '../../tables/people';
 import { notesShown } from '../../deeds/notes/notesShown';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -29,7 +30,7 @@ import { picturesIn } from '../../deeds/evidence/writing';
 import { documentFrom, openStored } from '../../tables/columns';
 import { listOpeningsToTell } from '../safety/viewOpenings';
 import { maybeOwnPost } from './maybeOwnPost';
-import { findSentBack } from '../../tables/decisions';
+import { listSentBack } from '../../tables/decisions';
 import { listDraftReaders } from './viewDraft';
 
 /** Everything that the writing desk shows; null for everybody but the writer. */
@@ -84,7 +85,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
         })
       : [],
     /** What its teacher said when it was sent back; null while it is not. */
-    sentBack: post.stage === 'sentBack' ? await sentBackOf(handIns.at(-1)?.id ?? '', place) : null,
+    sentBack: post.stage === 'sentBack' ? await sentBackOf(post.id, place) : null,
     /** When teachers opened this draft for a safety concern. */
     opened: await listOpeningsToTell(post.id, place),
     /** Which teachers have read this draft, where the assignment lets them. */
@@ -102,15 +103,12 @@ export async function maybeCompose(postId: string, desk: Desk) {
       database,
       picturesIn(body, post.beside).map(({ id }) => id),
     ),
-    grade:
-      readsGrade && found.grade?.givenBack
-        ? { grade: found.grade.givenBack, changed: found.grade.changed, rubric: assignment.rubric }
-        : null,
+    grade: readsGrade ? await gradeShown(database, found) : null,
   };
 }
 
-async function sentBackOf(handInId: string, { timeZone, language }: Place) {
-  const said = await findSentBack(database, handInId);
+async function sentBackOf(postId: string, { timeZone, language }: Place) {
+  const said = (await listSentBack(database, postId)).at(-1);
   if (!said) return null;
   const { at, untilAt, first } = said;
   return {

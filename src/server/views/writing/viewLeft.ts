@@ -1,3 +1,4 @@
+import { gradeShown } from '../../deeds/reviews/gradeShown';
 import { may } from '../../../core/access/may';
 import { readersHtml } from '../../../core/document/html/readersHtml';
 import { placeOf, type HouseLanguage } from '../../../core/languages/languages';
@@ -34,7 +35,7 @@ export async function maybeLeftPost(
   if (!found) return null;
   const actor = await findActor(database, found.classId, personId);
   if (actor.role !== null || !may(actor, 'post.readDraft', found.subject)) return null;
-  const { post, assignment, inClass, grade } = found.rows;
+  const { post, assignment, inClass } = found.rows;
   const { timeZone, language } = placeOf(inClass, chosen);
   return {
     title: post.title,
@@ -48,9 +49,6 @@ export async function maybeLeftPost(
           inWords: (at) => dateInWords(at.getTime(), timeZone, language),
         })
       : [],
-    grade:
-      may(actor, 'grade.read', found.subject) && grade?.givenBack
-        ? { grade: grade.givenBack, changed: grade.changed, rubric: assignment.rubric }
-        : null,
+    grade: may(actor, 'grade.read', found.subject) ? await gradeShown(database, found.rows) : null,
   };
 }

@@ -654,6 +654,7 @@ CREATE TABLE requirement_judgements (
   requirement_id VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   judgement VARCHAR(8) NULL COMMENT 'yes, partly or no; null where the reader took it back',
+  reason VARCHAR(300) NULL COMMENT 'Why it counts otherwise than the machine found; null for what is looked for by eye',
   ordinal INT NOT NULL COMMENT 'Counts what was said of the requirement; the last one holds',
   judged_at DATETIME(3) NOT NULL,
   PRIMARY KEY (post_id, requirement_id, reader_id),
