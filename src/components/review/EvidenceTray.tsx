@@ -108,16 +108,12 @@ interface PlacesProps extends Pick<EvidenceTrayProps, 'onShow'> {
 function Places({ kind, places, onShow }: PlacesProps) {
   const t = useTranslations('review');
   const made = useMadeWords('requirements');
-  return places.length === 0 ? null : (
-    <ul>
-      {places.map((place, index) => (
-        <li key={index}>
-          <button type="button" className="act !whitespace-normal text-start" onClick={() => onShow(place)}>
-            {place.text.trim() || t('aPicture')}
-          </button>{' '}
-          <span className="text-clay">{made(`${kind}.places.${place.reason}`)}</span>
-        </li>
-      ))}
-    </ul>
-  );
+  return places.map((place, index) => (
+    <span key={index} className="mt-1 block">
+      <button type="button" className="act !whitespace-normal text-start" onClick={() => onShow(place)}>
+        {place.text.trim() || t('aPicture')}
+      </button>{' '}
+      <span className="block text-clay">{made(`${kind}.places.${place.reason}`)}</span>
+    </span>
+  ));
 }
