@@ -1,9 +1,8 @@
 import { goesBeyondClass, type Audience } from '../../../core/access/audience';
 import { done, refused, type Refusal, type Result } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
-import { findRevision } from '../../tables/revisions';
 import type { PostFacts } from '../subjects/findPostToActOn';
-import { findDetailsIn, openOnes, type DetailFound } from './findDetailsIn';
+import { lookThrough, openOnes, type DetailFound } from './findDetailsIn';
 
 /** The personal details that would go beyond the class with a hand-in. */
 export interface DetailsAhead {
@@ -23,10 +22,8 @@ export async function lookAhead(
   const latest = handIns.at(-1);
   if (!latest || !goesBeyondClass(audience)) return done(null);
   const { revisionId } = latest;
-  const writing = await findRevision(database, revisionId);
-  const found =
-    writing && (await findDetailsIn(database, { postId: post.id, revisionId, writing, inClass, by }));
-  return found ? done({ revisionId, found }) : refused('sameMoment');
+  const looked = await lookThrough(database, { postId: post.id, revisionId, inClass, by });
+  return looked.ok ? done({ revisionId, found: looked.value }) : looked;
 }
 
 interface GoingOut {

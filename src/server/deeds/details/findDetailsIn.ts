@@ -2,12 +2,14 @@ import { createHash } from 'node:crypto';
 import { isStudent } from '../../../core/access/may';
 import type { DetailInPost } from '../../../core/personal/detailsInPost';
 import type { DetailMendable } from '../../../workers/tasks/findDetails';
+import { done, refused, type Result } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { work } from '../../ground/work/work';
 import type { ClassRow } from '../../tables/classes';
 import { listDetailDecisions } from '../../tables/detailDecisions';
 import { listDocumentCopies } from '../../tables/links';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { findRevision } from '../../tables/revisions';
 import type { Writing } from '../../tables/writings';
 
 /** A personal detail by the key under which it is decided about. */
@@ -55,6 +57,16 @@ export async function findDetailsIn(
     by,
   );
   return found.ok ? found.value.map((detail) => ({ ...detail, key: keyOf(postId, detail) })) : null;
+}
+
+/** The same for a revision by its id; refused where it could not be looked through now. */
+export async function lookThrough(
+  database: Database,
+  looked: Omit<LookedThrough, 'writing' | 'revisionId'> & { readonly revisionId: string },
+): Promise<Result<readonly DetailFound[]>> {
+  const writing = await findRevision(database, looked.revisionId);
+  const found = writing && (await findDetailsIn(database, { ...looked, writing }));
+  return found ? done(found) : refused('sameMoment');
 }
 
 /** Those of some details of a post that nobody has said are meant to be there. */

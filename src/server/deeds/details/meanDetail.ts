@@ -1,18 +1,14 @@
 import { meanDetail as deed } from '../../../contract/details/meanDetail';
 import { done, refused } from '../../ground/access/useCase';
 import { deleteDetailDecision, upsertDetailDecision } from '../../tables/detailDecisions';
-import { findRevision } from '../../tables/revisions';
 import { handInUseCase } from '../subjects/handInUseCase';
-import { findDetailsIn } from './findDetailsIn';
+import { lookThrough } from './findDetailsIn';
 
 export const meanDetail = handInUseCase(deed, {
-  async prepare(_, { post, inClass, latest }, { database, personId }) {
-    const { revisionId } = latest;
-    const writing = await findRevision(database, revisionId);
-    const found =
-      writing &&
-      (await findDetailsIn(database, { postId: post.id, revisionId, writing, inClass, by: personId }));
-    return found ? done(found) : refused('sameMoment');
+  async prepare({ reason }, { post, inClass, latest: { revisionId } }, { database, personId }) {
+    // What is taken back need not be there any more.
+    if (reason === null) return done([]);
+    return lookThrough(database, { postId: post.id, revisionId, inClass, by: personId });
   },
   async run({ detail: key, reason }, { post }, { database, personId, now }, found) {
     if (reason === null) {

@@ -7,8 +7,7 @@ import type { Database } from '../../ground/database/database';
 import { markOpened } from '../../tables/assignments';
 import { listEverMembers } from '../../tables/memberships';
 import { listAcceptedPosts } from '../../tables/publications';
-import { findRevision } from '../../tables/revisions';
-import { findDetailsIn, openOnes } from '../details/findDetailsIn';
+import { lookThrough, openOnes } from '../details/findDetailsIn';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { listAppearances } from '../subjects/appearances';
@@ -17,16 +16,15 @@ import { putBeforeReaders } from './putBeforeReaders';
 export const openSet = assignmentUseCase(deed, {
   turn: true,
   async prepare(_, facts, { database, personId, now }) {
-    /** The revisions in which nothing stands that strangers should not know, or that go to nobody outside. */
+    /** The revisions that go to readers outside and in which nothing stands that strangers should not know. */
     const clear = new Set<string>();
     for (const post of await listGoingOut(database, facts, now)) {
       if (!goesBeyondClass(post.audience)) continue;
       const { postId, revisionId, members } = post;
-      const writing = await findRevision(database, revisionId);
-      const looked = { postId, revisionId, inClass: facts.inClass, by: personId, members };
-      const found = writing && (await findDetailsIn(database, { ...looked, writing }));
-      if (!found) return refused('sameMoment');
-      if ((await openOnes(database, postId, found)).length === 0) clear.add(revisionId);
+      const { inClass } = facts;
+      const looked = await lookThrough(database, { postId, revisionId, inClass, by: personId, members });
+      if (!looked.ok) return looked;
+      if ((await openOnes(database, postId, looked.value)).length === 0) clear.add(revisionId);
     }
     return done(clear);
   },
