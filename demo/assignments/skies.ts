@@ -58,6 +58,7 @@ export const SKIES: DemoAssignment = {
         min: 3,
         text: 'A picture of the third sky as well',
       },
+      { id: 'own', kind: 'ownWords', weight: 'advice', maxPercent: 5 },
     ],
     rubric: [
       {

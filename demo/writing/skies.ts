@@ -181,7 +181,7 @@ The same towers, but their tops were smooth, as if ironed, and they did not grow
 
 ## The third Monday
 
-Grey without a shape. She washed all the same, out of spite, and hung everything in the kitchen where it made its own weather. It rained from eleven until I went to bed.
+Grey without a shape. The drops were too small to fall, they just hung about and made my sleeve dark. She washed all the same, out of spite, and hung everything in the kitchen where it made its own weather. It rained from eleven until I went to bed.
 
 {{storm 5|Eleven o'clock.|Rafi K.|Dark cloud with rain falling over the harbour}}
 

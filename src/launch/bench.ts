@@ -3,23 +3,31 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { migrate } from '../server/ground/database/migrate';
 import { importBundled } from './bundle';
+import { bundleTasks } from './bundleTasks';
 import { CHROMIUM, install, MARIADB } from './debianPackages';
 import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
+/** `./porch bench core|roster|alike|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
-  if (part === 'roster') return benchOnDatabase(root);
+  if (part === 'roster')
+    return benchOnDatabase(root, async () => (await import('../benches/roster')).benchRoster());
+  if (part === 'alike') {
+    const posts = numberAfter(args, '--posts', 20_000);
+    await bundleTasks(root);
+    return benchOnDatabase(root, async () => (await import('../benches/alike')).benchAlike(posts));
+  }
   if (part === 'writing') return benchInBrowser();
   if (part === 'first-letter') return benchFirst(root);
   if (part === 'hostile') return benchHouse(({ benchHostileHouse }) => benchHostileHouse());
   if (part === 'load') return benchHouse(({ benchLoadHouse }) => benchLoadHouse());
   if (part === 'weight') return benchHouse(({ benchWeightHouse }) => benchWeightHouse(root));
-  if (part === 'kills') return benchHouse(({ benchKillsHouse }) => benchKillsHouse(roundsOf(args)));
+  if (part === 'kills')
+    return benchHouse(({ benchKillsHouse }) => benchKillsHouse(numberAfter(args, '--rounds', 20)));
   if (part !== 'core')
     throw new Failure(
-      `There is no benchmark ${part}; there are core, roster, writing, first-letter, weight, hostile, load and kills.`,
+      `There is no benchmark ${part}; there are core, roster, alike, writing, first-letter, weight, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   const { benchAnchors } = await importBundled<typeof import('../benches/anchors')>(
@@ -56,17 +64,17 @@ async function benchHouse(measure: (benches: HouseBenches) => Promise<readonly o
   return 0;
 }
 
-/** How often `kills` ends something: `--rounds N`, 20 where that is absent. */
-function roundsOf(args: readonly string[]): number {
-  const at = args.indexOf('--rounds');
-  const rounds = at < 0 ? 20 : Number(args[at + 1]);
-  if (!Number.isInteger(rounds) || rounds < 1)
-    throw new Failure('--rounds needs a whole number, such as --rounds 20.');
-  return rounds;
+/** A whole number from 1 that is given after its name, such as `--rounds 20`. */
+function numberAfter(args: readonly string[], name: string, absent: number): number {
+  const at = args.indexOf(name);
+  const given = at < 0 ? absent : Number(args[at + 1]);
+  if (!Number.isInteger(given) || given < 1)
+    throw new Failure(`${name} needs a whole number, such as ${name} ${absent}.`);
+  return given;
 }
 
 /** What is measured on a database of their own that is gone afterwards. */
-async function benchOnDatabase(root: string): Promise<number> {
+async function benchOnDatabase(root: string, measure: () => Promise<readonly object[]>): Promise<number> {
   await install([MARIADB]);
   const folder = mkdtempSync(path.join(tmpdir(), 'porch-bench-'));
   // Commits are flushed as in a running install.
@@ -79,8 +87,7 @@ async function benchOnDatabase(root: string): Promise<number> {
       PORCH_ORIGIN: 'http://127.0.0.1:1',
       PORCH_LOG: 'silent',
     });
-    const { benchRoster } = await import('../benches/roster');
-    for (const line of await benchRoster()) console.log(JSON.stringify(line));
+    for (const line of await measure()) console.log(JSON.stringify(line));
     const { closePool } = await import('../server/ground/database/pool');
     await closePool();
     return 0;

@@ -102,6 +102,7 @@ import { giveBackGrade } from './deeds/reviews/giveBackGrade';
 import { judgeRequirement } from './deeds/reviews/judgeRequirement';
 import { judge } from './deeds/reviews/judge';
 import { beAtReview } from './deeds/reviews/beAtReview';
+import { compareOwnWords } from './deeds/evidence/compareOwnWords';
 import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
@@ -227,6 +228,7 @@ export const USE_CASES = {
   handIn,
   waitingPost,
   takeBack,
+  compareOwnWords,
   overruleRequirement,
   beAtReview,
   takeSlip,

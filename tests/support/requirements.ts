@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { comparableText } from '../../src/core/alike/comparable';
 import { webAddresses } from '../../src/core/document/webAddresses';
 import type { Answer, RequirementAnswer } from '../../src/core/requirements/answer';
 import { evaluate } from '../../src/core/requirements/evaluate';
@@ -110,7 +111,9 @@ export const anyPost: fc.Arbitrary<PostToCheck> = fc
   .map(({ results, others, commentsGiven, speller: given, ...post }) => ({
     ...post,
     openResults: resultsFor(post.body, results),
-    ...(others ? { others: others.map((body, index) => ({ id: String(index), body })) } : {}),
+    ...(others
+      ? { others: others.map((body, index) => ({ id: String(index), words: comparableText(body) })) }
+      : {}),
     ...(commentsGiven ? { commentsGiven } : {}),
     ...(given === undefined ? {} : { speller: given }),
   }));

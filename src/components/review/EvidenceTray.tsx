@@ -85,7 +85,7 @@ export function EvidenceTray({
                 ) : null}
                 {one.kind === 'judged' ? null : countOtherwise(one, nameOf(requirement))}
                 <Places kind={one.kind} places={places[one.id] ?? []} onShow={onShow} />
-                <button type="button" className="act mt-1" onClick={() => onNote(one.id)}>
+                <button type="button" className="act mt-1 block" onClick={() => onNote(one.id)}>
                   {t('noteOnThis')} <span className="sr-only">{nameOf(requirement)}</span>
                 </button>
               </span>

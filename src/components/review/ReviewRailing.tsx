@@ -5,11 +5,13 @@ import { ArrowLeft, ArrowRight } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { judge } from '../../contract/reviews/judge';
 import { judgeRequirement } from '../../contract/reviews/judgeRequirement';
+import { asksFor } from '../../core/requirements/requirement';
 import { marks, weightOf } from '../../core/requirements/slats';
 import { PassphraseForm } from '../basics/PassphraseForm';
 import { Bay } from '../railing/Bay';
 import { Tray } from '../railing/Tray';
 import { useTrays } from '../railing/useTrays';
+import { AlikePassages } from './AlikePassages';
 import { CountOtherwise } from './CountOtherwise';
 import { CriterionBay } from './CriterionBay';
 import { BankForNotes, NotesBay } from './NotesBay';
@@ -142,6 +144,15 @@ export function ReviewRailing(props: ReviewRailingProps) {
             }}
             onJudge={(requirementId, judgement) => void act(judgeRequirement, { requirementId, judgement })}
           >
+            {asksFor(requirements, 'ownWords') ? (
+              <AlikePassages
+                {...props}
+                onShow={(passage) => {
+                  lower();
+                  props.show(passage);
+                }}
+              />
+            ) : null}
             <DetailsToLookAt
               {...props}
               onShow={(detail) => {

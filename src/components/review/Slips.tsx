@@ -92,9 +92,11 @@ function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: 
     answers.count > 0 && !answers.asks ? t('answers', { count: answers.count }) : null,
   ].filter(Boolean);
   const kinds = useTranslations('details.kind');
+  const likeWhose = ([name, ...more]: readonly string[]) =>
+    name === undefined ? t('alike') : t('alikeTo', { name, more: more.length });
   const forAnEye = [
     ...slip.details.map((kind) => kinds(kind)),
-    slip.alike ? t('alike') : null,
+    slip.alike ? likeWhose(slip.alike) : null,
     answers.asks ? t('asks') : null,
   ].filter(Boolean);
   const others =

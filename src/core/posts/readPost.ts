@@ -1,3 +1,4 @@
+import { comparableText } from '../alike/comparable';
 import { parse } from 'yaml';
 import type { Node } from 'prosemirror-model';
 import { readHtml } from '../document/html/readHtml';
@@ -65,7 +66,12 @@ export function readPostFile(file: PostFile): PostToCheck {
     body: bodyOf(file),
     ...(cover ? { cover: { src: cover.src ?? '', description: cover.description ?? '' } } : {}),
     ...(others
-      ? { others: others.map(({ id, html }, index) => ({ id: id ?? String(index), body: readHtml(html) })) }
+      ? {
+          others: others.map(({ id, html }, index) => ({
+            id: id ?? String(index),
+            words: comparableText(readHtml(html)),
+          })),
+        }
       : {}),
   };
 }

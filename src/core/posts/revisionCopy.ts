@@ -1,4 +1,6 @@
 import type { Node } from 'prosemirror-model';
+import { comparableText } from '../alike/comparable';
+import { fingerprints } from '../alike/fingerprints';
 import { maybePictureAddress, readersHtml } from '../document/html/readersHtml';
 import { links, maybeWebAddress } from '../document/links';
 import { nodesOfType } from '../document/nodesOfType';
@@ -14,7 +16,7 @@ import { headingLinks, type EntryLink } from './entryLinks';
  * The number of what is made here. Whoever changes what a copy holds for the same revision gives it the next one: copies of another
  * number are made again before the house opens.
  */
-export const RENDERER = 3;
+export const RENDERER = 4;
 
 /**
  * What is needed of a revision again and again, made once: a revision never changes. It depends on the revision alone, but for the
@@ -38,6 +40,10 @@ export interface RevisionCopy {
   readonly links: number;
   /** The shared documents that it names, in their order. */
   readonly documents: readonly DocumentNamed[];
+  /** Its words as others' are compared with them: see `comparableText`. */
+  readonly comparable: string;
+  /** By these texts that have words in a row with it are found. */
+  readonly fingerprints: readonly number[];
 }
 
 /** A shared document as a post names it. */
@@ -52,6 +58,7 @@ export function copyOfRevision(
   { teaser, cover }: Pick<Beside, 'teaser' | 'cover'>,
   counted: CountOptions,
 ): RevisionCopy {
+  const compared = comparableText(body);
   const first = pictures(body).find(({ src }) => maybePictureAddress(src));
   return {
     plainText: plainText(body),
@@ -70,6 +77,8 @@ export function copyOfRevision(
       address: String(node.attrs['address']),
       title: String(node.attrs['title']),
     })),
+    comparable: compared,
+    fingerprints: fingerprints(compared),
   };
 }
 

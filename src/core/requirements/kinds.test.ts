@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { comparableText } from '../alike/comparable';
 import { readHtml } from '../document/html/readHtml';
 import type { RequirementAnswer } from './answer';
 import { evaluate } from './evaluate';
@@ -454,7 +455,7 @@ cases('starters', [
 ]);
 
 const ROW = 'the fog came in from the sea at';
-const other = (html: string) => ({ others: [{ id: 'o', body: readHtml(html) }] });
+const other = (html: string) => ({ others: [{ id: 'o', words: comparableText(readHtml(html)) }] });
 cases('ownWords', [
   [{ maxPercent: 20 }, { html: `<p>${ROW}</p>` }, { state: 'unknown', reason: 'server', measured: null }],
   [{ maxPercent: 20 }, { html: `<p>${ROW}</p>`, others: [] }, { state: 'met', measured: 0 }],
@@ -519,8 +520,8 @@ cases('ownWords', [
     {
       html: `<p>${ROW}</p>`,
       others: [
-        { id: '1', body: readHtml('<p>the fog came in from</p>') },
-        { id: '2', body: readHtml('<p>the sea at</p>') },
+        { id: '1', words: comparableText(readHtml('<p>the fog came in from</p>')) },
+        { id: '2', words: comparableText(readHtml('<p>the sea at</p>')) },
       ],
     },
     { measured: 0 },

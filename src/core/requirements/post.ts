@@ -1,4 +1,5 @@
 import type { Node } from 'prosemirror-model';
+import type { OtherText } from '../alike/comparable';
 
 /** How a stranger fares who opens an address. */
 export type OpenResult = 'opens' | 'private' | 'missing' | 'unreachable';
@@ -23,7 +24,7 @@ export interface PostToCheck {
   /** Perceptual hashes by picture source, 16 hexadecimal digits each. */
   readonly pictureHashes?: Readonly<Record<string, string>>;
   /** Classmates' posts and given sources, on the server only; absent where nobody has looked. */
-  readonly others?: readonly { readonly id: string; readonly body: Node }[];
+  readonly others?: readonly OtherText[];
   /** Comments on classmates' posts, on the server only; absent where nobody has looked. */
   readonly commentsGiven?: readonly { readonly post: string; readonly words: number }[];
   /** By the requirement's id. */

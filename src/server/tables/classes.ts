@@ -5,7 +5,7 @@ import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
-import { isHeld } from '../ground/access/roles';
+import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { classColumns, textsFrom } from './columns';
 import { insertAddress } from './classAddresses';
@@ -164,4 +164,16 @@ export async function listClassesEverOf(database: Database, personId: string): P
     { personId },
   );
   return rows.map(classFromStored);
+}
+
+/** A class and all others that one of its teachers teaches too. */
+export async function listTaughtAlong(database: Database, classId: string): Promise<readonly string[]> {
+  const rows = await database.rows<{ readonly id: string }>(
+    `SELECT classes.id FROM classes WHERE deleted_at IS NULL AND (id = :classId OR id IN
+       (SELECT along.class_id FROM memberships JOIN memberships AS along ON along.person_id = memberships.person_id
+        WHERE memberships.class_id = :classId AND memberships.role IN ${TEACHING} AND ${isHeld()}
+          AND along.role IN ${TEACHING} AND ${isHeld('along')}))`,
+    { classId },
+  );
+  return rows.map(({ id }) => id);
 }

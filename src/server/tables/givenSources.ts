@@ -8,6 +8,8 @@ export interface GivenSource {
   readonly words: number;
   /** A document as JSON text. */
   readonly body: string;
+  /** As it is compared: see `comparableText`. */
+  readonly comparable: string;
 }
 
 export async function insertSource(
@@ -15,8 +17,8 @@ export async function insertSource(
   source: GivenSource & { readonly at: Date },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO given_sources (id, assignment_id, name, words, body, added_at)
-     VALUES (:id, :assignmentId, :name, :words, :body, :at)`,
+    `INSERT INTO given_sources (id, assignment_id, name, words, body, comparable, added_at)
+     VALUES (:id, :assignmentId, :name, :words, :body, :comparable, :at)`,
     { ...source },
   );
 }
@@ -37,8 +39,8 @@ export async function copySources(
   { from, to }: { readonly from: string; readonly to: string },
 ): Promise<void> {
   await database.change(
-    `INSERT IGNORE INTO given_sources (id, assignment_id, name, words, body, added_at)
-     SELECT id, :to, name, words, body, added_at FROM given_sources WHERE assignment_id = :from`,
+    `INSERT IGNORE INTO given_sources (id, assignment_id, name, words, body, comparable, added_at)
+     SELECT id, :to, name, words, body, comparable, added_at FROM given_sources WHERE assignment_id = :from`,
     { from, to },
   );
 }
@@ -53,10 +55,21 @@ interface OfSeries {
 export async function listSources(
   database: Database,
   { id, seriesId }: OfSeries,
-): Promise<readonly Omit<GivenSource, 'body'>[]> {
+): Promise<readonly Omit<GivenSource, 'body' | 'comparable'>[]> {
   return database.rows(
     `SELECT id, assignment_id AS assignmentId, name, words FROM given_sources
      WHERE assignment_id IN (:id, :seriesId) ORDER BY added_at, id`,
+    { id, seriesId },
+  );
+}
+
+/** The sources of an assignment and of its series as they are compared. */
+export async function listSourceTexts(
+  database: Database,
+  { id, seriesId }: OfSeries,
+): Promise<readonly { readonly id: string; readonly words: string }[]> {
+  return database.rows(
+    'SELECT id, comparable AS words FROM given_sources WHERE assignment_id IN (:id, :seriesId)',
     { id, seriesId },
   );
 }

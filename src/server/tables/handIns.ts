@@ -3,6 +3,7 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { OF_NOTHING_DELETED } from './posts';
 import { evidenceFrom } from './columns';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 export interface HandInRow {
   readonly id: string;
@@ -107,8 +108,7 @@ export async function listLatestHandIns(
   return database.rows(
     `SELECT receipt, writer_id AS writerId, revisions.title, assignments.title AS assignment, handed_in_at AS handedInAt
      FROM posts JOIN assignments ON assignments.id = assignment_id
-     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     JOIN hand_ins ON ${LATEST_HAND_IN}
      JOIN revisions ON revisions.id = hand_ins.revision_id
      WHERE posts.class_id = :classId AND writer_id <> :but AND ${OF_NOTHING_DELETED}
      ORDER BY handed_in_at DESC, posts.id LIMIT :most`,

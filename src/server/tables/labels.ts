@@ -4,6 +4,7 @@ import type { LabelChanges } from '../../core/labels/shownLabels';
 import type { Database } from '../ground/database/database';
 import { newId } from '../ground/database/newId';
 import { textsFrom } from './columns';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 const NO_NOTES: LabelNotes = { meaning: '', drawing: null };
 
@@ -136,8 +137,7 @@ export async function listLabelsInUse(
   classId: string,
 ): Promise<readonly (readonly string[])[]> {
   const rows = await database.rows<{ labels: string }>(
-    `SELECT revisions.labels FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+    `SELECT revisions.labels FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
      JOIN revisions ON revisions.id = hand_ins.revision_id WHERE posts.class_id = :classId`,
     { classId },
   );

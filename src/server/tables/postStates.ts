@@ -5,6 +5,7 @@ import type { Slat } from '../../core/requirements/slats';
 import type { Database } from '../ground/database/database';
 import { evidenceFrom, slatsFrom } from './columns';
 import { OF_NOTHING_DELETED } from './posts';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 /** How far a post is and who reads it, without a word of it. */
 export interface PostStateRow {
@@ -46,8 +47,7 @@ export async function listPostStates(
     `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.address,
        saved_at AS savedAt, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
        publications.audience, since, drawn_from AS drawnFrom
-     FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      LEFT JOIN post_standings ON post_standings.post_id = posts.id
      LEFT JOIN publications ON publications.post_id = posts.id AND until IS NULL
      WHERE ${where} AND ${OF_NOTHING_DELETED} ORDER BY begun_at, posts.id`,

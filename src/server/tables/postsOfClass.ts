@@ -5,6 +5,7 @@ import { OF_NOTHING_DELETED, POST_COLUMNS, type PostRow } from './posts';
 import { type StoredWriting, fromStored } from './writings';
 import { detailsFrom, evidenceFrom } from './columns';
 import type { DetailNoted } from './handIns';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 export interface StandingRow {
   readonly postId: string;
@@ -23,8 +24,7 @@ const STANDING = `posts.id AS postId, assignment_id AS assignmentId, writer_id A
 /** How each post of a class stands, but those of people deleted, with its latest hand-in; the longest waiting first. */
 export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
   return database.rows(
-    `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+    `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
@@ -39,8 +39,7 @@ export async function listLatestHandedIn(
   return database.rows(
     `SELECT posts.id AS postId, writer_id AS writerId, COALESCE(assignments.title, posts.title) AS assignment
      FROM posts LEFT JOIN assignments ON assignments.id = assignment_id
-     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+     JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND ${OF_NOTHING_DELETED}
      ORDER BY handed_in_at DESC, posts.id LIMIT :most`,
     { classId, most },
@@ -72,8 +71,7 @@ export async function listWaiting(database: Database, classId: string): Promise<
   const rows = await database.rows<
     Omit<WaitingRow, 'evidence' | 'details'> & { readonly evidence: string; readonly details: string }
   >(
-    `SELECT ${STANDING}, evidence, details FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
+    `SELECT ${STANDING}, evidence, details FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
@@ -143,21 +141,5 @@ export async function listLeftPosts(database: Database, personId: string): Promi
      JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id AND left_at IS NOT NULL
      WHERE writer_id = :personId ORDER BY posts.saved_at DESC`,
     { personId },
-  );
-}
-
-/** The bodies of what others handed in last for an assignment, as JSON text: what own words are compared with. */
-export async function listOthersBodies(
-  database: Database,
-  assignmentId: string,
-  writerId: string,
-): Promise<readonly { readonly id: string; readonly body: string }[]> {
-  return database.rows(
-    `SELECT posts.id, revisions.body FROM posts
-     JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.ordinal =
-       (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)
-     JOIN revisions ON revisions.id = hand_ins.revision_id
-     WHERE posts.assignment_id = :assignmentId AND posts.writer_id <> :writerId`,
-    { assignmentId, writerId },
   );
 }

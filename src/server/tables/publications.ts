@@ -1,5 +1,6 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 export interface PublicationRow {
   readonly id: string;
@@ -108,9 +109,8 @@ export async function listAcceptedPosts(
 > {
   return database.rows(
     `SELECT posts.id AS postId, posts.writer_id AS writerId, hand_ins.revision_id AS revisionId, posts.audience
-     FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id AND hand_ins.taken_back_at IS NULL
-     WHERE posts.assignment_id = :assignmentId AND posts.stage = 'accepted'
-       AND hand_ins.ordinal = (SELECT MAX(ordinal) FROM hand_ins AS latest WHERE latest.post_id = posts.id AND latest.taken_back_at IS NULL)`,
+     FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+     WHERE posts.assignment_id = :assignmentId AND posts.stage = 'accepted'`,
     { assignmentId },
   );
 }

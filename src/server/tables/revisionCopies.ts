@@ -7,10 +7,13 @@ import { besideOf } from './writings';
 /** Keeps what is read often of a revision beside it. */
 export async function upsertCopy(database: Database, revisionId: string, copy: RevisionCopy): Promise<void> {
   await database.change(
-    `INSERT INTO revision_copies (revision_id, renderer, plain_text, html, teaser, words, cover, headings, pictures, links, documents)
-     VALUES (:revisionId, :renderer, :plainText, :html, :teaser, :words, :cover, :headings, :pictures, :links, :documents)
+    `INSERT INTO revision_copies (revision_id, renderer, plain_text, html, teaser, words, cover, headings, pictures, links, documents,
+       comparable, fingerprints)
+     VALUES (:revisionId, :renderer, :plainText, :html, :teaser, :words, :cover, :headings, :pictures, :links, :documents,
+       :comparable, :fingerprints)
      ON DUPLICATE KEY UPDATE renderer = :renderer, plain_text = :plainText, html = :html, teaser = :teaser, words = :words,
-       cover = :cover, headings = :headings, pictures = :pictures, links = :links, documents = :documents`,
+       cover = :cover, headings = :headings, pictures = :pictures, links = :links, documents = :documents,
+       comparable = :comparable, fingerprints = :fingerprints`,
     {
       ...copy,
       revisionId,
@@ -18,6 +21,7 @@ export async function upsertCopy(database: Database, revisionId: string, copy: R
       cover: copy.cover && JSON.stringify(copy.cover),
       headings: JSON.stringify(copy.headings),
       documents: JSON.stringify(copy.documents),
+      fingerprints: JSON.stringify(copy.fingerprints),
     },
   );
 }

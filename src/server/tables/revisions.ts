@@ -74,6 +74,19 @@ export async function findRevision(database: Database, id: string): Promise<Revi
   return row ? fromStored<RevisionRow>(row) : null;
 }
 
+/** The bodies of some revisions, as JSON text. */
+export async function listBodies(
+  database: Database,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  const rows = await database.rows<{ readonly id: string; readonly body: string }>(
+    `SELECT revisions.id, body FROM revisions
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = revisions.id`,
+    { ids: JSON.stringify(ids) },
+  );
+  return new Map(rows.map(({ id, body }) => [id, body]));
+}
+
 export async function findLatestRevision(database: Database, postId: string): Promise<RevisionRow | null> {
   const [row] = await database.rows<StoredWriting<RevisionRow>>(
     `SELECT ${REVISION_COLUMNS} FROM revisions WHERE post_id = :postId AND kind <> 'branch' ORDER BY created_at DESC LIMIT 1`,

@@ -3,6 +3,7 @@ export { compare, compareInText } from './compare';
 export { copyOf } from './copyOf';
 export { findDetails } from './findDetails';
 export { measure } from './measure';
+export { alikeAmong, compareOwnWords, ownWordsOf } from './ownWords';
 export { passagesAt } from './passagesAt';
 export { readFile } from './readFile';
 export { readSource } from './readSource';

@@ -1,3 +1,5 @@
+import type { OtherText } from '../../core/alike/comparable';
+import { likeness } from '../../core/alike/likeness';
 import { openDocument } from '../../core/document/openDocument';
 import type { Beside } from '../../core/posts/beside';
 import { copyOfRevision, type RevisionCopy } from '../../core/posts/revisionCopy';
@@ -11,10 +13,10 @@ import { maybeSpeller } from './spellers';
 
 export interface Measuring {
   readonly assignment: AssignmentToCheck;
-  /** The post with its body, and those of others, as JSON text. */
+  /** The post with its body as JSON text. */
   readonly post: Omit<PostToCheck, 'body' | 'others' | 'speller'> & { readonly body: string };
   /** Absent where nothing is compared with them. */
-  readonly others?: readonly { readonly id: string; readonly body: string }[];
+  readonly others?: readonly OtherText[];
   /** The language to spell by; null where nothing is spelt. */
   readonly spelling: string | null;
   /** What stands beside the body, where the post is about to be a revision whose copy is wanted; else null. */
@@ -25,6 +27,8 @@ export interface Measured {
   readonly answer: Answer;
   readonly words: number;
   readonly copy: RevisionCopy | null;
+  /** The others that share a passage with it. */
+  readonly alikeWith: readonly string[];
 }
 
 /** How a post stands against an assignment, with a dictionary and the words of others where these are asked for. */
@@ -34,14 +38,15 @@ export async function measure({ assignment, post, others, spelling, copied }: Me
     ...post,
     body,
     ...(spelling === null ? {} : { speller: await maybeSpeller(spelling) }),
-    ...(others
-      ? { others: others.map((other) => ({ id: other.id, body: openDocument(JSON.parse(other.body)) })) }
-      : {}),
+    ...(others ? { others } : {}),
   });
   const counted = countedFor(assignment);
   return {
     answer,
     words: countDocumentWords(body, counted),
     copy: copied && copyOfRevision(body, copied, counted),
+    alikeWith: others
+      ? [...new Set(likeness(body, { ...assignment, others }).passages.map(({ other }) => other))]
+      : [],
   };
 }

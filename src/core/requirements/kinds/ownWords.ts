@@ -1,4 +1,4 @@
-import { likeness } from '../../alike/ownWords';
+import { likeness } from '../../alike/likeness';
 import { roundHalfUp } from '../../text/round';
 import { known, NOT_KNOWN, withinLimits } from '../condition';
 import type { RequirementKind } from '../kind';

@@ -2,17 +2,17 @@ import { webAddresses } from '../../../core/document/webAddresses';
 import { asksFor } from '../../../core/requirements/requirement';
 import type { Measured, Measuring } from '../../../workers/tasks/measure';
 import type { AssignmentRow } from '../../tables/assignments';
-import type { ClassRow } from '../../tables/classes';
+import { listTaughtAlong, type ClassRow } from '../../tables/classes';
 import { listCommentsGiven } from '../../tables/comments';
 import type { Database } from '../../ground/database/database';
 import { listPerceptualHashes } from '../../tables/pictures';
 import { work } from '../../ground/work/work';
 import { type PostRow } from '../../tables/posts';
-import { listSourceBodies } from '../../tables/givenSources';
-import { listOthersBodies } from '../../tables/postsOfClass';
+import { listSourceTexts } from '../../tables/givenSources';
 import { openStored } from '../../tables/columns';
 import type { PictureNamed } from '../../tables/writings';
 import { findOpenResults } from '../links/lookAt';
+import { findAlike } from './alike';
 import { assignmentToCheck } from './context';
 import { picturesIn } from './writing';
 
@@ -65,7 +65,7 @@ export async function evidenceFor(
         openResults: await findOpenResults(database, addresses),
         ...(await commentsGiven(database, post, assignment, inClass)),
       },
-      ...(await othersOf(database, post, assignment)),
+      ...(await othersOf(database, post, assignment, inClass)),
       // A dictionary only where it is asked for.
       spelling: asksFor(assignment.requirements, 'spelling') ? inClass.language : null,
       copied: copied ? { teaser, cover } : null,
@@ -92,12 +92,16 @@ async function othersOf(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
+  inClass: ClassRow,
 ): Promise<Pick<Measuring, 'others'>> {
   if (!asksFor(assignment.requirements, 'ownWords')) return {};
+  const classIds = await listTaughtAlong(database, inClass.id);
+  const posts = await findAlike(database, post, assignment, classIds);
+  if (!posts) throw new TooMuchToMeasure('tooMuch');
   return {
     others: [
-      ...(await listOthersBodies(database, assignment.id, post.writerId)),
-      ...(await listSourceBodies(database, assignment)),
+      ...posts.map(({ id, words }) => ({ id, words })),
+      ...(await listSourceTexts(database, assignment)),
     ],
   };
 }

@@ -3,6 +3,7 @@ import { database } from '../../ground/database/database';
 import { log } from '../../ground/logging/log';
 import { work } from '../../ground/work/work';
 import { assignmentColumns, textsFrom } from '../../tables/columns';
+import { renewFingerprints } from '../../tables/fingerprints';
 import { besideOf } from '../../tables/writings';
 import { upsertCopy } from '../../tables/revisionCopies';
 
@@ -20,27 +21,30 @@ export async function renewCopies(): Promise<number> {
   for (;;) {
     const stale = await database.rows<{
       readonly id: string;
+      readonly postId: string;
       readonly body: string;
       readonly beside: string;
       readonly outline: string | null;
       readonly requirements: string | null;
     }>(
-      `SELECT revisions.id, revisions.body, revisions.beside, outline, requirements
+      `SELECT revisions.id, post_id AS postId, revisions.body, revisions.beside, outline, requirements
        FROM revisions LEFT JOIN revision_copies ON revision_id = revisions.id JOIN posts ON posts.id = post_id
          LEFT JOIN assignments ON assignments.id = assignment_id
        WHERE revisions.kind = 'handIn' AND revisions.id > :after AND (renderer IS NULL OR renderer <> :renderer)
        ORDER BY revisions.id LIMIT ${BATCH}`,
       { after, renderer: RENDERER },
     );
-    for (const { id, body, beside, outline, requirements } of stale) {
+    for (const { id, postId, body, beside, outline, requirements } of stale) {
       const { teaser, cover } = besideOf(beside);
       const asked =
         outline === null || requirements === null
           ? null
           : { outline: textsFrom(outline), requirements: assignmentColumns.requirements(requirements) };
       const copied = await work('copyOf', { body, asked, teaser, cover }, 'the house');
-      if (copied.ok) await upsertCopy(database, id, copied.value);
-      else log().error({ revisionId: id, why: copied.why }, 'no copy could be made of a revision');
+      if (copied.ok) {
+        await upsertCopy(database, id, copied.value);
+        await renewFingerprints(database, postId);
+      } else log().error({ revisionId: id, why: copied.why }, 'no copy could be made of a revision');
       made += copied.ok ? 1 : 0;
     }
     const last = stale.at(-1);

@@ -11,6 +11,8 @@ import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { insertJob } from '../../ground/jobs/queries';
 import { listAddressesLike, updateAddress } from '../../tables/addresses';
+import { insertAlikePosts } from '../../tables/alikePosts';
+import { renewFingerprints } from '../../tables/fingerprints';
 import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
 import { findSchoolSpan } from '../../tables/schoolRules';
@@ -67,7 +69,7 @@ export const handIn = postUseCase(deed, {
     if (assignment.version !== assignmentVersion) return refused('sameMoment');
     if (!post.title.trim() && evidence.pictures.length === 0 && !/"text":/.test(post.body))
       return refused('post.empty');
-    const { answer, words, copy } = evidence;
+    const { answer, words, copy, alikeWith } = evidence;
     if (assignment.missing === 'stops') {
       const counting = countingIn(assignment, inClass, now);
       const [missing] = missingNow(answer, assignment.requirements, counting);
@@ -105,6 +107,8 @@ export const handIn = postUseCase(deed, {
       ...timesOf(pressed, rows, { before, schoolHours: pressed ? await findSchoolSpan(database) : 0, now }),
       takenBackAt: null,
     });
+    await insertAlikePosts(database, handInId, alikeWith);
+    await renewFingerprints(database, post.id);
     await updateStage(database, post.id, next);
     // Other people's servers are not waited for while a child waits for the receipt.
     if (evidence.leadsOut)

@@ -2,6 +2,7 @@ import { takeBack as deed } from '../../../contract/posts/takeBack';
 import { maybeNextStage } from '../../../core/posts/stage';
 import { done, refused } from '../../ground/access/useCase';
 import { findDecision } from '../../tables/decisions';
+import { renewFingerprints } from '../../tables/fingerprints';
 import { markTakenBack } from '../../tables/handIns';
 import { updateStage } from '../../tables/posts';
 import { takeFromReaders } from '../publications/putBeforeReaders';
@@ -14,6 +15,7 @@ export const takeBack = postUseCase(deed, {
     const next = maybeNextStage(post.stage, 'takeBack');
     if (!latest || !next) return refused('post.cannotFollow');
     await markTakenBack(database, latest.id, now);
+    await renewFingerprints(database, post.id);
     const standing = handIns.at(-2);
     // What stands then is what a teacher said of the hand-in before, or that it waits to be read.
     const decision = standing && (await findDecision(database, standing.id));

@@ -56,7 +56,7 @@ export async function keepSource(
   const read = await work('readSource', { kind, file: new Uint8Array(file) }, personId);
   if (!read.ok) return refused(`file.${read.why}`, field);
   if (read.value.kind !== 'read') return refused(`file.${read.value.kind}`, field);
-  const { words } = read.value;
+  const { words, comparable } = read.value;
   if (words < FEWEST_WORDS) return refused('source.tooShort', field);
   const body = JSON.stringify(read.value.body);
   return inTransaction(async (transaction) => {
@@ -64,7 +64,7 @@ export async function keepSource(
     // Reading took its time: the class, or who teaches it, may be another by now.
     const given = await assignmentToGive(transaction, { assignmentId, personId, now });
     if (!given.ok) return given;
-    const source = { id: newId(), name, words, body, at: now };
+    const source = { id: newId(), name, words, body, comparable, at: now };
     await insertSource(transaction, { ...source, assignmentId });
     for (const { assignment } of await taughtSiblings(transaction, given.value, { personId, now }))
       if ((await countSources(transaction, assignment.id)) < MOST_SOURCES)

@@ -28,6 +28,9 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   measure: 'long',
   findDetails: 'long',
   passagesAt: 'long',
+  ownWordsOf: 'long',
+  alikeAmong: 'long',
+  compareOwnWords: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */
 const PATIENCE: Readonly<Record<Kind, number>> = { quick: 10_000, long: 8_000 };

@@ -9,13 +9,14 @@ import { localMinute } from '../../../core/timing/zonedTime';
 import { TAKEN_FOR, whoIsAt } from '../../deeds/reviews/atSlip';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { adjusterFor } from '../../tables/adjustments';
+import { listAlikeWriters } from '../../tables/alikePosts';
 import { listAssignments } from '../../tables/assignments';
-import { listEverMembers } from '../../tables/memberships';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDetailsMeant } from '../../tables/detailDecisions';
 import { countAnswersWaiting } from '../../tables/notes';
 import { findPileOrder } from '../../tables/pileOrders';
-import { listWaiting } from '../../tables/postsOfClass';
+import { listWaiting, type WaitingRow } from '../../tables/postsOfClass';
 import { listSlipReaders } from '../../tables/slipReaders';
 import type { Desk } from '../../deeds/sessions/desk';
 
@@ -74,6 +75,7 @@ async function slipsIn(
   );
   const meant = await listDetailsMeant(database, inClass.id);
   const answers = await countAnswersWaiting(database, inClass.id);
+  const alike = groupedBy(await listAlikeWriters(database, inClass.id), ({ postId }) => postId);
   const slips: Slip[] = [];
   for (const standing of await listWaiting(database, inClass.id)) {
     const asked = assignments.get(standing.assignmentId);
@@ -97,11 +99,22 @@ async function slipsIn(
       daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
       slats: marks(standing.evidence.requirements, assignment.requirements),
       details: [...new Set(standing.details.filter(({ key }) => !meant.has(key)).map(({ kind }) => kind))],
-      alike: standing.evidence.requirements.some((one) => one.kind === 'ownWords' && one.places.length > 0),
+      alike: alikeOf(standing, alike.get(standing.postId) ?? [], members),
       answers: answers.get(standing.postId) ?? { count: 0, asks: false },
       takenBy,
       openWith: openWith[0] ?? null,
     });
   }
   return slips;
+}
+
+/** Whose posts of the class have a passage with a hand-in; null where no text has. */
+function alikeOf(
+  { evidence }: WaitingRow,
+  writers: readonly { readonly writerId: string }[],
+  members: ReadonlyMap<string, MemberRow>,
+): Slip['alike'] {
+  const found = evidence.requirements.some((one) => one.kind === 'ownWords' && one.places.length > 0);
+  if (!found && writers.length === 0) return null;
+  return [...new Set(writers.flatMap(({ writerId }) => members.get(writerId)?.shownName ?? []))];
 }

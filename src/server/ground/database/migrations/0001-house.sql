@@ -407,6 +407,7 @@ CREATE TABLE given_sources (
   name VARCHAR(2000) NOT NULL COMMENT 'The name of a file or text, or an address',
   words INT NOT NULL,
   body LONGTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'A document as JSON text',
+  comparable MEDIUMTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'Its words as others are compared with them',
   added_at DATETIME(3) NOT NULL,
   PRIMARY KEY (assignment_id, id),
   FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE
@@ -527,16 +528,18 @@ CREATE TABLE revision_copies (
   pictures INT NOT NULL,
   links INT NOT NULL COMMENT 'Web addresses that its links lead to, each counted once',
   documents MEDIUMTEXT NOT NULL COMMENT 'The shared documents that it names, as JSON text',
+  comparable MEDIUMTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'Its words as others are compared with them',
+  fingerprints MEDIUMTEXT CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Of its words, as JSON text',
   FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
 ) COMMENT 'What is read often of a revision that was handed in; made of the revision alone';
 
 CREATE TABLE fingerprints (
   hash BIGINT UNSIGNED NOT NULL,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  PRIMARY KEY (hash, class_id, revision_id),
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (hash, class_id, post_id),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
-  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
 ) COMMENT 'A few words in a row that the latest hand-in of a post has, as a number';
 
 CREATE TABLE document_copies (
@@ -571,6 +574,14 @@ CREATE TABLE hand_ins (
 ) COMMENT 'A hand-in: which revision, when, and the evidence as the server computed it then';
 
 -- Who may read it, who has read it, and what was said to it.
+
+CREATE TABLE alike_posts (
+  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  other_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  PRIMARY KEY (hand_in_id, other_id),
+  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (other_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'That a passage of a hand-in stood in another post when it was handed in, where own words were asked for';
 
 CREATE TABLE publications (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
