@@ -103,6 +103,9 @@ import { judgeRequirement } from './deeds/reviews/judgeRequirement';
 import { judge } from './deeds/reviews/judge';
 import { beAtReview } from './deeds/reviews/beAtReview';
 import { compareOwnWords } from './deeds/evidence/compareOwnWords';
+import { giveMoreTime } from './deeds/assignments/giveMoreTime';
+import { excuseStudents } from './deeds/assignments/excuseStudents';
+import { remindStudents } from './deeds/assignments/remindStudents';
 import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
@@ -229,6 +232,9 @@ export const USE_CASES = {
   waitingPost,
   takeBack,
   compareOwnWords,
+  giveMoreTime,
+  excuseStudents,
+  remindStudents,
   overruleRequirement,
   beAtReview,
   takeSlip,

@@ -78,6 +78,7 @@ function Said({ adjustment, requirements }: SaidProps) {
   const words = useMadeWords('requirements');
   const without = requirements.filter((one) => adjustment.leftOut.includes(one.id)).map(nameOf);
   const parts = [
+    adjustment.excused ? t('excused') : null,
     adjustment.dueSaid ? t('due', { due: adjustment.dueSaid }) : null,
     without.length ? t('without', { names: format.list(without) }) : null,
     ...requirements.flatMap((one) =>

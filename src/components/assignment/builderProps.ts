@@ -11,6 +11,8 @@ export interface AdjustmentShown extends Adjustment {
   readonly name: string;
   readonly due: string | null;
   readonly dueSaid: string | null;
+  /** Whether nothing is asked of them. */
+  readonly excused: boolean;
 }
 
 export interface PersonToAdjust {

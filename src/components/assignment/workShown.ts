@@ -17,6 +17,10 @@ export interface WorkShown {
   readonly postId: string | null;
   readonly state: 'notBegun' | 'draft' | 'handedIn' | 'sentBack' | 'accepted';
   readonly slats: readonly Slat[] | null;
+  /** Whether nothing is asked of them. */
+  readonly excused: boolean;
+  /** What a teacher reminded them of last; null where of nothing, and once it is handed in. */
+  readonly reminder: string | null;
   readonly notes: number;
   /** The beginning of what a teacher said last. */
   readonly said: string | null;

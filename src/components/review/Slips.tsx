@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { Fragment, useState } from 'react';
 import { reviewAddress } from '../../contract/addresses';
 import type { Pile, Slip } from '../../contract/reviews/slip';
+import { nextOnPile } from '../../core/posts/pile';
 import { SmallRailing } from '../railing/SmallRailing';
 import { useNumberInWords } from '../basics/useNumberInWords';
 import { PileOrder } from './PileOrder';
@@ -20,6 +21,8 @@ export function Slips({ parts, current, ...order }: Pile & { readonly current: s
   /** Whether all are shown where there is room for one. */
   const [all, setAll] = useState(false);
   const here = slips.findIndex((slip) => slip.postId === current);
+  // The page itself asks at once whether what was fetched ahead still stands, and only then is it noted as read.
+  const next = current === null ? (slips[0]?.postId ?? null) : nextOnPile(slips, current);
   return (
     <nav className={`slips no-print ${all ? 'all' : ''}`} aria-label={t('label')}>
       <SlipLine slips={slips} here={here} all={all} onAll={() => setAll(!all)} />
@@ -32,7 +35,12 @@ export function Slips({ parts, current, ...order }: Pile & { readonly current: s
         <Fragment key={part[0]?.postId}>
           {index > 0 ? <i className="gapost" aria-hidden="true" /> : null}
           {part.map((slip) => (
-            <SlipOnPile key={slip.postId} slip={slip} current={slip.postId === current} />
+            <SlipOnPile
+              key={slip.postId}
+              slip={slip}
+              current={slip.postId === current}
+              ahead={slip.postId === next}
+            />
           ))}
         </Fragment>
       ))}
@@ -82,7 +90,14 @@ function SlipLine({
   );
 }
 
-function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: boolean }) {
+interface SlipProps {
+  readonly slip: Slip;
+  readonly current: boolean;
+  /** Whether its post is fetched before anybody presses it. */
+  readonly ahead: boolean;
+}
+
+function SlipOnPile({ slip, current, ahead }: SlipProps) {
   const t = useTranslations('pile');
   const { takenBy, openWith, answers } = slip;
   const more = [
@@ -93,7 +108,7 @@ function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: 
   ].filter(Boolean);
   const kinds = useTranslations('details.kind');
   const likeWhose = ([name, ...more]: readonly string[]) =>
-    name === undefined ? t('alike') : t('alikeTo', { name, more: more.length });
+    name === undefined ? t('alike') : t('likeWhose', { name, more: more.length });
   const forAnEye = [
     ...slip.details.map((kind) => kinds(kind)),
     slip.alike ? likeWhose(slip.alike) : null,
@@ -109,7 +124,7 @@ function SlipOnPile({ slip, current }: { readonly slip: Slip; readonly current: 
     <Link
       className={others ? 'slip with-another' : 'slip'}
       href={reviewAddress(slip.postId)}
-      prefetch={false}
+      prefetch={ahead}
       {...(current ? { 'aria-current': 'page' as const } : {})}
     >
       <span className="mono" aria-hidden="true">

@@ -54,17 +54,22 @@ export function PostRow({ row }: { readonly row: PostRowShown }) {
         {t(`state.${row.state}`, { ordinal: row.ordinal, saved: row.saved ?? '' })}
         {row.handedIn ? <span className="calm block">{t('handedIn', { when: row.handedIn })}</span> : null}
       </span>
-      <Readers {...row} />
+      {row.readers ? (
+        <ReadersOfRow {...row} />
+      ) : (
+        <span className="calm">{row.handedIn ? t('readBy.writerAndTeachers') : null}</span>
+      )}
     </li>
   );
 }
 
-function Readers({ readers, handedIn }: PostRowShown) {
+/** Who reads a post now, and what keeps it from others. */
+export function ReadersOfRow({ readers }: Pick<PostRowShown, 'readers'>) {
   const t = useTranslations('set');
-  if (!readers) return <span className="calm">{handedIn ? t('readBy.writerAndTeachers') : null}</span>;
+  if (!readers) return null;
   const { to, heldBack, inPictures, published, drawnFrom, since, address } = readers;
   return (
-    <span>
+    <span className="block">
       {address && to !== 'writerAndTeachers' ? (
         <a className="act" href={address}>
           {t(`readBy.${to}`)}

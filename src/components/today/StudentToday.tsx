@@ -29,7 +29,9 @@ export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) 
     const group = groups.find((each) => each.classId === one.classId);
     return groups.length > 1 && group ? group.groupName || group.title : null;
   };
-  const open = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
+  const notAway = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
+  const open = notAway.filter((one) => !one.excused);
+  const excused = notAway.filter((one) => one.excused);
   const away = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
   const next = open.find((one) => !one.past) ?? open[0];
   return (
@@ -65,6 +67,16 @@ export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) 
           ))}
         </ul>
       </section>
+      {excused.length > 0 ? (
+        <section className="mt-9">
+          <h2 className="section-head">{t('excusedFrom', { count: excused.length })}</h2>
+          <ul className="rows">
+            {excused.map((one) => (
+              <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
+            ))}
+          </ul>
+        </section>
+      ) : null}
       {away.length ? (
         <section className="mt-9">
           <h2 className="section-head">{t('withTeacher', { count: away.length })}</h2>

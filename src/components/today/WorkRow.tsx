@@ -34,10 +34,20 @@ export function WorkRow({
           {byPost && work.postTitle ? `${work.title} · ` : ''}
           {inClass ? `${inClass} · ` : ''}
           {work.step ? `${stepName(work.step)} · ` : ''}
-          {work.due ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due }) : t('noDue')}
+          {work.excused
+            ? t('excused')
+            : work.due
+              ? t(work.past ? 'wasDueShort' : 'dueShort', { due: work.due })
+              : t('noDue')}
           {work.notes > 0 ? ` · ${t('notes', { count: work.notes })}` : ''}
           {work.grade ? ` · ${t('grade', work.grade)}` : ''}
         </span>
+        {work.reminder && !work.excused ? (
+          <span className="block max-w-[60ch] border-l-2 border-plum pl-2" dir="auto">
+            <b className="block">{t('reminder')}</b>
+            {work.reminder}
+          </span>
+        ) : null}
         {work.said ? (
           <q className="calm block max-w-[60ch] border-l-2 border-plum pl-2">{work.said}</q>
         ) : null}

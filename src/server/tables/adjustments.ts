@@ -7,14 +7,17 @@ export interface AdjustmentRow extends Adjustment {
   readonly personId: string;
   /** Null where the assignment's own due time holds. */
   readonly dueAt: Date | null;
+  readonly excused: boolean;
 }
 
-type Stored = Omit<AdjustmentRow, 'leftOut' | 'limits'> & {
+type Stored = Omit<AdjustmentRow, 'leftOut' | 'limits' | 'excused'> & {
+  readonly excusedAt: Date | null;
   readonly leftOut: string;
   readonly limits: string;
 };
 
-const COLUMNS = 'person_id AS personId, due_at AS dueAt, left_out AS leftOut, limits';
+const COLUMNS =
+  'person_id AS personId, due_at AS dueAt, left_out AS leftOut, limits, excused_at AS excusedAt';
 
 export async function listAdjustments(
   database: Database,
@@ -46,7 +49,8 @@ export async function adjusterFor(
   classId: string,
 ): Promise<(assignment: AssignmentRow, personId: string) => AssignmentRow> {
   const rows = await database.rows<Stored & { readonly assignmentId: string }>(
-    `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits
+    `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits,
+       excused_at AS excusedAt
      FROM adjustments JOIN assignments ON assignments.id = assignment_id WHERE class_id = :classId`,
     { classId },
   );
@@ -69,7 +73,11 @@ function withAdjustment(assignment: AssignmentRow, adjustment: AdjustmentRow): A
 
 export async function upsertAdjustment(
   database: Database,
-  adjustment: AdjustmentRow & { readonly assignmentId: string; readonly by: string; readonly at: Date },
+  adjustment: Omit<AdjustmentRow, 'excused'> & {
+    readonly assignmentId: string;
+    readonly by: string;
+    readonly at: Date;
+  },
 ): Promise<void> {
   const { leftOut, limits, ...others } = adjustment;
   await database.change(
@@ -99,6 +107,39 @@ export async function moveDue(
   );
 }
 
+/** Notes that nothing is asked of a student, or with null that it is again; what else is asked otherwise stays. */
+export async function updateExcused(
+  database: Database,
+  excusing: {
+    readonly assignmentId: string;
+    readonly personId: string;
+    readonly excusedAt: Date | null;
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO adjustments (assignment_id, person_id, left_out, limits, excused_at, made_by, made_at)
+     VALUES (:assignmentId, :personId, '[]', '{}', :excusedAt, :by, :at)
+     ON DUPLICATE KEY UPDATE excused_at = IF(:excusedAt IS NULL, NULL, COALESCE(excused_at, :excusedAt)),
+       made_by = :by, made_at = :at`,
+    { ...excusing },
+  );
+}
+
+/** Who of a class is excused from which assignment. */
+export async function listExcused(
+  database: Database,
+  classId: string,
+): Promise<readonly { readonly assignmentId: string; readonly personId: string }[]> {
+  return database.rows(
+    `SELECT assignment_id AS assignmentId, person_id AS personId
+     FROM adjustments JOIN assignments ON assignments.id = assignment_id
+     WHERE class_id = :classId AND excused_at IS NOT NULL`,
+    { classId },
+  );
+}
+
 export async function deleteAdjustment(
   database: Database,
   assignmentId: string,
@@ -110,9 +151,10 @@ export async function deleteAdjustment(
   );
 }
 
-function fromStored(row: Stored): AdjustmentRow {
+function fromStored({ excusedAt, ...row }: Stored): AdjustmentRow {
   return {
     ...row,
+    excused: excusedAt !== null,
     leftOut: adjustmentColumns.leftOut(row.leftOut),
     limits: adjustmentColumns.limits(row.limits),
   };

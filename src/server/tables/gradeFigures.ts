@@ -1,3 +1,4 @@
+import { groupedBy } from '../../core/groupedBy';
 import type { Grade } from '../../core/grading/grade';
 import type { Database } from '../ground/database/database';
 import { maybe } from '../ground/input/column';
@@ -56,6 +57,37 @@ export async function listGivenBack(
     { ids: JSON.stringify(postIds) },
   );
   return new Map(rows.map((row) => [row.postId, gradeFrom(row.givenBack)]));
+}
+
+/** For each post of an assignment of which a figure was said or given back: what a teacher said instead, and what was given back last. */
+export async function listFiguresOf(
+  database: Database,
+  assignmentId: string,
+): Promise<ReadonlyMap<string, Pick<GradeRow, 'overrideGrade' | 'overrideReason' | 'givenBack'>>> {
+  const rows = await database.rows<{
+    readonly postId: string;
+    readonly figure: string | null;
+    readonly reason: string | null;
+    readonly madeOf: string | null;
+  }>(
+    `SELECT post_id AS postId, figure, grade_figures.reason, IF(given_back_at IS NULL, NULL, made_of) AS madeOf
+     FROM grade_figures JOIN posts ON posts.id = post_id WHERE assignment_id = :assignmentId ORDER BY ordinal`,
+    { assignmentId },
+  );
+  return new Map(
+    [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => {
+      const last = said.at(-1);
+      const back = said.findLast(({ madeOf }) => madeOf !== null);
+      return [
+        postId,
+        {
+          overrideGrade: last?.figure == null ? null : Number(last.figure),
+          overrideReason: last?.reason ?? null,
+          givenBack: maybe(gradeFrom)(back?.madeOf ?? null),
+        },
+      ];
+    }),
+  );
 }
 
 /** Adds a figure of a teacher's own, or with null for it that the computed one holds again. The post is held by the caller. */

@@ -79,6 +79,18 @@ export async function insertHandIn(
   );
 }
 
+/** When each post of an assignment was handed in, oldest first, without what was taken back. */
+export async function listHandInTimes(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly { readonly postId: string; readonly handedInAt: Date }[]> {
+  return database.rows(
+    `SELECT post_id AS postId, handed_in_at AS handedInAt FROM hand_ins JOIN posts ON posts.id = post_id
+     WHERE assignment_id = :assignmentId AND taken_back_at IS NULL ORDER BY ordinal`,
+    { assignmentId },
+  );
+}
+
 export async function markTakenBack(database: Database, id: string, at: Date): Promise<void> {
   await database.change('UPDATE hand_ins SET taken_back_at = :at WHERE id = :id AND taken_back_at IS NULL', {
     id,

@@ -1,3 +1,4 @@
+import { groupedBy } from '../../core/groupedBy';
 import type { Judgement } from '../../core/requirements/post';
 import type { Overruling } from '../../core/requirements/overrule';
 import type { Database } from '../ground/database/database';
@@ -21,6 +22,20 @@ export async function listJudgements(database: Database, postId: string): Promis
      WHERE place = 1 AND level IS NOT NULL`,
     { postId },
   );
+}
+
+/** The same for all posts of an assignment, by post. */
+export async function listJudgementsOf(
+  database: Database,
+  assignmentId: string,
+): Promise<ReadonlyMap<string, readonly JudgementRow[]>> {
+  const rows = await database.rows<JudgementRow & { readonly postId: string }>(
+    `SELECT post_id AS postId, criterion_id AS criterionId, level
+     FROM (${latestOf('judgements', 'criterion_id', 'level', OF_ASSIGNMENT)}) AS latest
+     WHERE place = 1 AND level IS NOT NULL`,
+    { assignmentId },
+  );
+  return groupedBy(rows, ({ postId }) => postId);
 }
 
 /** Notes the level that a reader chose; null takes a judgement back, whoever made it. The post is held by the caller. */
@@ -85,10 +100,31 @@ export async function findOverrulings(
   );
 }
 
-/** What was judged of a post, each reader's, with its place among those of the same thing: 1 for the last. */
-function latestOf(table: string, of: string, said: string): string {
-  return `SELECT ${of}, ${said}, ROW_NUMBER() OVER (PARTITION BY ${of} ORDER BY ordinal DESC) AS place
-    FROM ${table} WHERE post_id = :postId`;
+/** The same for all posts of an assignment, by post. */
+export async function listOverrulingsOf(
+  database: Database,
+  assignmentId: string,
+): Promise<ReadonlyMap<string, Readonly<Record<string, Overruling>>>> {
+  const rows = await database.rows<{ postId: string; id: string; judgement: Judgement; reason: string }>(
+    `SELECT post_id AS postId, requirement_id AS id, judgement, reason
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason', OF_ASSIGNMENT)}) AS latest
+     WHERE place = 1 AND judgement IS NOT NULL AND reason IS NOT NULL`,
+    { assignmentId },
+  );
+  return new Map(
+    [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => [
+      postId,
+      Object.fromEntries(said.map(({ id, judgement, reason }) => [id, { met: judgement === 'yes', reason }])),
+    ]),
+  );
+}
+
+const OF_ASSIGNMENT = 'post_id IN (SELECT id FROM posts WHERE assignment_id = :assignmentId)';
+
+/** What was judged of some posts, each reader's, with its place among those of the same thing: 1 for the last. */
+function latestOf(table: string, of: string, said: string, where = 'post_id = :postId'): string {
+  return `SELECT post_id, ${of}, ${said}, ROW_NUMBER() OVER (PARTITION BY post_id, ${of} ORDER BY ordinal DESC) AS place
+    FROM ${table} WHERE ${where}`;
 }
 
 /** The number of what is said next of the same thing. */

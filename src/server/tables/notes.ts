@@ -126,6 +126,19 @@ export async function countNotesOf(
   return row?.count ?? 0;
 }
 
+/** How many notes were sent on each post of an assignment; posts without are not named. */
+export async function countSentNotesOf(
+  database: Database,
+  assignmentId: string,
+): Promise<ReadonlyMap<string, number>> {
+  const rows = await database.rows<{ readonly postId: string; readonly count: number }>(
+    `SELECT post_id AS postId, COUNT(*) AS count FROM notes JOIN posts ON posts.id = post_id
+     WHERE assignment_id = :assignmentId AND sent_at IS NOT NULL GROUP BY post_id`,
+    { assignmentId },
+  );
+  return new Map(rows.map(({ postId, count }) => [postId, count]));
+}
+
 /** What was said to a note. */
 export interface NoteAnswerRow {
   readonly noteId: string;

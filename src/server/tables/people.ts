@@ -85,6 +85,21 @@ export async function updateLanguage(
   await database.change('UPDATE people SET language = :language WHERE id = :id', { id, language });
 }
 
+/** Those of some people who have an address to write to. */
+export async function listAddressed(
+  database: Database,
+  ids: readonly string[],
+): Promise<
+  readonly { readonly id: string; readonly email: string; readonly language: HouseLanguage | null }[]
+> {
+  return database.rows(
+    `SELECT people.id, email, language FROM people
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = people.id
+     WHERE email IS NOT NULL AND deleted_at IS NULL`,
+    { ids: JSON.stringify(ids) },
+  );
+}
+
 /** Gives a person an address and a password to sign in with. */
 export async function updateLogin(
   database: Database,

@@ -13,6 +13,8 @@ export interface PostStateRow {
   readonly assignmentId: string | null;
   readonly writerId: string;
   readonly stage: Stage;
+  /** The narrower audience that its writer asked for; null for none. */
+  readonly wished: Audience | null;
   readonly address: string | null;
   readonly savedAt: Date;
   /** Of the latest hand-in that was not taken back; null where there is none. */
@@ -44,7 +46,7 @@ export async function listPostStates(
       ? 'posts.assignment_id = :assignmentId'
       : 'posts.class_id = :classId AND posts.writer_id = :writerId';
   const rows = await database.rows<Stored>(
-    `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.address,
+    `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.audience AS wished, posts.address,
        saved_at AS savedAt, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
        publications.audience, since, drawn_from AS drawnFrom
      FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}

@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import { LATEST_HAND_IN } from './latestHandIn';
 
 /** Which teachers opened which hand-ins of a post. */
 export async function listReadings(
@@ -9,6 +10,18 @@ export async function listReadings(
     `SELECT hand_in_id AS handInId, teacher_id AS teacherId, first_read_at AS firstReadAt FROM readings
      JOIN hand_ins ON hand_ins.id = readings.hand_in_id WHERE hand_ins.post_id = :postId ORDER BY first_read_at`,
     { postId },
+  );
+}
+
+/** Which teachers opened the latest hand-in of each post of an assignment. */
+export async function listReadersOf(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly { readonly postId: string; readonly teacherId: string }[]> {
+  return database.rows(
+    `SELECT posts.id AS postId, teacher_id AS teacherId FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+     JOIN readings ON hand_in_id = hand_ins.id WHERE assignment_id = :assignmentId ORDER BY first_read_at`,
+    { assignmentId },
   );
 }
 

@@ -1,19 +1,17 @@
 import { adjustAssignment as adjustAssignmentDeed } from '../../../contract/assignments/adjustAssignment';
 import { dropAdjustment as dropAdjustmentDeed } from '../../../contract/assignments/dropAdjustment';
-import { isStudent } from '../../../core/access/may';
 import { adjusted } from '../../../core/assignments/adjustment';
 import { limitsCross } from '../../../core/requirements/limitsCross';
 import { instantOf } from '../../../core/timing/zonedTime';
 import { done, refused } from '../../ground/access/useCase';
-import { listMembers } from '../../tables/memberships';
 import { deleteAdjustment, upsertAdjustment } from '../../tables/adjustments';
+import { askedStudents } from './askedStudents';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 
 export const adjustAssignment = assignmentUseCase(adjustAssignmentDeed, {
   async run(input, { assignment, inClass }, { database, personId: by, now }) {
-    const students = (await listMembers(database, inClass.id)).filter((one) => isStudent(one.role));
-    if (!input.personIds.every((id) => students.some((one) => one.personId === id)))
-      return refused('assignment.notAStudent', 'personIds');
+    const asked = await askedStudents(database, inClass.id, input.personIds);
+    if (!asked.ok) return asked;
     const dueAt = input.due === null ? null : new Date(instantOf(input.due, inClass.timeZone));
     if (dueAt && assignment.dueAt && dueAt < assignment.dueAt) return refused('assignment.dueBefore', 'due');
     const { leftOut, limits } = input;

@@ -5,9 +5,16 @@ import type { JudgementRow } from '../../tables/judgements';
 import { lateRuleIn } from '../assignments/lateRuleIn';
 import type { PostFacts } from '../subjects/findPostToActOn';
 
+/** What a grade goes by. */
+interface Graded extends Pick<PostFacts, 'assignment' | 'inClass'> {
+  readonly handIns: readonly Pick<PostFacts['handIns'][number], 'handedInAt' | 'evidence'>[];
+  readonly grade: Pick<NonNullable<PostFacts['grade']>, 'overrideGrade' | 'overrideReason'> | null;
+  readonly post: Pick<PostFacts['post'], 'stage'>;
+}
+
 /** The grade of a post as it stands: the latest hand-in's evidence as it counts, the judgements, and how late it came. */
 export function computeGrade(
-  { assignment, inClass, handIns, grade: row, post }: PostFacts,
+  { assignment, inClass, handIns, grade: row, post }: Graded,
   judgements: readonly JudgementRow[],
   overrulings: Readonly<Record<string, Overruling>>,
 ): Grade {

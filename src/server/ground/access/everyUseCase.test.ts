@@ -242,6 +242,17 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     requirements: [],
     postId: triedPostId,
   }),
+  giveMoreTime: ({ assignmentId, studentId }) => ({
+    assignmentId,
+    personIds: [studentId],
+    due: '2026-11-24T16:00',
+  }),
+  excuseStudents: ({ assignmentId, studentId }) => ({ assignmentId, personIds: [studentId], excused: true }),
+  remindStudents: ({ assignmentId, studentId }) => ({
+    assignmentId,
+    personIds: [studentId],
+    words: 'Write!',
+  }),
   adjustAssignment: ({ assignmentId, studentId }) => ({
     assignmentId,
     personIds: [studentId],
@@ -427,6 +438,9 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'repeatAssignment',
   'endSeries',
   'adjustAssignment',
+  'giveMoreTime',
+  'excuseStudents',
+  'remindStudents',
   'dropAdjustment',
   'readRequirements',
   'tryRequirements',

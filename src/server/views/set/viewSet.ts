@@ -1,17 +1,31 @@
-import { isStudent, may } from '../../../core/access/may';
-import { momentInWords } from '../../../core/timing/inWords';
+import { AUDIENCES } from '../../../core/access/audience';
+import { isStudent, isTeacher, may } from '../../../core/access/may';
+import { groupedBy } from '../../../core/groupedBy';
+import { monogram, teacherName } from '../../../core/people/names';
+import { closedTo } from '../../../core/privacy/readersNow';
+import type { Outside } from '../../../core/privacy/consent';
+import { momentInWords, weekdayInWords } from '../../../core/timing/inWords';
+import { localMinute } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
+import { computeGrade } from '../../deeds/reviews/computeGrade';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
-import { adjusterFor } from '../../tables/adjustments';
-import { findAssignment } from '../../tables/assignments';
-import { listEverMembers } from '../../tables/memberships';
-import { listPostStates } from '../../tables/postStates';
+import { adjusterFor, listAdjustments } from '../../tables/adjustments';
+import { findAssignment, type AssignmentRow } from '../../tables/assignments';
+import { listFiguresOf } from '../../tables/gradeFigures';
+import { listHandInTimes } from '../../tables/handIns';
+import { listJudgementsOf, listOverrulingsOf } from '../../tables/judgements';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { countSentNotesOf } from '../../tables/notes';
+import { listAddressed } from '../../tables/people';
+import { listPostStates, type PostStateRow } from '../../tables/postStates';
+import { listReadersOf } from '../../tables/readings';
+import { listReminders } from '../../tables/reminders';
 import { postShown } from './postShown';
 
 /** In which order posts of a set stand together. */
-const STATES = ['notBegun', 'draft', 'handedIn', 'sentBack', 'accepted'] as const;
+const STATES = ['notBegun', 'draft', 'handedIn', 'sentBack', 'accepted', 'excused'] as const;
 
 /**
  * The set of an assignment for those who teach its class: each student of the class, and who left it but has a post, with how far
@@ -29,19 +43,51 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   const posts = new Map(
     (await listPostStates(database, { assignmentId })).map((post) => [post.writerId, post]),
   );
+  const excused = new Set(
+    (await listAdjustments(database, assignmentId)).filter((one) => one.excused).map((one) => one.personId),
+  );
+  const reminders = new Map(
+    (await listReminders(database, { assignmentId })).map((one) => [one.personId, one.at] as const),
+  );
+  const addressed = new Set(
+    (
+      await listAddressed(
+        database,
+        members.map((one) => one.personId),
+      )
+    ).map(({ id }) => id),
+  );
+  const said = await saidOfAll(assignmentId, everybody);
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
-    .map((member) => ({
-      key: member.personId,
-      name: member.shownName,
-      left: member.leftAt !== null,
-      ...postShown(posts.get(member.personId) ?? null, adjust(assignment, member.personId), {
-        ...desk,
-        outside: outside(member.personId, posts.get(member.personId)?.postId),
-        members: everybody,
-      }),
-    }));
+    .map((member) => {
+      const post = posts.get(member.personId) ?? null;
+      const own = adjust(assignment, member.personId);
+      const around = outside(member.personId, post?.postId);
+      const remindedAt = reminders.get(member.personId);
+      return {
+        key: member.personId,
+        name: member.shownName,
+        left: member.leftAt !== null,
+        ...postShown(post, own, { ...desk, outside: around, members: everybody }),
+        ...(post ? said(post, own, desk) : NOTHING_SAID),
+        postId: post?.postId ?? null,
+        handInId: post?.handInId ?? null,
+        published: post?.audience ?? null,
+        closed: closedOf(post, desk, around),
+        excused: excused.has(member.personId),
+        hasAddress: addressed.has(member.personId),
+        /** Where they have until another time than the others. */
+        until:
+          own.dueAt && own.dueAt.getTime() !== assignment.dueAt?.getTime()
+            ? momentInWords(own.dueAt.getTime(), place.timeZone, place.language)
+            : null,
+        reminded: remindedAt ? weekdayInWords(remindedAt.getTime(), place.timeZone, place.language) : null,
+      };
+    });
   const { dueAt } = nextDue(assignment, place, now);
+  const groupOf = (row: (typeof rows)[number]) =>
+    row.excused && row.handInId === null ? 'excused' : row.state;
   return {
     classId: inClass.id,
     assignmentId,
@@ -49,8 +95,78 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     isSet: assignment.setAt !== null,
     due: dueAt && momentInWords(dueAt.getTime(), place.timeZone, place.language),
     past: dueAt !== null && dueAt < now,
-    groups: STATES.map((state) => ({ state, rows: rows.filter((row) => row.state === state) })).filter(
+    /** The due time that all have, local to the class's time zone. */
+    dueMinute: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
+    rubric: assignment.rubric.length,
+    /** The widest audience that the assignment means its posts for. */
+    audience: assignment.audience,
+    groups: STATES.map((state) => ({ state, rows: rows.filter((row) => groupOf(row) === state) })).filter(
       (group) => group.rows.length > 0,
     ),
   };
+}
+
+const NOTHING_SAID = { figure: null, judged: 0, notes: 0, readBy: [] } as const;
+
+/** What teachers did with each post of an assignment: all of it read at once. */
+async function saidOfAll(assignmentId: string, everybody: readonly MemberRow[]) {
+  const times = groupedBy(await listHandInTimes(database, assignmentId), ({ postId }) => postId);
+  const judgements = await listJudgementsOf(database, assignmentId);
+  const overrulings = await listOverrulingsOf(database, assignmentId);
+  const figures = await listFiguresOf(database, assignmentId);
+  const notes = await countSentNotesOf(database, assignmentId);
+  const readers = groupedBy(await listReadersOf(database, assignmentId), ({ postId }) => postId);
+  const teachers = new Map(
+    everybody.filter((one) => isTeacher(one.role)).map((teacher) => [teacher.personId, teacher]),
+  );
+  return ({ postId, stage, evidence }: PostStateRow, assignment: AssignmentRow, { inClass }: Desk) => {
+    const handedIn = times.get(postId) ?? [];
+    const row = figures.get(postId) ?? null;
+    const levels = judgements.get(postId) ?? [];
+    const grade =
+      evidence &&
+      computeGrade(
+        {
+          assignment,
+          inClass,
+          handIns: handedIn.map(({ handedInAt }) => ({ handedInAt, evidence })),
+          grade: row,
+          post: { stage },
+        },
+        levels,
+        overrulings.get(postId) ?? {},
+      );
+    return {
+      figure: grade && {
+        grade: grade.grade,
+        possible: grade.possible,
+        provisional: grade.provisional && row?.overrideGrade == null,
+        givenBack: row?.givenBack?.grade ?? null,
+      },
+      judged: assignment.rubric.filter((one) => levels.some((level) => level.criterionId === one.id)).length,
+      notes: notes.get(postId) ?? 0,
+      readBy: (readers.get(postId) ?? []).flatMap(({ teacherId }) => {
+        const teacher = teachers.get(teacherId);
+        return teacher ? [{ monogram: monogram(teacher), name: teacherName(teacher) }] : [];
+      }),
+    };
+  };
+}
+
+/** Why a post cannot be given to an audience, by audience; those that it can are not named. */
+function closedOf(post: PostStateRow | null, { inClass }: Desk, outside: Outside) {
+  if (!post) return {};
+  const facts = {
+    ceiling: inClass.ceiling,
+    wished: post.wished,
+    outside,
+    accepted: post.stage === 'accepted',
+    published: post.audience,
+  };
+  return Object.fromEntries(
+    AUDIENCES.flatMap((audience) => {
+      const closed = closedTo(audience, facts);
+      return closed ? [[audience, closed]] : [];
+    }),
+  );
 }

@@ -3,11 +3,12 @@ import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { isStudent } from '../../../core/access/may';
 import { nextDue } from '../../deeds/assignments/growingSteps';
-import { adjusterFor } from '../../tables/adjustments';
+import { adjusterFor, listExcused } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { database } from '../../ground/database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../../deeds/posts/standings';
 import { listGivenBack } from '../../tables/gradeFigures';
+import { listReminders } from '../../tables/reminders';
 import { listNotesBriefly } from '../../tables/notes';
 import type { Desk } from '../../deeds/sessions/desk';
 
@@ -23,6 +24,17 @@ export async function listWork(desk: Desk) {
   const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
   const posts = new Map(heads.map((post) => [post.assignmentId, post]));
   const adjust = await adjusterFor(database, inClass.id);
+  const excused = new Set(
+    (await listExcused(database, inClass.id))
+      .filter((one) => one.personId === personId)
+      .map((one) => one.assignmentId),
+  );
+  const reminders = new Map(
+    (await listReminders(database, { classId: inClass.id, personId })).map((one) => [
+      one.assignmentId,
+      one.words,
+    ]),
+  );
   // What is put away can't be begun any more; what was begun stays.
   const there = assignments.filter((one) => one.putAwayAt === null || posts.has(one.id));
   const given = there.map((assignment) => ({
@@ -35,6 +47,8 @@ export async function listWork(desk: Desk) {
     slats: await slatsOfPosts(begun, inClass, desk.now),
     grades: await listGivenBack(database, postIds),
     notes: await listNotesBriefly(database, postIds, { characters: EXCERPT }),
+    excused,
+    reminders,
   };
   return given.map(({ assignment, post }) => workOn(assignment, post, { ...desk, known })).sort(byDue);
 }
@@ -57,6 +71,9 @@ interface Known {
   readonly slats: Awaited<ReturnType<typeof slatsOfPosts>>;
   readonly grades: Awaited<ReturnType<typeof listGivenBack>>;
   readonly notes: Awaited<ReturnType<typeof listNotesBriefly>>;
+  /** By assignment. */
+  readonly excused: ReadonlySet<string>;
+  readonly reminders: ReadonlyMap<string, string>;
 }
 
 function workOn(
@@ -84,6 +101,13 @@ function workOn(
     postId: post?.id ?? null,
     state: post ? post.stage : ('notBegun' as const),
     slats: known.slats.get(post?.id ?? '') ?? null,
+    /** Whether nothing is asked of them. */
+    excused: known.excused.has(assignment.id),
+    /** What a teacher reminded them of last, until it is handed in. */
+    reminder:
+      post?.stage === 'handedIn' || post?.stage === 'accepted'
+        ? null
+        : (known.reminders.get(assignment.id) ?? null),
     notes: notes?.count ?? 0,
     /** The beginning of what a teacher said last. */
     said: notes?.last ?? null,

@@ -3,6 +3,7 @@ import { teacherName } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
+import { listExcused } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
@@ -43,6 +44,9 @@ export async function todayIn(desk: Desk) {
   const assignments = (await listAssignments(database, inClass.id, now)).filter(
     (assignment) => assignment.setAt !== null && assignment.putAwayAt === null,
   );
+  const excused = new Set(
+    (await listExcused(database, inClass.id)).map((one) => `${one.assignmentId} ${one.personId}`),
+  );
   const waiting = standings.filter((standing) => standing.stage === 'handedIn');
   const [oldest] = waiting;
   return {
@@ -75,7 +79,7 @@ export async function todayIn(desk: Desk) {
         past: dueAt !== null && dueAt < now,
         step,
         notBegun: students
-          .filter((student) => !begun.has(student.personId))
+          .filter(({ personId }) => !begun.has(personId) && !excused.has(`${assignment.id} ${personId}`))
           .map((student) => student.shownName),
         ...countsOf(own, assignment),
       };

@@ -377,6 +377,7 @@ CREATE TABLE adjustments (
   due_at DATETIME(3) NULL COMMENT 'Null where the assignment''s own holds',
   left_out JSON NOT NULL COMMENT 'Ids of requirements',
   limits JSON NOT NULL COMMENT 'Other limits by the id of the requirement',
+  excused_at DATETIME(3) NULL COMMENT 'Since when nothing is asked of them; null for most',
   made_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   made_at DATETIME(3) NOT NULL,
   PRIMARY KEY (assignment_id, person_id),
@@ -384,6 +385,18 @@ CREATE TABLE adjustments (
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
   FOREIGN KEY (made_by) REFERENCES people (id) ON DELETE SET NULL
 ) COMMENT 'What an assignment asks of one student otherwise; only they and the teachers know';
+
+CREATE TABLE reminders (
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  words VARCHAR(1000) NOT NULL,
+  reminded_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (assignment_id, person_id),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (reminded_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'What a teacher reminded a student of last; it stands on their Today until they hand in';
 
 CREATE TABLE assignment_pictures (
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

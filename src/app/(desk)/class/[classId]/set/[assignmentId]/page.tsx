@@ -9,7 +9,7 @@ export default async function AssignmentSetPage({ params }: InClass<'assignmentI
   const set = await maybeSet((await params).assignmentId, desk);
   if (!set) notFound();
   return (
-    <DeskFrame desk={desk} current="assignments">
+    <DeskFrame desk={desk} current="assignments" className="desk">
       <SetPage {...set} />
     </DeskFrame>
   );

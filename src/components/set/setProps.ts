@@ -1,0 +1,41 @@
+import type { Audience } from '../../core/access/audience';
+import type { InSet } from '../../core/posts/setDeeds';
+import type { PostRowShown } from './PostRow';
+
+/** A student in the set of an assignment: how far the post is, what teachers did with it, and what they may do. */
+export interface SetRowShown extends PostRowShown, Omit<InSet, 'state' | 'figure'> {
+  readonly postId: string | null;
+  readonly figure: (NonNullable<InSet['figure']> & { readonly possible: number }) | null;
+  /** How many criteria are judged. */
+  readonly judged: number;
+  /** How many notes were sent. */
+  readonly notes: number;
+  /** The teachers who opened the latest hand-in. */
+  readonly readBy: readonly { readonly monogram: string; readonly name: string }[];
+  /** Whether there is an address to write to. */
+  readonly hasAddress: boolean;
+  /** Until when, where they have another time than the others. */
+  readonly until: string | null;
+  /** When they were reminded last. */
+  readonly reminded: string | null;
+}
+
+export interface SetProps {
+  readonly classId: string;
+  readonly assignmentId: string;
+  readonly title: string;
+  readonly isSet: boolean;
+  readonly due: string | null;
+  readonly past: boolean;
+  /** The due time that all have, `2026-11-19T16:00` in the class's time zone. */
+  readonly dueMinute: string | null;
+  /** How many criteria are judged for it. */
+  readonly rubric: number;
+  /** Whom its posts are meant for at most. */
+  readonly audience: Audience;
+  /** Those that are equally far stand together. */
+  readonly groups: readonly {
+    readonly state: PostRowShown['state'] | 'excused';
+    readonly rows: readonly SetRowShown[];
+  }[];
+}

@@ -1,0 +1,37 @@
+import type { Database } from '../ground/database/database';
+
+export interface ReminderRow {
+  readonly assignmentId: string;
+  readonly personId: string;
+  readonly words: string;
+  readonly at: Date;
+}
+
+/** Keeps what a student was reminded of last. */
+export async function upsertReminder(
+  database: Database,
+  reminder: ReminderRow & { readonly by: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO reminders (assignment_id, person_id, words, reminded_by, at)
+     VALUES (:assignmentId, :personId, :words, :by, :at)
+     ON DUPLICATE KEY UPDATE words = :words, reminded_by = :by, at = :at`,
+    { ...reminder },
+  );
+}
+
+/** The last reminders for an assignment, or of a person in a class. */
+export async function listReminders(
+  database: Database,
+  which: { readonly assignmentId: string } | { readonly classId: string; readonly personId: string },
+): Promise<readonly ReminderRow[]> {
+  const where =
+    'assignmentId' in which
+      ? 'assignment_id = :assignmentId'
+      : 'class_id = :classId AND person_id = :personId';
+  return database.rows(
+    `SELECT assignment_id AS assignmentId, person_id AS personId, words, at
+     FROM reminders JOIN assignments ON assignments.id = assignment_id WHERE ${where}`,
+    { ...which },
+  );
+}
