@@ -9,7 +9,7 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|alike|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
+/** `./porch bench core|roster|alike|pages|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster')
     return benchOnDatabase(root, async () => (await import('../benches/roster')).benchRoster());
@@ -17,6 +17,12 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
     const posts = numberAfter(args, '--posts', 20_000);
     await bundleTasks(root);
     return benchOnDatabase(root, async () => (await import('../benches/alike')).benchAlike(posts));
+  }
+  if (part === 'pages') {
+    await bundleTasks(root);
+    return benchOnDatabase(root, async () =>
+      (await import('../../tests/server/benchPages')).benchPages((what) => console.error(what)),
+    );
   }
   if (part === 'writing') return benchInBrowser();
   if (part === 'first-letter') return benchFirst(root);
@@ -27,7 +33,7 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
     return benchHouse(({ benchKillsHouse }) => benchKillsHouse(numberAfter(args, '--rounds', 20)));
   if (part !== 'core')
     throw new Failure(
-      `There is no benchmark ${part}; there are core, roster, alike, writing, first-letter, weight, hostile, load and kills.`,
+      `There is no benchmark ${part}; there are core, roster, alike, pages, writing, first-letter, weight, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   const { benchAnchors } = await importBundled<typeof import('../benches/anchors')>(

@@ -106,6 +106,7 @@ import { compareOwnWords } from './deeds/evidence/compareOwnWords';
 import { giveMoreTime } from './deeds/assignments/giveMoreTime';
 import { excuseStudents } from './deeds/assignments/excuseStudents';
 import { remindStudents } from './deeds/assignments/remindStudents';
+import { dropOpening } from './deeds/publications/dropOpening';
 import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
@@ -235,6 +236,7 @@ export const USE_CASES = {
   giveMoreTime,
   excuseStudents,
   remindStudents,
+  dropOpening,
   overruleRequirement,
   beAtReview,
   takeSlip,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { goesBeyondClass, narrower, type Audience } from '../../core/access/audience';
 import { DetailsGoingOut } from './DetailsGoingOut';
 import { openDetails } from './openDetails';
@@ -12,20 +12,24 @@ interface ReadersTrayProps extends ReviewRailingProps {
 }
 
 /** Who may read the post: what each choice means, why some are closed; what was chosen counts once it is confirmed. */
-export function ReadersTray({ readers, writer, details, busy, problem, publish, onDone }: ReadersTrayProps) {
+export function ReadersTray(props: ReadersTrayProps) {
+  const { readers, writer, details, busy, problem, publish, dropOpening, onDone } = props;
   const t = useTranslations('review.readers');
-  const { published, choices } = readers;
+  const { published, choices, planned } = readers;
+  const id = useId();
   const was = published ?? 'writerAndTeachers';
   // A consent that ran out keeps it from some of those to whom it was published.
   const reads = readers.now?.to ?? 'writerAndTeachers';
   const [chosen, setChosen] = useState<Audience>(was);
+  /** Local to the class's time zone; empty for now. */
+  const [at, setAt] = useState('');
   const narrows = chosen !== was && narrower(chosen, was) === chosen;
   /** Whether it was asked if what strangers should not know may go out. */
   const [asks, setAsks] = useState(false);
   const goingOut = !narrows && goesBeyondClass(chosen) ? openDetails(details) : [];
   const letRead = async () => {
     const keys = goingOut.map(({ key }) => key);
-    if (await publish(chosen, keys)) onDone();
+    if (await publish(chosen, keys, at || null)) onDone();
   };
   const meaning = (audience: Audience) =>
     audience === 'passphrase' && !readers.classPassphrase && readers.passphraseSince === null
@@ -62,6 +66,29 @@ export function ReadersTray({ readers, writer, details, busy, problem, publish, 
         </label>
       ))}
       {narrows ? <p>{t('narrows')}</p> : null}
+      {!narrows && chosen !== was ? (
+        <label className="grid gap-1" htmlFor={`${id}-at`}>
+          {t('at')}
+          <input
+            id={`${id}-at`}
+            type="datetime-local"
+            className="field"
+            value={at}
+            onChange={({ target }) => setAt(target.value)}
+          />
+        </label>
+      ) : null}
+      {planned ? (
+        <p className={planned.notOpened ? 'problem' : ''}>
+          {t(planned.notOpened ? 'notOpened' : 'planned', {
+            audience: planned.audience,
+            when: planned.when,
+          })}{' '}
+          <button type="button" className="act" disabled={busy} onClick={() => void dropOpening()}>
+            {t('drop')}
+          </button>
+        </p>
+      ) : null}
       <p className="problem" role="alert">
         {problem}
       </p>
@@ -74,7 +101,7 @@ export function ReadersTray({ readers, writer, details, busy, problem, publish, 
         />
       ) : (
         <button className="btn go justify-self-start" disabled={busy || chosen === was}>
-          {t(chosen === 'writerAndTeachers' ? 'takeDown' : narrows ? 'narrow' : 'open')}
+          {t(chosen === 'writerAndTeachers' ? 'takeDown' : narrows ? 'narrow' : at ? 'plan' : 'open')}
         </button>
       )}
     </form>

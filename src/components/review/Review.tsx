@@ -7,6 +7,7 @@ import { useEffect, useRef, useState } from 'react';
 import { addressesOf } from '../../contract/addresses';
 import type { DetailShown } from '../../contract/details/detailShown';
 import type { InputOf } from '../../contract/input';
+import { dropOpening } from '../../contract/publications/dropOpening';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { publish } from '../../contract/publications/publish';
 import { accept } from '../../contract/reviews/accept';
@@ -78,13 +79,13 @@ export function Review(props: ReviewProps) {
     if (done && decides) work.noteSent();
     return done;
   };
-  const letRead = async (audience: Audience, details: readonly string[]) => {
+  const letRead = async (audience: Audience, details: readonly string[], at: string | null) => {
     const { published } = props.readers;
-    const narrows = published !== null && narrower(audience, published) === audience;
+    const narrows = at === null && published !== null && narrower(audience, published) === audience;
     return told(
       narrows
         ? call(narrowPost, { postId, audience })
-        : call(publish, { postId, audience, details: [...details] }),
+        : call(publish, { postId, audience, details: [...details], at }),
     );
   };
   const sendNotes = async () => {
@@ -173,6 +174,7 @@ export function Review(props: ReviewProps) {
         problem={problem}
         act={act}
         publish={letRead}
+        dropOpening={() => told(call(dropOpening, { postId }))}
         notesAtWork={work}
         lostNotes={lostNotes}
         sendNotes={() => void sendNotes()}

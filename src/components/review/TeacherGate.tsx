@@ -43,6 +43,14 @@ export function TeacherGate(props: GateProps) {
               : readers.since
                 ? `, ${t('since', { when: readers.since })}`
                 : ''}
+            {readers.planned ? (
+              <span className={readers.planned.notOpened ? 'problem block' : 'block'}>
+                {t(readers.planned.notOpened ? 'plannedNotOpened' : 'planned', {
+                  audience: readers.planned.audience,
+                  when: readers.planned.when,
+                })}
+              </span>
+            ) : null}
           </div>
           <div>
             <b>{t('grade')}</b>

@@ -90,6 +90,12 @@ export interface ReviewProps {
     /** To whom it was published. */
     readonly published: Audience | null;
     readonly since: string | null;
+    /** To whom it is to be opened at a time, and whether that could not be done when it came; null where nothing is planned. */
+    readonly planned: {
+      readonly audience: Audience;
+      readonly when: string;
+      readonly notOpened: boolean;
+    } | null;
     /** To whom it can be given, and why not to others. */
     readonly choices: readonly { readonly audience: Audience; readonly closed: Closed | null }[];
     readonly inPictures: InPicturesShown;
@@ -134,5 +140,7 @@ export interface ReviewRailingProps extends ReviewProps {
   /** Begins a note on one with other words for it. */
   readonly noteDetail: (detail: DetailShown) => void;
   /** Lets others read it, with the personal details that were seen, by their keys; true when it was done. */
-  readonly publish: (audience: Audience, details: readonly string[]) => Promise<boolean>;
+  readonly publish: (audience: Audience, details: readonly string[], at: string | null) => Promise<boolean>;
+  /** Leaves what was planned. */
+  readonly dropOpening: () => Promise<boolean>;
 }

@@ -126,7 +126,7 @@ function DeedForm({ set, chosen, deed, onGo, onLeave }: DeedFormProps) {
           />
         </label>
       ) : null}
-      {deed === 'moreTime' || deed === 'sendBack' ? (
+      {deed === 'moreTime' || deed === 'sendBack' || deed === 'open' ? (
         <label className="grid gap-1" htmlFor={`${id}-until`}>
           {t(`until.${deed}`)}
           <input

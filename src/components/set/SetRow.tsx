@@ -44,6 +44,11 @@ export function SetRow({ row, rubric, chosen, onChoose }: SetRowProps) {
         {row.reminded && row.state !== 'accepted' && row.state !== 'handedIn' ? (
           <span className="calm block">{t('reminded', { when: row.reminded })}</span>
         ) : null}
+        {row.planned ? (
+          <span className={row.planned.notOpened ? 'problem block' : 'calm block'}>
+            {t(row.planned.notOpened ? 'notOpened' : 'opensAt', { when: row.planned.when })}
+          </span>
+        ) : null}
         {row.readers ? <ReadersOfRow {...row} /> : null}
       </td>
       <td className="calm">{row.handedIn ?? '–'}</td>

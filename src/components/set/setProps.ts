@@ -16,6 +16,8 @@ export interface SetRowShown extends PostRowShown, Omit<InSet, 'state' | 'figure
   readonly hasAddress: boolean;
   /** Until when, where they have another time than the others. */
   readonly until: string | null;
+  /** When it is to be opened, in words, and whether that could not be done when it came; null where nothing is planned. */
+  readonly planned: { readonly when: string; readonly notOpened: boolean } | null;
   /** When they were reminded last. */
   readonly reminded: string | null;
 }

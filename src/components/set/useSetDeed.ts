@@ -97,5 +97,5 @@ function onePost(
   const named = { postId: postId ?? '', handInId: handInId ?? '' };
   if (deed === 'giveBack') return call(giveBackGrade, named);
   if (deed === 'sendBack') return call(sendBack, { ...named, first: words, until: until || null });
-  return call(publish, { postId: named.postId, audience });
+  return call(publish, { postId: named.postId, audience, at: until || null });
 }

@@ -39,6 +39,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   adjustments: ['assignments', 'reviews'],
   // Opening the whole set is noted at the assignment.
   assignments: ['assignments', 'publications'],
+  // What is sent back is not opened at a time any more.
+  plannedOpenings: ['publications', 'reviews'],
   // What own words are compared with goes along to where the same is asked.
   givenSources: ['assignments', 'sources'],
   // Evidence that was measured anew.

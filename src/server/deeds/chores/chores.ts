@@ -4,6 +4,7 @@ import { completeHandIn } from './completeHandIn';
 import { eraseAssignment } from './eraseAssignment';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
+import { openPlanned } from './openPlanned';
 import { openRepetition } from './openRepetition';
 import { sendMail } from './sendMail';
 import { tidyFiles } from './tidyFiles';
@@ -21,6 +22,7 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   tidyFiles: given('tidyFiles', tidyFiles),
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),
+  openPlanned: given('openPlanned', openPlanned),
 };
 
 /** A handler that is given what its kind of job is told, read and checked. */

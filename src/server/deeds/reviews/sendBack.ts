@@ -6,6 +6,7 @@ import { newId } from '../../ground/database/newId';
 import { moveDue } from '../../tables/adjustments';
 import { insertDecision } from '../../tables/decisions';
 import { sendTypedNotes } from '../../tables/notes';
+import { deletePlannedOpening } from '../../tables/plannedOpenings';
 import { updateStage } from '../../tables/posts';
 import { deleteSlipReaders } from '../../tables/slipReaders';
 import { handInUseCase } from '../subjects/handInUseCase';
@@ -22,6 +23,7 @@ export const sendBack = handInUseCase(deed, {
     if (untilAt && untilAt <= now) return refused('review.untilPast', 'until');
     await updateStage(database, post.id, next);
     await deleteSlipReaders(database, post.id);
+    await deletePlannedOpening(database, post.id);
     await sendTypedNotes(database, { postId: post.id, authorId: personId, now });
     await insertDecision(database, {
       id: newId(),

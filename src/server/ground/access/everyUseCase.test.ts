@@ -292,6 +292,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   narrowAudience: ({ postId }) => ({ postId, audience: 'ourClass' }),
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
+  dropOpening: ({ postId }) => ({ postId }),
   compareOwnWords: ({ postId, handInId }) => ({ postId, handInId }),
   overruleRequirement: ({ postId, handInId }) => ({
     postId,

@@ -9,6 +9,7 @@ export interface JobPayloads {
     readonly round: number;
   };
   readonly openRepetition: { readonly assignmentId: string };
+  readonly openPlanned: { readonly postId: string };
   readonly erasePerson: { readonly personId: string };
   readonly eraseClass: { readonly classId: string };
   readonly eraseAssignment: { readonly assignmentId: string };
@@ -33,6 +34,7 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   sendMail: column('mail', withAll({ to: text, subject: text, text })),
   completeHandIn: column('hand-in', withAll({ handInId: id, round: { type: 'integer', minimum: 0 } })),
   openRepetition: column('repetition', withAll({ assignmentId: id })),
+  openPlanned: column('planned opening', withAll({ postId: id })),
   erasePerson: column('person', withAll({ personId: id })),
   eraseClass: column('class', withAll({ classId: id })),
   eraseAssignment: column('assignment', withAll({ assignmentId: id })),

@@ -11,6 +11,7 @@ import { standingsIn } from '../../deeds/assignments/growingSteps';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
+import { findPlannedOpening, type PlannedOpeningRow } from '../../tables/plannedOpenings';
 import { findPassphraseSince, findPostPassphraseSince } from '../../tables/passphrases';
 import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
@@ -120,6 +121,7 @@ export async function maybeReview(
     /** Seals notes that are not saved yet on this device. */
     reader: { id: personId, sealKey: (await findSealKey(database, personId))?.toString('base64') ?? '' },
     readers: {
+      planned: plannedOf(await findPlannedOpening(database, postId), place),
       ...readersOf(found.rows, {
         passphraseSince: await findPostPassphraseSince(database, postId),
         members: [...members.values()],
@@ -137,6 +139,17 @@ export async function maybeReview(
       };
     }),
   };
+}
+
+/** To whom the post is to be opened, and when in words. */
+function plannedOf(planned: PlannedOpeningRow | null, { timeZone, language }: Place) {
+  return (
+    planned && {
+      audience: planned.audience,
+      when: momentInWords(planned.at.getTime(), timeZone, language),
+      notOpened: planned.refused !== null,
+    }
+  );
 }
 
 /** The personal details in a hand-in with what was decided about them; null where it could not be looked through now. */

@@ -19,6 +19,7 @@ import { listJudgementsOf, listOverrulingsOf } from '../../tables/judgements';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { countSentNotesOf } from '../../tables/notes';
 import { listAddressed } from '../../tables/people';
+import { listPlannedOpenings } from '../../tables/plannedOpenings';
 import { listPostStates, type PostStateRow } from '../../tables/postStates';
 import { listReadersOf } from '../../tables/readings';
 import { listReminders } from '../../tables/reminders';
@@ -57,6 +58,9 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       )
     ).map(({ id }) => id),
   );
+  const planned = new Map(
+    (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
+  );
   const said = await saidOfAll(assignmentId, everybody);
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
@@ -64,6 +68,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       const post = posts.get(member.personId) ?? null;
       const own = adjust(assignment, member.personId);
       const around = outside(member.personId, post?.postId);
+      const opening = planned.get(post?.postId ?? '');
       const remindedAt = reminders.get(member.personId);
       return {
         key: member.personId,
@@ -82,6 +87,12 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
           own.dueAt && own.dueAt.getTime() !== assignment.dueAt?.getTime()
             ? momentInWords(own.dueAt.getTime(), place.timeZone, place.language)
             : null,
+        planned: opening
+          ? {
+              when: momentInWords(opening.at.getTime(), place.timeZone, place.language),
+              notOpened: opening.refused !== null,
+            }
+          : null,
         reminded: remindedAt ? weekdayInWords(remindedAt.getTime(), place.timeZone, place.language) : null,
       };
     });

@@ -612,6 +612,18 @@ CREATE TABLE publications (
   FOREIGN KEY (published_by) REFERENCES people (id)
 ) COMMENT 'Who may read it: a revision before an audience, since when; until is set when another took its place or it was taken down';
 
+CREATE TABLE planned_openings (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  audience VARCHAR(20) NOT NULL,
+  details MEDIUMTEXT CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'The keys of the personal details that were seen, as JSON text',
+  at DATETIME(3) NOT NULL,
+  planned_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  planned_at DATETIME(3) NOT NULL,
+  refused VARCHAR(60) NULL COMMENT 'Why it was not opened when its time came; null before that',
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (planned_by) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'To whom a post is to be opened at a time; until then nobody reads it because of it';
+
 CREATE TABLE post_passphrases_shown (
   device_hash BINARY(32) NOT NULL,
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
