@@ -91,7 +91,14 @@ export function teacherName({ givenName, familyName }: Pick<PersonName, 'givenNa
 
 const segmenter = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
-function firstCharacter(text: string): string {
-  for (const { segment } of segmenter.segment(text.trim())) return segment;
+/** Two letters before the first mark that joins others are two characters. */
+const PLAIN = /^[\u0020-\u02ff]{1,2}/u;
+
+function firstCharacter(untrimmed: string): string {
+  const text = untrimmed.trim();
+  // Finding out where a character ends takes long, and most names are written with letters of Latin.
+  const [plain] = PLAIN.exec(text) ?? [];
+  if (plain && (plain.length === 2 || text.length === 1)) return text.slice(0, 1);
+  for (const { segment } of segmenter.segment(text)) return segment;
   return '';
 }

@@ -1,3 +1,4 @@
+import { dateFormat, languageIn, relativeFormat } from './formatters';
 import { localDate } from './zonedTime';
 
 const DAY = 86_400_000;
@@ -14,7 +15,7 @@ export function localMomentInWords(minute: string, locale: string): string {
 
 /** A day in words: "Thursday 19 November", "Donnerstag, 19. November". */
 export function dayInWords(instant: number, timeZone: string, locale: string): string {
-  const text = new Intl.DateTimeFormat(locale, {
+  const text = dateFormat(locale, {
     weekday: 'long',
     day: 'numeric',
     month: 'long',
@@ -26,9 +27,7 @@ export function dayInWords(instant: number, timeZone: string, locale: string): s
 
 /** A day without its weekday: "19 November". */
 export function dateInWords(instant: number, timeZone: string, locale: string): string {
-  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone }).format(
-    new Date(instant),
-  );
+  return dateFormat(locale, { day: 'numeric', month: 'long', timeZone }).format(new Date(instant));
 }
 
 /** The name of a weekday, long or short. */
@@ -38,7 +37,7 @@ export function weekdayInWords(
   locale: string,
   width: 'long' | 'short' = 'long',
 ): string {
-  return new Intl.DateTimeFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
+  return dateFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
 }
 
 /** The short name of the weekday that a local date falls on. */
@@ -49,24 +48,24 @@ export function shortWeekday(date: string, locale: string): string {
 /** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00", in German "16:00 Uhr". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
   const twelveHours = isEnglish(locale);
-  const text = new Intl.DateTimeFormat(locale, {
+  const text = dateFormat(locale, {
     hour: 'numeric',
     minute: '2-digit',
     hourCycle: twelveHours ? 'h12' : 'h23',
     timeZone,
   }).format(new Date(instant));
   if (twelveHours) return text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase();
-  return new Intl.Locale(locale).language === 'de' ? `${text.replace(/ Uhr$/, '')}\u00A0Uhr` : text;
+  return languageIn(locale) === 'de' ? `${text.replace(/ Uhr$/, '')}\u00A0Uhr` : text;
 }
 
 function isEnglish(locale: string): boolean {
-  return new Intl.Locale(locale).language === 'en';
+  return languageIn(locale) === 'en';
 }
 
 /** A moment of the past as one remembers it: "today, 1.20 pm", "yesterday", "Friday", "3 September". */
 export function agoInWords(instant: number, now: number, timeZone: string, locale: string): string {
   const days = daysBetween(localDate(instant, timeZone), localDate(now, timeZone));
-  const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
+  const relative = relativeFormat(locale);
   if (days === 0) return `${relative.format(0, 'day')}, ${timeInWords(instant, timeZone, locale)}`;
   if (days === 1) return relative.format(-1, 'day');
   return days > 0 && days < 7
@@ -76,7 +75,7 @@ export function agoInWords(instant: number, now: number, timeZone: string, local
 
 /** The month of a local date with its year: "July 2027". */
 export function monthInWords(date: string, locale: string): string {
-  return new Intl.DateTimeFormat(locale, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+  return dateFormat(locale, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${date}T00:00:00Z`),
   );
 }

@@ -1,7 +1,7 @@
 import type { ClassRole } from '../../core/access/may';
 import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
-import { LEFT_AT } from '../ground/access/roles';
+import { isHeld, LEFT_AT, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 
 export interface MemberRow {
@@ -40,6 +40,15 @@ export async function listEverMembers(database: Database, classId: string): Prom
   });
   const names = namesInClass(rows);
   return rows.map((row) => ({ ...row, shownName: names.get(row.personId) ?? nameInClass(row) }));
+}
+
+/** How many students are in a class now. */
+export async function countStudents(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ readonly students: number }>(
+    `SELECT COUNT(*) AS students FROM memberships WHERE class_id = :classId AND role IN ${WRITING} AND ${isHeld()}`,
+    { classId },
+  );
+  return row?.students ?? 0;
 }
 
 export async function insertMembership(

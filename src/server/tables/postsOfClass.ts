@@ -1,6 +1,7 @@
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
+import { isHeld, WRITING } from '../ground/access/roles';
 import { OF_NOTHING_DELETED, POST_COLUMNS, type PostRow } from './posts';
 import { type StoredWriting, fromStored } from './writings';
 import { detailsFrom, evidenceFrom } from './columns';
@@ -27,6 +28,57 @@ export async function listStandings(database: Database, classId: string): Promis
     `SELECT ${STANDING} FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
+  );
+}
+
+/** The posts of a class that wait to be read, as `listStandings` has them. */
+export async function listWaitingStandings(
+  database: Database,
+  classId: string,
+): Promise<readonly StandingRow[]> {
+  return database.rows(
+    `SELECT ${STANDING} FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
+    { classId },
+  );
+}
+
+/** How many posts of an assignment are how far, and how many of these are of students who are in the class now. */
+export interface StageCount {
+  readonly assignmentId: string;
+  readonly stage: Stage;
+  readonly posts: number;
+  readonly ofStudents: number;
+}
+
+/** The posts of a class, but those of people deleted, counted by assignment and stage. */
+export async function countStages(database: Database, classId: string): Promise<readonly StageCount[]> {
+  const rows = await database.rows<Omit<StageCount, 'ofStudents'> & { readonly ofStudents: string }>(
+    `SELECT assignment_id AS assignmentId, stage, COUNT(*) AS posts, COUNT(person_id) AS ofStudents
+     FROM posts LEFT JOIN memberships ON memberships.class_id = posts.class_id AND person_id = writer_id
+       AND role IN ${WRITING} AND ${isHeld()}
+     WHERE posts.class_id = :classId AND assignment_id IS NOT NULL AND ${OF_NOTHING_DELETED}
+     GROUP BY assignment_id, stage`,
+    { classId },
+  );
+  return rows.map((row) => ({ ...row, ofStudents: Number(row.ofStudents) }));
+}
+
+/** Who of the students of a class has begun no post for which of some assignments. */
+export async function listNotBegun(
+  database: Database,
+  classId: string,
+  assignmentIds: readonly string[],
+): Promise<readonly { readonly assignmentId: string; readonly personId: string }[]> {
+  if (assignmentIds.length === 0) return [];
+  return database.rows(
+    `SELECT asked.id AS assignmentId, person_id AS personId FROM memberships
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     WHERE class_id = :classId AND role IN ${WRITING} AND ${isHeld()}
+       AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = asked.id AND writer_id = person_id)
+       AND NOT EXISTS (SELECT 1 FROM adjustments WHERE adjustments.assignment_id = asked.id
+         AND adjustments.person_id = memberships.person_id AND excused_at IS NOT NULL)`,
+    { classId, ids: JSON.stringify(assignmentIds) },
   );
 }
 

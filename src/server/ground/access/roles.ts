@@ -12,6 +12,9 @@ export const LEFT_AT = 'COALESCE(left_at, IF(until <= UTC_TIMESTAMP(3), until, N
 /** SQL: the roles of those who teach. */
 export const TEACHING = `(${TEACHING_ROLES.map((role) => `'${role}'`).join(', ')})`;
 
+/** SQL: the roles of those who write. */
+export const WRITING = `('student', 'studentEditor')`;
+
 /** A person's role in a class, or null for somebody who does not belong to it. */
 export async function findRole(
   database: Database,

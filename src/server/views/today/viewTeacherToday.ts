@@ -1,18 +1,24 @@
 import { isStudent, may } from '../../../core/access/may';
+import { groupedBy } from '../../../core/groupedBy';
 import { teacherName } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
-import { listExcused } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
-import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { countStudents, listEverMembers, type MemberRow } from '../../tables/memberships';
 import { listWritersBeyond } from '../../tables/publications';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { countOpenCases } from '../../tables/cases';
 import { listAskedPages } from '../../tables/pages';
 import { database } from '../../ground/database/database';
-import { listStandings, type StandingRow } from '../../tables/postsOfClass';
+import {
+  countStages,
+  listNotBegun,
+  listWaitingStandings,
+  type StageCount,
+  type StandingRow,
+} from '../../tables/postsOfClass';
 import type { Desk } from '../../deeds/sessions/desk';
 import { weekAround } from './week';
 
@@ -38,17 +44,19 @@ export async function maybeTeacherToday(desks: readonly Desk[]) {
 export async function todayIn(desk: Desk) {
   const { inClass, now, place } = desk;
   const { timeZone, language } = place;
-  const members = await listEverMembers(database, inClass.id);
-  const students = members.filter((member) => member.leftAt === null && isStudent(member.role));
-  const standings = await listStandings(database, inClass.id);
+  // Names are read where somebody is named: most days nobody is.
+  let known: readonly MemberRow[] | null = null;
+  const members = async () => (known ??= await listEverMembers(database, inClass.id));
+  const students = async () =>
+    (await members()).filter((member) => member.leftAt === null && isStudent(member.role));
   const assignments = (await listAssignments(database, inClass.id, now)).filter(
     (assignment) => assignment.setAt !== null && assignment.putAwayAt === null,
   );
-  const excused = new Set(
-    (await listExcused(database, inClass.id)).map((one) => `${one.assignmentId} ${one.personId}`),
-  );
-  const waiting = standings.filter((standing) => standing.stage === 'handedIn');
+  const counts = groupedBy(await countStages(database, inClass.id), (one) => one.assignmentId);
+  const waiting = await listWaitingStandings(database, inClass.id);
   const [oldest] = waiting;
+  const lines = await listLeftLines(database, inClass.id);
+  const notBegun = await notBegunIn(desk, assignments, counts, members);
   return {
     classId: inClass.id,
     title: inClass.title,
@@ -66,10 +74,8 @@ export async function todayIn(desk: Desk) {
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
     /** Who took the class over and left a line about it lately. */
-    linesLeft: linesOfSupply(members, await listLeftLines(database, inClass.id), desk),
+    linesLeft: lines.length === 0 ? [] : linesOfSupply(await members(), lines, desk),
     assignments: assignments.map((assignment) => {
-      const own = standings.filter((standing) => standing.assignmentId === assignment.id);
-      const begun = new Set(own.map((standing) => standing.writerId));
       const { dueAt, step } = nextDue(assignment, place, now);
       return {
         id: assignment.id,
@@ -78,21 +84,52 @@ export async function todayIn(desk: Desk) {
         dueDate: dueAt && localDate(dueAt.getTime(), timeZone),
         past: dueAt !== null && dueAt < now,
         step,
-        notBegun: students
-          .filter(({ personId }) => !begun.has(personId) && !excused.has(`${assignment.id} ${personId}`))
-          .map((student) => student.shownName),
-        ...countsOf(own, assignment),
+        notBegun: notBegun.get(assignment.id) ?? [],
+        ...countsOf(
+          counts.get(assignment.id) ?? [],
+          waiting.filter((standing) => standing.assignmentId === assignment.id),
+          assignment,
+        ),
       };
     }),
   };
 }
 
-function countsOf(own: readonly StandingRow[], assignment: AssignmentRow) {
-  const waiting = own.filter((standing) => standing.stage === 'handedIn');
-  const accepted = own.filter((standing) => standing.stage === 'accepted').length;
+/** By assignment, the names of the students who have not begun; they are looked for only where fewer have than there are. */
+async function notBegunIn(
+  { inClass }: Desk,
+  assignments: readonly AssignmentRow[],
+  counts: ReadonlyMap<string, readonly StageCount[]>,
+  members: () => Promise<readonly MemberRow[]>,
+): Promise<ReadonlyMap<string, readonly string[]>> {
+  const students = await countStudents(database, inClass.id);
+  const open = assignments.filter(
+    ({ id }) => (counts.get(id) ?? []).reduce((sum, one) => sum + one.ofStudents, 0) < students,
+  );
+  const missing = groupedBy(
+    await listNotBegun(
+      database,
+      inClass.id,
+      open.map(({ id }) => id),
+    ),
+    (one) => one.assignmentId,
+  );
+  if (missing.size === 0) return new Map();
+  const everybody = await members();
+  return new Map(
+    [...missing].map(([id, ones]) => {
+      const ids = new Set(ones.map(({ personId }) => personId));
+      return [id, everybody.filter((one) => ids.has(one.personId)).map((one) => one.shownName)];
+    }),
+  );
+}
+
+function countsOf(counts: readonly StageCount[], waiting: readonly StandingRow[], assignment: AssignmentRow) {
+  const of = (stage: StageCount['stage']) => counts.find((one) => one.stage === stage)?.posts ?? 0;
+  const accepted = of('accepted');
   return {
-    handedIn: own.filter((standing) => standing.stage !== 'draft').length,
-    writing: own.filter((standing) => standing.stage === 'draft').length,
+    handedIn: of('handedIn') + of('sentBack') + accepted,
+    writing: of('draft'),
     waiting: waiting.length,
     again: waiting.filter((standing) => (standing.ordinal ?? 1) > 1).length,
     firstWaiting: waiting[0]?.postId ?? null,
@@ -102,12 +139,16 @@ function countsOf(own: readonly StandingRow[], assignment: AssignmentRow) {
 }
 
 /** Whose consent has run out, or is not there, while something of theirs is meant for readers outside the class. */
-async function consentsOver({ personId, role, inClass, now }: Desk, students: readonly MemberRow[]) {
+async function consentsOver(
+  { personId, role, inClass, now }: Desk,
+  students: () => Promise<readonly MemberRow[]>,
+) {
   // Whoever may not ask for a consent is not told that one is missing.
   if (!inClass.consentNeeded || !may({ personId, role }, 'roster.read', {})) return [];
   const beyond = new Set(await listWritersBeyond(database, inClass.id));
-  const outside = await listAppearances(database, inClass, { members: students, now });
-  return students
+  const members = await students();
+  const outside = await listAppearances(database, inClass, { members, now });
+  return members
     .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
     .map((student) => ({ personId: student.personId, name: student.shownName }));
 }

@@ -462,6 +462,7 @@ CREATE TABLE posts (
   UNIQUE KEY posts_one_each (assignment_id, writer_id),
   UNIQUE KEY posts_address (class_id, address),
   KEY posts_writer (writer_id),
+  KEY posts_stage (class_id, stage, assignment_id, writer_id),
   FOREIGN KEY (class_id) REFERENCES classes (id),
   FOREIGN KEY (assignment_id) REFERENCES assignments (id),
   FOREIGN KEY (writer_id) REFERENCES people (id)

@@ -1,0 +1,34 @@
+/** So many are kept: more than a school has languages, time zones and ways to write a day. */
+const MOST = 500;
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+const relatives = new Map<string, Intl.RelativeTimeFormat>();
+const languages = new Map<string, string>();
+
+/** The format of a language for dates; making one anew takes a hundred times as long as using it. */
+export function dateFormat(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  return kept(
+    formats,
+    `${locale} ${JSON.stringify(options)}`,
+    () => new Intl.DateTimeFormat(locale, options),
+  );
+}
+
+/** The same for how long ago something was. */
+export function relativeFormat(locale: string): Intl.RelativeTimeFormat {
+  return kept(relatives, locale, () => new Intl.RelativeTimeFormat(locale, { numeric: 'auto' }));
+}
+
+/** The language of a locale: `en` of `en-GB`. */
+export function languageIn(locale: string): string {
+  return kept(languages, locale, () => new Intl.Locale(locale).language);
+}
+
+function kept<Value>(known: Map<string, Value>, key: string, make: () => Value): Value {
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  if (known.size >= MOST) known.clear();
+  const made = make();
+  known.set(key, made);
+  return made;
+}
