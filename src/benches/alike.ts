@@ -53,7 +53,7 @@ export async function benchAlike(posts: number): Promise<readonly Measurement[]>
 /** One post of a class, what looks it up, and the one query of that alone. */
 async function writtenIn({ id: classId, students }: Klass) {
   const body = readMarkdown(`${text(-1)}\n\n${PASSAGE}.`);
-  const writer = { writerId: students[0]!, body: JSON.stringify(body.toJSON()) };
+  const writer = { writerId: students[0]!, by: 'bench', body: JSON.stringify(body.toJSON()) };
   const classIds = await listTaughtAlong(database, classId);
   const assignment = { starters: [], outline: [], sharedId: null };
   const asked = {

@@ -106,6 +106,7 @@ import { compareOwnWords } from './deeds/evidence/compareOwnWords';
 import { giveMoreTime } from './deeds/assignments/giveMoreTime';
 import { excuseStudents } from './deeds/assignments/excuseStudents';
 import { remindStudents } from './deeds/assignments/remindStudents';
+import { planOpening } from './deeds/publications/planOpening';
 import { dropOpening } from './deeds/publications/dropOpening';
 import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
@@ -237,6 +238,7 @@ export const USE_CASES = {
   excuseStudents,
   remindStudents,
   dropOpening,
+  planOpening,
   overruleRequirement,
   beAtReview,
   takeSlip,

@@ -9,6 +9,7 @@ import type { DetailShown } from '../../contract/details/detailShown';
 import type { InputOf } from '../../contract/input';
 import { dropOpening } from '../../contract/publications/dropOpening';
 import { narrowPost } from '../../contract/publications/narrowPost';
+import { planOpening } from '../../contract/publications/planOpening';
 import { publish } from '../../contract/publications/publish';
 import { accept } from '../../contract/reviews/accept';
 import { openHandIn } from '../../contract/reviews/openHandIn';
@@ -82,11 +83,9 @@ export function Review(props: ReviewProps) {
   const letRead = async (audience: Audience, details: readonly string[], at: string | null) => {
     const { published } = props.readers;
     const narrows = at === null && published !== null && narrower(audience, published) === audience;
-    return told(
-      narrows
-        ? call(narrowPost, { postId, audience })
-        : call(publish, { postId, audience, details: [...details], at }),
-    );
+    const opening = { postId, audience, details: [...details] };
+    if (narrows) return told(call(narrowPost, { postId, audience }));
+    return told(at === null ? call(publish, opening) : call(planOpening, { ...opening, at }));
   };
   const sendNotes = async () => {
     if (await work.flush()) await wait(work.send());

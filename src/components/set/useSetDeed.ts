@@ -5,6 +5,7 @@ import { useRef, useState } from 'react';
 import { excuseStudents } from '../../contract/assignments/excuseStudents';
 import { giveMoreTime } from '../../contract/assignments/giveMoreTime';
 import { remindStudents } from '../../contract/assignments/remindStudents';
+import { planOpening } from '../../contract/publications/planOpening';
 import { publish } from '../../contract/publications/publish';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
@@ -97,5 +98,6 @@ function onePost(
   const named = { postId: postId ?? '', handInId: handInId ?? '' };
   if (deed === 'giveBack') return call(giveBackGrade, named);
   if (deed === 'sendBack') return call(sendBack, { ...named, first: words, until: until || null });
-  return call(publish, { postId: named.postId, audience, at: until || null });
+  const opening = { postId: named.postId, audience };
+  return until ? call(planOpening, { ...opening, at: until }) : call(publish, opening);
 }

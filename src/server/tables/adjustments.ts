@@ -88,12 +88,15 @@ export async function upsertAdjustment(
   );
 }
 
-/** Gives one student until a moment; what else is asked of them otherwise stays. */
+/** Gives some students until a moment; what else is asked of them otherwise stays. */
 export async function moveDue(
   database: Database,
-  moved: {
+  {
+    personIds,
+    ...moved
+  }: {
     readonly assignmentId: string;
-    readonly personId: string;
+    readonly personIds: readonly string[];
     readonly dueAt: Date;
     readonly by: string;
     readonly at: Date;
@@ -101,18 +104,22 @@ export async function moveDue(
 ): Promise<void> {
   await database.change(
     `INSERT INTO adjustments (assignment_id, person_id, due_at, left_out, limits, made_by, made_at)
-     VALUES (:assignmentId, :personId, :dueAt, '[]', '{}', :by, :at)
+     SELECT :assignmentId, id, :dueAt, '[]', '{}', :by, :at
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
      ON DUPLICATE KEY UPDATE due_at = :dueAt, made_by = :by, made_at = :at`,
-    { ...moved },
+    { ...moved, ids: JSON.stringify(personIds) },
   );
 }
 
-/** Notes that nothing is asked of a student, or with null that it is again; what else is asked otherwise stays. */
+/** Notes that nothing is asked of some students, or with null that it is again; what else is asked otherwise stays. */
 export async function updateExcused(
   database: Database,
-  excusing: {
+  {
+    personIds,
+    ...excusing
+  }: {
     readonly assignmentId: string;
-    readonly personId: string;
+    readonly personIds: readonly string[];
     readonly excusedAt: Date | null;
     readonly by: string;
     readonly at: Date;
@@ -120,10 +127,11 @@ export async function updateExcused(
 ): Promise<void> {
   await database.change(
     `INSERT INTO adjustments (assignment_id, person_id, left_out, limits, excused_at, made_by, made_at)
-     VALUES (:assignmentId, :personId, '[]', '{}', :excusedAt, :by, :at)
+     SELECT :assignmentId, id, '[]', '{}', :excusedAt, :by, :at
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
      ON DUPLICATE KEY UPDATE excused_at = IF(:excusedAt IS NULL, NULL, COALESCE(excused_at, :excusedAt)),
        made_by = :by, made_at = :at`,
-    { ...excusing },
+    { ...excusing, ids: JSON.stringify(personIds) },
   );
 }
 

@@ -7,16 +7,20 @@ export interface ReminderRow {
   readonly at: Date;
 }
 
-/** Keeps what a student was reminded of last. */
-export async function upsertReminder(
+/** Keeps what some students were reminded of last. */
+export async function upsertReminders(
   database: Database,
-  reminder: ReminderRow & { readonly by: string },
+  {
+    personIds,
+    ...reminder
+  }: Omit<ReminderRow, 'personId'> & { readonly personIds: readonly string[]; readonly by: string },
 ): Promise<void> {
   await database.change(
     `INSERT INTO reminders (assignment_id, person_id, words, reminded_by, at)
-     VALUES (:assignmentId, :personId, :words, :by, :at)
+     SELECT :assignmentId, id, :words, :by, :at
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
      ON DUPLICATE KEY UPDATE words = :words, reminded_by = :by, at = :at`,
-    { ...reminder },
+    { ...reminder, ids: JSON.stringify(personIds) },
   );
 }
 

@@ -9,8 +9,7 @@ export const excuseStudents = assignmentUseCase(deed, {
     const asked = await askedStudents(database, inClass.id, personIds);
     if (!asked.ok) return asked;
     const excusedAt = excused ? now : null;
-    for (const { personId } of asked.value)
-      await updateExcused(database, { assignmentId: assignment.id, personId, excusedAt, by, at: now });
+    await updateExcused(database, { assignmentId: assignment.id, personIds, excusedAt, by, at: now });
     return done({ changed: personIds.length });
   },
 });

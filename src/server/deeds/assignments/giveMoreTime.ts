@@ -12,8 +12,7 @@ export const giveMoreTime = assignmentUseCase(deed, {
     const dueAt = new Date(instantOf(due, inClass.timeZone));
     if (!assignment.dueAt) return refused('assignment.noDueToMove', 'due');
     if (dueAt < assignment.dueAt) return refused('assignment.dueBefore', 'due');
-    for (const { personId } of asked.value)
-      await moveDue(database, { assignmentId: assignment.id, personId, dueAt, by, at: now });
+    await moveDue(database, { assignmentId: assignment.id, personIds, dueAt, by, at: now });
     return done({ moved: personIds.length });
   },
 });

@@ -4,7 +4,7 @@ import { done, refused } from '../../ground/access/useCase';
 import { sendMail } from '../../ground/mail/sendMail';
 import { getSettings } from '../../ground/settings/settings';
 import { listAddressed } from '../../tables/people';
-import { listReminders, upsertReminder } from '../../tables/reminders';
+import { listReminders, upsertReminders } from '../../tables/reminders';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { askedStudents } from './askedStudents';
 
@@ -29,8 +29,7 @@ export const remindStudents = assignmentUseCase(deed, {
         const before = last.get(personId);
         return before?.words !== words || now.getTime() - before.at.getTime() > AT_ONCE;
       });
-    for (const personId of reminded)
-      await upsertReminder(database, { assignmentId, personId, words, by, at: now });
+    await upsertReminders(database, { assignmentId, personIds: reminded, words, by, at: now });
     const addressed = await listAddressed(database, reminded);
     const link = `${getSettings().origin}/today`;
     for (const { email, language } of addressed)

@@ -14,14 +14,15 @@ export function givenIn({ starters, outline }: Pick<AssignmentRow, 'starters' | 
 /**
  * The posts in some classes, or of the same assignment elsewhere, that have words in a row with one: the same that comparing it with
  * every one of these finds. Null where it is too much to be looked through.
+ * @param post with who asks
  */
 export async function findAlike(
   database: Database,
-  { writerId, body }: Pick<PostRow, 'writerId' | 'body'>,
+  { writerId, body, by }: Pick<PostRow, 'writerId' | 'body'> & { readonly by: string },
   assignment: Pick<AssignmentRow, 'starters' | 'outline' | 'sharedId'>,
   classIds: readonly string[],
 ): Promise<readonly MaybeAlike[] | null> {
-  const own = await work('ownWordsOf', { body, given: givenIn(assignment) }, writerId);
+  const own = await work('ownWordsOf', { body, given: givenIn(assignment) }, by);
   if (!own.ok) return null;
   const { rows, fingerprints } = own.value;
   const maybe = await listMaybeAlike(database, {
@@ -32,6 +33,6 @@ export async function findAlike(
   });
   if (maybe.length === 0) return [];
   const others = maybe.map(({ id, words }) => ({ id, words }));
-  const alike = await work('alikeAmong', { rows, others }, writerId);
+  const alike = await work('alikeAmong', { rows, others }, by);
   return alike.ok ? maybe.filter(({ id }) => alike.value.includes(id)) : null;
 }

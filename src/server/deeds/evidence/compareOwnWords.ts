@@ -23,7 +23,7 @@ export const compareOwnWords = handInUseCase(deed, {
     if (!revision) return refused('post.tooMuch');
     const { body } = revision;
     const taught = await taughtBy(database, personId, inClass);
-    const posts = await findAlike(database, { writerId: post.writerId, body }, assignment, [
+    const posts = await findAlike(database, { writerId: post.writerId, body, by: personId }, assignment, [
       ...taught.keys(),
     ]);
     if (!posts) return refused('post.tooMuch');

@@ -96,7 +96,7 @@ async function othersOf(
 ): Promise<Pick<Measuring, 'others'>> {
   if (!asksFor(assignment.requirements, 'ownWords')) return {};
   const classIds = await listTaughtAlong(database, inClass.id);
-  const posts = await findAlike(database, post, assignment, classIds);
+  const posts = await findAlike(database, { ...post, by: post.writerId }, assignment, classIds);
   if (!posts) throw new TooMuchToMeasure('tooMuch');
   return {
     others: [

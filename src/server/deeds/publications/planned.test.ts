@@ -22,7 +22,7 @@ import { sendBack } from '../reviews/sendBack';
 import { findPost } from '../../tables/posts';
 import { dropOpening } from './dropOpening';
 import { narrowPost } from './narrowPost';
-import { publish } from './publish';
+import { planOpening } from './planOpening';
 
 const house = freshHouse();
 let named: { readonly postId: string; readonly handInId: string };
@@ -35,8 +35,8 @@ beforeEach(async () => {
 /** An hour after now in the class's time zone. */
 const LATER = '2026-11-17T13:00';
 const THEN = new Date('2026-11-17T13:00:00Z');
-const plan = (audience = 'everyone', at: string | null = LATER, who: 'teacher' | 'coTeacher' = 'teacher') =>
-  as(house, who, publish, { postId: named.postId, audience, at });
+const plan = (audience = 'everyone', at = LATER, who: 'teacher' | 'coTeacher' = 'teacher') =>
+  as(house, who, planOpening, { postId: named.postId, audience, at });
 const comes = (at = THEN) => openPlanned({ postId: named.postId }, 'job', at);
 const readBy = async () => (await findPublication(database, named.postId))?.audience ?? null;
 const planned = () => findPlannedOpening(database, named.postId);
@@ -59,6 +59,8 @@ test('a post opens when its time has come, once, and nobody reads it before', as
 test('a time that is over, or for nobody, is refused', async () => {
   expect(await plan('everyone', '2026-11-17T11:00')).toMatchObject({ code: 'publish.timePast', field: 'at' });
   expect(await plan('writerAndTeachers')).toMatchObject({ code: 'publish.timePast' });
+  for (const at of ['2026-13-01T10:00', '2026-12-32T10:00', '2026-12-01T24:00', '0000-01-01T00:00'])
+    expect(await plan('everyone', at)).toMatchObject({ code: 'input.pattern', field: 'at' });
   expect(await planned()).toBeNull();
 });
 

@@ -38,7 +38,7 @@ export const sendBack = handInUseCase(deed, {
     if (untilAt && assignment.dueAt && untilAt > assignment.dueAt)
       await moveDue(database, {
         assignmentId: assignment.id,
-        personId: post.writerId,
+        personIds: [post.writerId],
         dueAt: untilAt,
         by: personId,
         at: now,

@@ -293,6 +293,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   handIn: ({ postId }) => ({ postId, version: 2 }),
   takeBack: ({ postId }) => ({ postId }),
   dropOpening: ({ postId }) => ({ postId }),
+  planOpening: ({ postId }) => ({ postId, audience: 'ourClass', at: '2027-11-24T16:00' }),
   compareOwnWords: ({ postId, handInId }) => ({ postId, handInId }),
   overruleRequirement: ({ postId, handInId }) => ({
     postId,

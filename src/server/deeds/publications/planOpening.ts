@@ -1,0 +1,24 @@
+import { planOpening as deed } from '../../../contract/publications/planOpening';
+import { instantOf } from '../../../core/timing/zonedTime';
+import { done, refused } from '../../ground/access/useCase';
+import { insertJob } from '../../ground/jobs/queries';
+import { upsertPlannedOpening } from '../../tables/plannedOpenings';
+import { lookAhead } from '../details/detailsAhead';
+import { postUseCase } from '../subjects/postUseCase';
+import { revisionToOpen } from './toOpen';
+
+export const planOpening = postUseCase(deed, {
+  turn: true,
+  prepare: ({ audience }, facts, { database, personId }) =>
+    lookAhead(database, facts, { audience, by: personId }),
+  async run({ audience, at, details = [] }, facts, { database, personId: by, now }, ahead) {
+    const { post, inClass } = facts;
+    const opensAt = new Date(instantOf(at, inClass.timeZone));
+    if (opensAt <= now || audience === 'writerAndTeachers') return refused('publish.timePast', 'at');
+    const revision = await revisionToOpen(database, facts, ahead, { audience, seen: details });
+    if (!revision.ok) return revision;
+    await upsertPlannedOpening(database, { postId: post.id, audience, details, at: opensAt, by, now });
+    await insertJob(database, { kind: 'openPlanned', payload: { postId: post.id }, at: opensAt });
+    return done(null);
+  },
+});
