@@ -64,6 +64,10 @@ const SOL = {
   ],
 } as const;
 
+/** What a classmate handed in for something else, and another one takes over. */
+const TAKEN_OVER =
+  'Behind the shed lies a log that fell in a storm before I was born. Three kinds of moss share it, and each keeps to its own side. I drew a map of them in October and again this week, and the border had moved by a thumb.';
+
 /** Asks the server as the page of that person would. */
 async function ask<Value>(person: Person, useCase: string, input: object): Promise<Value> {
   const { value, code } = await person.driver.executeAsyncScript<{
@@ -138,7 +142,7 @@ beforeAll(async () => {
   // A classmate's posts, to comment on and to be like.
   await signIn(teacher, 'Vera');
   await handInFor(teacher, small, 'A leaf', 'Moss grows on the gate.');
-  await handInFor(teacher, alike, 'My gate', [...PIM.saw, ...PIM.thought].join(' '));
+  await handInFor(teacher, alike, 'My log', TAKEN_OVER);
   await teacher.leave();
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -325,7 +329,7 @@ test('what only the server can see is said at the gate, by its name', async () =
   await signIn(writer, 'Sol');
   await writer.press('Begin In your own words');
   const text = await writer.field('Your text');
-  await text.sendKeys([...PIM.saw, ...PIM.thought].join(' '));
+  await text.sendKeys(TAKEN_OVER);
   await writer.press('Hand in', GATE);
   await writer.press('Hand it in', GATE);
   await writer.sees('“Own words” was looked at just now: 100 per cent like others’, at most 40.');

@@ -26,7 +26,7 @@ test('a student writes and hands in on a phone', async () => {
   await writer.sees('Look up on three different days');
   await (await writer.find(By.xpath("//summary[contains(., 'What is asked')]"))).click();
   await writer.sees('Next: Words');
-  await writer.press('Show all 6');
+  await writer.press('Show all 7');
   await writer.sees('One is done, four to finish');
   await writer.press('Labels', "//*[@role='dialog']");
   await writer.press('stratus', "//*[@role='dialog']");

@@ -9,7 +9,7 @@ export function SentBack({ by, when, until, first }: SentBackShown) {
       <b>{t('by', { by, when })}</b>
       {until ? <p>{t('until', { until })}</p> : null}
       {first ? (
-        <p dir="auto">
+        <p dir="auto" className="whitespace-pre-line">
           {t('first')} {first}
         </p>
       ) : null}
