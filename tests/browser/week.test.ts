@@ -77,7 +77,10 @@ test('a teacher says who is in a picture, and Escape leaves the question', async
   await (await teacher.field('Mara')).sendKeys(Key.ESCAPE);
   await teacher.driver.wait(async () => !(await teacher.shows('Who is in this picture?')), 20_000);
   // Who left goes on from there.
-  expect(await (await teacher.driver.switchTo().activeElement()).getTagName()).not.toBe('body');
+  await teacher.driver.wait(
+    async () => (await teacher.driver.switchTo().activeElement().getTagName()) !== 'body',
+    20_000,
+  );
   await teacher.press('Who is in it?');
   await (await teacher.field('These people')).click();
   await (await teacher.field('Mara')).click();

@@ -164,9 +164,8 @@ function Reaches({ deed, chosen, asked, reached }: ReachesProps) {
     const why = notReached(deed, row, asked);
     if (why === null) return [];
     const shut = row.closed[asked.audience];
-    const inPictures = row.readers?.inPictures ?? { whose: 'people', names: '' };
     return why === 'closed' && shut
-      ? [{ name: row.name, why: closed(shut, { name: row.name, ...inPictures }) }]
+      ? [{ name: row.name, why: closed(shut, { name: row.name, ...row.inPictures }) }]
       : [{ name: row.name, why: t(`not.${why}`) }];
   });
   const withAddress = reached.filter(({ hasAddress }) => hasAddress).length;

@@ -1,3 +1,4 @@
+import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import type { Audience } from '../../core/access/audience';
 import type { InSet } from '../../core/posts/setDeeds';
 import type { PostRowShown } from './PostRow';
@@ -12,6 +13,8 @@ export interface SetRowShown extends PostRowShown, Omit<InSet, 'state' | 'figure
   readonly notes: number;
   /** The teachers who opened the latest hand-in. */
   readonly readBy: readonly { readonly monogram: string; readonly name: string }[];
+  /** Of the people of the class, who in its pictures keeps it from readers outside. */
+  readonly inPictures: InPicturesShown;
   /** Whether there is an address to write to. */
   readonly hasAddress: boolean;
   /** Until when, where they have another time than the others. */

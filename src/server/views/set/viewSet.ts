@@ -9,6 +9,7 @@ import { localMinute } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import type { Desk } from '../../deeds/sessions/desk';
+import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor, listAdjustments } from '../../tables/adjustments';
@@ -80,6 +81,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
         closed: closedOf(post, desk, around),
+        inPictures: inPicturesShown(around, everybody),
         excused: excused.has(member.personId),
         hasAddress: addressed.has(member.personId),
         /** Where they have until another time than the others. */
