@@ -175,15 +175,7 @@ function Reaches({ deed, chosen, asked, reached }: ReachesProps) {
       {deed === 'remind' && reached.length > 0 ? (
         <p className="calm">{t('mailed', { count: withAddress })}</p>
       ) : null}
-      {without.length > 0 ? (
-        <ul className="not-reached">
-          {without.map(({ name, why }) => (
-            <li key={name} dir="auto">
-              <b>{name}</b> {why}
-            </li>
-          ))}
-        </ul>
-      ) : null}
+      {without.length > 0 ? <NamesWithWhy names={without} /> : null}
     </div>
   );
 }
@@ -203,13 +195,9 @@ function Progress({
       </p>
       {running ? <progress max={of} value={done + failed.length} aria-label={t(`deed.${deed}`)} /> : null}
       {failed.length > 0 ? (
-        <ul className="not-reached" role="alert">
-          {failed.map(({ name, why }) => (
-            <li key={name} dir="auto">
-              <b>{name}</b> {why}
-            </li>
-          ))}
-        </ul>
+        <div role="alert">
+          <NamesWithWhy names={failed} />
+        </div>
       ) : null}
       <span>
         <button type="button" className="act" onClick={running ? stop : forget}>
@@ -217,5 +205,21 @@ function Progress({
         </button>
       </span>
     </div>
+  );
+}
+
+function NamesWithWhy({
+  names,
+}: {
+  readonly names: readonly { readonly name: string; readonly why: string }[];
+}) {
+  return (
+    <ul className="not-reached">
+      {names.map(({ name, why }) => (
+        <li key={name} dir="auto">
+          <b>{name}</b> {why}
+        </li>
+      ))}
+    </ul>
   );
 }

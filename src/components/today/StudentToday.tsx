@@ -59,33 +59,12 @@ export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) 
             })),
         }))}
       />
-      <section className="mt-9">
-        <h2 className="section-head">{t('toWrite', { count: open.length })}</h2>
-        <ul className="rows">
-          {open.map((one) => (
-            <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
-          ))}
-        </ul>
-      </section>
+      <WorkList heading={t('toWrite', { count: open.length })} work={open} classOf={classOf} />
       {excused.length > 0 ? (
-        <section className="mt-9">
-          <h2 className="section-head">{t('excusedFrom', { count: excused.length })}</h2>
-          <ul className="rows">
-            {excused.map((one) => (
-              <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
-            ))}
-          </ul>
-        </section>
+        <WorkList heading={t('excusedFrom', { count: excused.length })} work={excused} classOf={classOf} />
       ) : null}
-      {away.length ? (
-        <section className="mt-9">
-          <h2 className="section-head">{t('withTeacher', { count: away.length })}</h2>
-          <ul className="rows">
-            {away.map((one) => (
-              <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
-            ))}
-          </ul>
-        </section>
+      {away.length > 0 ? (
+        <WorkList heading={t('withTeacher', { count: away.length })} work={away} classOf={classOf} />
       ) : null}
       {toRead.length > 0 ? (
         <section className="mt-9">
@@ -108,5 +87,25 @@ export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) 
         </section>
       ) : null}
     </main>
+  );
+}
+
+interface WorkListProps {
+  readonly heading: string;
+  readonly work: readonly WorkShown[];
+  /** The class of each, where rows of several stand together. */
+  readonly classOf: (one: WorkShown) => string | null;
+}
+
+function WorkList({ heading, work, classOf }: WorkListProps) {
+  return (
+    <section className="mt-9">
+      <h2 className="section-head">{heading}</h2>
+      <ul className="rows">
+        {work.map((one) => (
+          <WorkRow key={one.assignmentId} work={one} inClass={classOf(one)} />
+        ))}
+      </ul>
+    </section>
   );
 }

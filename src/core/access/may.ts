@@ -7,9 +7,12 @@ export type ClassRole = 'teacher' | 'coTeacher' | 'supplyTeacher' | 'studentEdit
 /** What a person can be in the install as a whole; most people are neither. */
 export type AccountRole = 'administrator' | 'teacher';
 
+/** The roles of those who write for assignments. */
+export const WRITING_ROLES = ['student', 'studentEditor'] as const satisfies readonly ClassRole[];
+
 /** Whether a role is one of those who write for assignments. */
 export function isStudent(role: ClassRole): boolean {
-  return role === 'student' || role === 'studentEditor';
+  return WRITING_ROLES.some((writing) => writing === role);
 }
 
 /** The roles of those who teach: who runs the class, who teaches it too, and who is let in until a day. */

@@ -6,9 +6,9 @@ const SHINGLE = 5;
 const WINDOW = ROW - SHINGLE + 1;
 
 /**
- * The fingerprints of a text that others are compared with (its `comparableText`): whole numbers from 0 to 2^53 − 1, each once. Any text that has `ROW` words
- * in a row with it shares one of them. (Winnowing: S. Schleimer, D. Wilkerson, A. Aiken, "Local Algorithms for Document
- * Fingerprinting", 2003.)
+ * The fingerprints of a text that others are compared with (its `comparableText`): whole numbers from 0 to 2^53 − 1, each once. Any
+ * text that has `ROW` words in a row with it shares one of them. (Winnowing: S. Schleimer, D. Wilkerson, A. Aiken, "Local Algorithms
+ * for Document Fingerprinting", 2003.)
  */
 export function fingerprints(words: string): readonly number[] {
   const found = new Set<number>();

@@ -135,17 +135,17 @@ export async function updateExcused(
   );
 }
 
-/** Who of a class is excused from which assignment. */
-export async function listExcused(
+/** The assignments of a class that somebody is excused from. */
+export async function listExcusedFrom(
   database: Database,
-  classId: string,
-): Promise<readonly { readonly assignmentId: string; readonly personId: string }[]> {
-  return database.rows(
-    `SELECT assignment_id AS assignmentId, person_id AS personId
-     FROM adjustments JOIN assignments ON assignments.id = assignment_id
-     WHERE class_id = :classId AND excused_at IS NOT NULL`,
-    { classId },
+  { classId, personId }: { readonly classId: string; readonly personId: string },
+): Promise<readonly string[]> {
+  const rows = await database.rows<{ readonly assignmentId: string }>(
+    `SELECT assignment_id AS assignmentId FROM adjustments JOIN assignments ON assignments.id = assignment_id
+     WHERE class_id = :classId AND person_id = :personId AND excused_at IS NOT NULL`,
+    { classId, personId },
   );
+  return rows.map(({ assignmentId }) => assignmentId);
 }
 
 export async function deleteAdjustment(

@@ -1,6 +1,6 @@
 import type { PersonFound } from '../../contract/administration/searchPeople';
 import type { AccountRole } from '../../core/access/may';
-import { isHeld, TEACHING } from '../ground/access/roles';
+import { isHeld, TEACHING, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { classesFrom } from './columns';
 
@@ -47,7 +47,7 @@ export async function listClassSizes(database: Database): Promise<readonly Class
   return database.rows<ClassSizeRow>(
     `SELECT id, title, group_name AS groupName, rested_at IS NOT NULL AS resting,
        (SELECT COUNT(*) FROM memberships WHERE class_id = classes.id AND left_at IS NULL
-          AND role IN ('student', 'studentEditor')) AS students,
+          AND role IN ${WRITING}) AS students,
        (SELECT COUNT(*) FROM posts WHERE class_id = classes.id) AS posts,
        (SELECT COUNT(*) FROM pictures WHERE class_id = classes.id) AS pictures,
        (SELECT GROUP_CONCAT(CONCAT_WS(' ', given_name, family_name) SEPARATOR ', ') FROM memberships
@@ -96,7 +96,7 @@ export async function findPeople(database: Database, words: string): Promise<rea
        people.home_class_id AS homeClassId,
        (SELECT JSON_ARRAYAGG(JSON_OBJECT('id', own.id, 'title', CONCAT_WS(', ', own.title, NULLIF(own.group_name, ''))))
         FROM memberships AS places JOIN classes AS own ON own.id = places.class_id AND own.deleted_at IS NULL
-        WHERE places.person_id = people.id AND places.left_at IS NULL AND places.role IN ('student', 'studentEditor'))
+        WHERE places.person_id = people.id AND places.left_at IS NULL AND places.role IN ${WRITING})
          AS studentIn
      FROM people LEFT JOIN memberships ON memberships.person_id = people.id
      LEFT JOIN classes ON classes.id = memberships.class_id

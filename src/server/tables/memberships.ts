@@ -119,7 +119,7 @@ interface Leaving {
 export async function leaveClass(database: Database, { classId, personId, at }: Leaving): Promise<number> {
   return database.change(
     `UPDATE memberships SET left_at = :at WHERE class_id = :classId AND person_id = :personId
-       AND role IN ('student', 'studentEditor') AND left_at IS NULL`,
+       AND role IN ${WRITING} AND left_at IS NULL`,
     { classId, personId, at },
   );
 }

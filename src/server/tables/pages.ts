@@ -1,3 +1,4 @@
+import { WRITING } from '../ground/access/roles';
 import type { PageAudience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
 
@@ -125,7 +126,7 @@ export async function listPageWritingOf(
 export async function listStudentPages(database: Database, classId: string): Promise<readonly string[]> {
   const rows = await database.rows<{ readonly id: string }>(
     `SELECT pages.id FROM pages JOIN memberships ON memberships.class_id = pages.class_id
-       AND role IN ('student', 'studentEditor')
+       AND role IN ${WRITING}
        AND (person_id = changed_by OR person_id IN (SELECT written_by FROM page_revisions WHERE page_id = pages.id))
      WHERE pages.class_id = :classId`,
     { classId },

@@ -1,7 +1,7 @@
 import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { StudentStanding } from '../../core/roster/takingIn';
-import { isHeld } from '../ground/access/roles';
+import { isHeld, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { standingOf, STANDING_COLUMNS, type StoredStanding } from './standing';
 
@@ -49,7 +49,7 @@ export async function listRoster(database: Database, classId: string): Promise<r
        (SELECT CONCAT_WS(', ', title, NULLIF(group_name, '')) FROM classes WHERE classes.id = people.home_class_id) AS homeTitle,
        (SELECT COUNT(*) FROM posts WHERE posts.class_id = :classId AND writer_id = people.id) AS posts
      FROM memberships JOIN people ON people.id = memberships.person_id
-     WHERE class_id = :classId AND role IN ('student', 'studentEditor') ORDER BY given_name, family_name, people.id`,
+     WHERE class_id = :classId AND role IN ${WRITING} ORDER BY given_name, family_name, people.id`,
     { classId },
   );
   const names = namesInClass(rows);
@@ -79,7 +79,7 @@ export async function listPlacesElsewhere(
      FROM memberships AS own JOIN memberships AS others ON others.person_id = own.person_id
      JOIN classes ON classes.id = others.class_id AND deleted_at IS NULL
      WHERE own.class_id = :classId AND own.left_at IS NULL AND others.class_id <> :classId
-       AND others.left_at IS NULL AND others.role IN ('student', 'studentEditor') ORDER BY title`,
+       AND others.left_at IS NULL AND others.role IN ${WRITING} ORDER BY title`,
     { classId },
   );
 }
@@ -210,7 +210,7 @@ export async function listStudentsElsewhere(
     `SELECT DISTINCT people.id AS personId, given_name AS givenName, family_name AS familyName, school_id AS schoolId,
        email, ${STANDING_COLUMNS}
      FROM JSON_TABLE(:others, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS wanted
-     JOIN memberships ON memberships.class_id = wanted.id AND ${isHeld()} AND role IN ('student', 'studentEditor')
+     JOIN memberships ON memberships.class_id = wanted.id AND ${isHeld()} AND role IN ${WRITING}
      JOIN people ON people.id = memberships.person_id AND people.deleted_at IS NULL
      WHERE NOT EXISTS (SELECT 1 FROM memberships AS here WHERE here.class_id = :classId AND here.person_id = people.id)
      ORDER BY given_name, family_name, people.id`,

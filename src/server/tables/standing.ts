@@ -1,3 +1,4 @@
+import { WRITING } from '../ground/access/roles';
 import { may } from '../../core/access/may';
 import type { StudentStanding } from '../../core/roster/takingIn';
 import type { Database } from '../ground/database/database';
@@ -9,12 +10,12 @@ import { listClassesOf } from './classes';
  */
 const OWN_SIGN_IN = `(people.account IS NOT NULL OR people.password_hash IS NOT NULL OR people.school_subject IS NOT NULL
   OR EXISTS (SELECT 1 FROM memberships AS elsewhere
-             WHERE elsewhere.person_id = people.id AND elsewhere.role NOT IN ('student', 'studentEditor')))`;
+             WHERE elsewhere.person_id = people.id AND elsewhere.role NOT IN ${WRITING}))`;
 
 /** Whether somebody has an account of the install, or is anything but a student anywhere. */
 const GROWN_UP = `(people.account IS NOT NULL
   OR EXISTS (SELECT 1 FROM memberships AS elsewhere
-             WHERE elsewhere.person_id = people.id AND elsewhere.role NOT IN ('student', 'studentEditor')))`;
+             WHERE elsewhere.person_id = people.id AND elsewhere.role NOT IN ${WRITING}))`;
 
 /** The columns of a `StudentStanding` in a query that reads `people`. */
 export const STANDING_COLUMNS = `people.home_class_id AS homeClassId, people.deleted_at IS NOT NULL AS deleted,

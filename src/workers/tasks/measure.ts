@@ -1,5 +1,4 @@
 import type { OtherText } from '../../core/alike/comparable';
-import { likeness } from '../../core/alike/likeness';
 import { openDocument } from '../../core/document/openDocument';
 import type { Beside } from '../../core/posts/beside';
 import { copyOfRevision, type RevisionCopy } from '../../core/posts/revisionCopy';
@@ -27,8 +26,6 @@ export interface Measured {
   readonly answer: Answer;
   readonly words: number;
   readonly copy: RevisionCopy | null;
-  /** The others that share a passage with it. */
-  readonly alikeWith: readonly string[];
 }
 
 /** How a post stands against an assignment, with a dictionary and the words of others where these are asked for. */
@@ -45,8 +42,5 @@ export async function measure({ assignment, post, others, spelling, copied }: Me
     answer,
     words: countDocumentWords(body, counted),
     copy: copied && copyOfRevision(body, copied, counted),
-    alikeWith: others
-      ? [...new Set(likeness(body, { ...assignment, others }).passages.map(({ other }) => other))]
-      : [],
   };
 }

@@ -1,3 +1,4 @@
+import type { OtherText } from '../../../core/alike/comparable';
 import { webAddresses } from '../../../core/document/webAddresses';
 import { asksFor } from '../../../core/requirements/requirement';
 import type { Measured, Measuring } from '../../../workers/tasks/measure';
@@ -20,6 +21,8 @@ import { picturesIn } from './writing';
 export interface Evidence extends Measured {
   /** The pictures that it shows, with what is said of them. */
   readonly pictures: readonly PictureNamed[];
+  /** The posts of others that share a passage with it. */
+  readonly alikeWith: readonly string[];
   /** Whether it leads to other people's servers. */
   readonly leadsOut: boolean;
 }
@@ -46,6 +49,7 @@ export async function evidenceFor(
   const document = openStored(post.body);
   const pictures = picturesIn(document, post.beside);
   const addresses = webAddresses(document);
+  const alike = await postsAlike(database, post, assignment, inClass);
   const measured = await work(
     'measure',
     {
@@ -65,7 +69,9 @@ export async function evidenceFor(
         openResults: await findOpenResults(database, addresses),
         ...(await commentsGiven(database, post, assignment, inClass)),
       },
-      ...(await othersOf(database, post, assignment, inClass)),
+      ...(asksFor(assignment.requirements, 'ownWords')
+        ? { others: [...alike, ...(await listSourceTexts(database, assignment))] }
+        : {}),
       // A dictionary only where it is asked for.
       spelling: asksFor(assignment.requirements, 'spelling') ? inClass.language : null,
       copied: copied ? { teaser, cover } : null,
@@ -73,7 +79,12 @@ export async function evidenceFor(
     post.writerId,
   );
   if (!measured.ok) throw new TooMuchToMeasure(measured.why);
-  return { ...measured.value, pictures, leadsOut: addresses.length > 0 };
+  return {
+    ...measured.value,
+    pictures,
+    alikeWith: alike.map(({ id }) => id),
+    leadsOut: addresses.length > 0,
+  };
 }
 
 async function commentsGiven(
@@ -87,21 +98,16 @@ async function commentsGiven(
   return { commentsGiven: await listCommentsGiven(database, of) };
 }
 
-/** Other people's words and given sources, only where own ones are asked for. */
-async function othersOf(
+/** The posts of others that share a passage with one, only where own words are asked for. @throws TooMuchToMeasure */
+async function postsAlike(
   database: Database,
   post: PostRow,
   assignment: AssignmentRow,
   inClass: ClassRow,
-): Promise<Pick<Measuring, 'others'>> {
-  if (!asksFor(assignment.requirements, 'ownWords')) return {};
+): Promise<readonly OtherText[]> {
+  if (!asksFor(assignment.requirements, 'ownWords')) return [];
   const classIds = await listTaughtAlong(database, inClass.id);
   const posts = await findAlike(database, { ...post, by: post.writerId }, assignment, classIds);
   if (!posts) throw new TooMuchToMeasure('tooMuch');
-  return {
-    others: [
-      ...posts.map(({ id, words }) => ({ id, words })),
-      ...(await listSourceTexts(database, assignment)),
-    ],
-  };
+  return posts.map(({ id, words }) => ({ id, words }));
 }

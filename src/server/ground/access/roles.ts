@@ -1,4 +1,10 @@
-import { TEACHING_ROLES, type AccountRole, type Actor, type ClassRole } from '../../../core/access/may';
+import {
+  TEACHING_ROLES,
+  WRITING_ROLES,
+  type AccountRole,
+  type Actor,
+  type ClassRole,
+} from '../../../core/access/may';
 import type { Database } from '../database/database';
 
 /** SQL: that a place in a class is held now: not left, and its last day not over. The one rule of who is in a class. */
@@ -10,10 +16,14 @@ export function isHeld(memberships = 'memberships'): string {
 export const LEFT_AT = 'COALESCE(left_at, IF(until <= UTC_TIMESTAMP(3), until, NULL)) AS leftAt';
 
 /** SQL: the roles of those who teach. */
-export const TEACHING = `(${TEACHING_ROLES.map((role) => `'${role}'`).join(', ')})`;
+export const TEACHING = listOf(TEACHING_ROLES);
 
 /** SQL: the roles of those who write. */
-export const WRITING = `('student', 'studentEditor')`;
+export const WRITING = listOf(WRITING_ROLES);
+
+function listOf(roles: readonly ClassRole[]): string {
+  return `(${roles.map((role) => `'${role}'`).join(', ')})`;
+}
 
 /** A person's role in a class, or null for somebody who does not belong to it. */
 export async function findRole(

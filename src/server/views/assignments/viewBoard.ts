@@ -5,7 +5,7 @@ import { openDocument } from '../../../core/document/openDocument';
 import { plainText } from '../../../core/document/plainText';
 import { evaluate } from '../../../core/requirements/evaluate';
 import { slats } from '../../../core/requirements/slats';
-import { daysBetween, timeInWords, weekdayInWords } from '../../../core/timing/inWords';
+import { dateInWords, daysBetween, timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -69,6 +69,6 @@ function saidDay(dueAt: Date, now: Date, { timeZone, language }: Desk['place']) 
     days: isNear ? days : null,
     day: isNear
       ? weekdayInWords(dueAt.getTime(), timeZone, language)
-      : new Intl.DateTimeFormat(language, { day: 'numeric', month: 'long', timeZone }).format(dueAt),
+      : dateInWords(dueAt.getTime(), timeZone, language),
   };
 }

@@ -3,7 +3,7 @@ import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { isStudent } from '../../../core/access/may';
 import { nextDue } from '../../deeds/assignments/growingSteps';
-import { adjusterFor, listExcused } from '../../tables/adjustments';
+import { adjusterFor, listExcusedFrom } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { database } from '../../ground/database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../../deeds/posts/standings';
@@ -24,11 +24,7 @@ export async function listWork(desk: Desk) {
   const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
   const posts = new Map(heads.map((post) => [post.assignmentId, post]));
   const adjust = await adjusterFor(database, inClass.id);
-  const excused = new Set(
-    (await listExcused(database, inClass.id))
-      .filter((one) => one.personId === personId)
-      .map((one) => one.assignmentId),
-  );
+  const excused = new Set(await listExcusedFrom(database, { classId: inClass.id, personId }));
   const reminders = new Map(
     (await listReminders(database, { classId: inClass.id, personId })).map((one) => [
       one.assignmentId,
