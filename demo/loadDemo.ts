@@ -42,6 +42,7 @@ import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { fillNoteBank } from './noteBank';
 import { succeeded } from './succeeded';
+import { nameForWorries, tellDemoWorry } from './worries';
 import { POSTS } from './writing';
 import type { DemoNote, DemoPost } from './writing/demoPost';
 
@@ -93,6 +94,7 @@ async function findTeacher(): Promise<string> {
 async function load(now: Date, progress: (what: string) => void): Promise<void> {
   progress('Making the class and its 24 students');
   const people = await insertPeople(now);
+  await nameForWorries({ people, now });
   const classId = await insertWeatherClass(people, now);
   await insertGardenClass(people, now);
   await recordConsents({ classId, people, now });
@@ -104,7 +106,8 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   await fillNoteBank(loading);
   for (const [index, post] of POSTS.entries()) {
     if (index % 8 === 0) progress(`Drawing pictures and writing posts, ${index} of ${POSTS.length}`);
-    await loadPost(post, loading);
+    const postId = await loadPost(post, loading);
+    if (post.worry) await tellDemoWorry({ people, postId, words: post.worry, now });
   }
 }
 
@@ -195,7 +198,7 @@ async function loadAssignment(demo: DemoAssignment, { classId, now, people }: Lo
   return assignmentId;
 }
 
-async function loadPost(demo: DemoPost, loading: Loading): Promise<void> {
+async function loadPost(demo: DemoPost, loading: Loading): Promise<string> {
   const personId = loading.people.get(demo.student) ?? '';
   const assignmentId = loading.assignments.get(demo.assignment) ?? '';
   const begun = at(loading.now, demo.begun);
@@ -213,6 +216,7 @@ async function loadPost(demo: DemoPost, loading: Loading): Promise<void> {
   }
   if (times.length === 0)
     await save({ postId, version, text: demo.text, demo, loading, moment: at(loading.now, demo.begun / 2) });
+  return postId;
 }
 
 interface Saving {

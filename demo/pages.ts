@@ -42,7 +42,7 @@ Each of us writes under a first name and an initial, or a pen name. A teacher re
 
 ## What does not stand here
 
-Nothing about how somebody looks, where somebody lives, or a joke that only some understand. If something is not all right, press *Tell a teacher*: only our teachers read that.
+Nothing about how somebody looks, where somebody lives, or a joke that only some understand. If something is not all right, press *I am worried*: it goes to those at the school who look after that, and to nobody else.
 `,
   },
   {

@@ -34,7 +34,7 @@ export interface DemoConsent {
 
 /** Everybody here is invented. */
 // The third is new at the school and has no class yet; the fourth runs the install and teaches nobody; the
-// fifth takes over for some days.
+// fifth takes over for some days; the sixth looks after worries.
 export const TEACHERS: readonly DemoTeacher[] = [
   {
     key: 'marisol',
@@ -74,6 +74,14 @@ export const TEACHERS: readonly DemoTeacher[] = [
     familyName: 'Corrigan',
     email: 'nia.corrigan@example.org',
     password: 'two umbrellas by the gate',
+    account: 'teacher',
+  },
+  {
+    key: 'rosa',
+    givenName: 'Rosa',
+    familyName: 'Castell',
+    email: 'rosa.castell@example.org',
+    password: 'three shells in the bowl',
     account: 'teacher',
   },
 ];

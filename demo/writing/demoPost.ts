@@ -18,6 +18,8 @@ export interface DemoPost {
   /** Chosen level of each criterion, in the rubric's order. */
   readonly levels?: readonly (number | null)[];
   readonly gradeGivenBack?: boolean;
+  /** What another teacher of the class told about it to those who look after worries. */
+  readonly worry?: string;
 }
 
 /** A note on a passage, with other words for it, and what the writer said when it was done. */

@@ -60,6 +60,7 @@ The low rags are back, but this time they were going the other way.`,
     begun: 15,
     handedIn: [14],
     decision: 'sentBack',
+    worry: 'This is not like her. I would be glad if somebody talked with her today.',
     note: 'A good beginning. One sentence more each day: what made you look up?',
     text: `## 1. Flat
 

@@ -9,7 +9,7 @@ export function addressesOf(classId: string) {
     roster: at,
     cards: `${at}/cards`,
     invitations: `${at}/invitations`,
-    concerns: `${at}/concerns`,
+    openings: `${at}/openings`,
     labels: `${at}/labels`,
     pictures: `${at}/pictures`,
     privacy: `${at}/privacy`,

@@ -12,6 +12,10 @@ const NAMED = {
   /** The latest hand-in of a post: the one that the teacher has before the eyes. */
   handIn: { postId: idSchema, handInId: idSchema },
   comment: { commentId: idSchema },
+  /** A worry that was told, for those who look after it. */
+  case: { caseId: idSchema },
+  /** What holds for everybody, by somebody whom the school named. */
+  school: {},
   /** What is not there yet and belongs to nobody's class. */
   nothing: {},
 } as const;
@@ -31,7 +35,10 @@ export interface Deed<Input, Output, On extends ActsOn = ActsOn> {
   readonly input: object;
   /** True for what only looks: it leaves no line in the log. */
   readonly looksOnly?: boolean;
-  /** True for what is done every few seconds: it changes something, and leaves no line in the log all the same. */
+  /**
+   * True for what changes something and leaves no line in the log all the same: it is done every few seconds, or stands in a log
+   * of its own.
+   */
   readonly unlogged?: boolean;
   /** True for what can be done in a class that was put to rest. */
   readonly whileResting?: boolean;

@@ -79,7 +79,15 @@ import { savePost } from './deeds/posts/savePost';
 import { takeBack } from './deeds/posts/takeBack';
 import { askToOpenDraft } from './deeds/safety/askToOpenDraft';
 import { decideOpening } from './deeds/safety/decideOpening';
-import { seeConcern } from './deeds/concerns/seeConcern';
+import { nameForDuty } from './deeds/administration/nameForDuty';
+import { answerTeller } from './deeds/worries/answerTeller';
+import { changePromise } from './deeds/worries/changePromise';
+import { decideWords } from './deeds/worries/decideWords';
+import { keepAnswer } from './deeds/worries/keepAnswer';
+import { putWordsBack } from './deeds/worries/putWordsBack';
+import { worryAboutHandIn } from './deeds/worries/worryAboutHandIn';
+import { worryAboutNote } from './deeds/worries/worryAboutNote';
+import { writeStep } from './deeds/worries/writeStep';
 import { recordConsent } from './deeds/consents/recordConsent';
 import { withdrawConsent } from './deeds/consents/withdrawConsent';
 import { invite } from './deeds/invitations/invite';
@@ -177,7 +185,15 @@ export const USE_CASES = {
   withdrawJoining,
   handOn,
   handOnAnybody,
-  seeConcern,
+  nameForDuty,
+  changePromise,
+  worryAboutHandIn,
+  worryAboutNote,
+  putWordsBack,
+  decideWords,
+  keepAnswer,
+  answerTeller,
+  writeStep,
   askToOpenDraft,
   decideOpening,
   recordConsent,

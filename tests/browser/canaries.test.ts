@@ -13,7 +13,8 @@ const FOUND_BY: Readonly<Record<string, readonly Who[]>> = {
   canarydraft: ['writer'],
   canarynote: ['writer', 'teacher'],
   canaryhidden: ['editor', 'teacher'],
-  canaryconcern: ['teacher'],
+  // It is for those whom the school named, and none of these is.
+  canaryworry: [],
   canarytakendown: ['editor', 'teacher'],
   canaryunset: ['teacher'],
   canaryfile: ['teacher'],
@@ -78,9 +79,12 @@ beforeAll(async () => {
     { id: newId(), postId: published.id, authorId: taken.writerId, teacherId, now },
   );
   await change(
-    `INSERT INTO cases (id, class_id, post_id, told_by, words, told_at)
-     VALUES (:id, :classId, :postId, :toldBy, 'canaryconcern', :now)`,
-    { id: newId(), classId: ids.classId, postId: published.id, toldBy: drafted.writerId, now },
+    `INSERT INTO cases (id, class_id, class_title, time_zone, kind, post_id, title, kept_html, could_read, about_name, told_by, teller,
+       told_name, words, told_at, took_away, promised_reader, promised_at, told_help)
+     VALUES (:id, :classId, 'Wind', 'Europe/Dublin', 'post', :postId, 'canaryworry', '<p>canaryworry</p>',
+       '{"audience":"ourClass","students":23,"teachers":2,"editors":false}', 'Bea', :toldBy, 'student', 'Greta', 'canaryworry', :now,
+       0, '', :now, '')`,
+    { id: newId(), classId: ids.classId, postId: published.id, toldBy: gone.writerId, now },
   );
   const retitle = (postId: string, title: string) =>
     change(

@@ -48,7 +48,7 @@ test('a class blog gets another look, which is seen while it is chosen and by re
 });
 
 test('a draft is opened by a teacher and an administrator together, and its writer is told', async () => {
-  await teacher.goToClass('/concerns');
+  await teacher.goToClass('/openings');
   await teacher.press('Ask to open a draft');
   await teacher.choose('Which draft', 'Tomas B.: Three skies');
   await teacher.press('Ask an administrator');

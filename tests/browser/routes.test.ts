@@ -45,7 +45,6 @@ test('every page and every route handler is walked here', () => {
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/archive/route.ts',
-    'api/concern/route.ts',
     'api/dictionary/[name]/route.ts',
     'api/do/[useCase]/route.ts',
     'api/files/route.ts',
@@ -69,6 +68,7 @@ test('every page and every route handler is walked here', () => {
     'api/sources/route.ts',
     'api/speller/route.ts',
     'api/videos/route.ts',
+    'api/worry/route.ts',
     'handouts/[id]/route.ts',
     'pictures/[id]/[width]/route.ts',
     'robots.txt/route.ts',

@@ -90,7 +90,7 @@ describe.each([
       '',
       '/cards',
       '/invitations',
-      '/concerns',
+      '/openings',
       '/privacy',
       '/settings',
       '/ending',

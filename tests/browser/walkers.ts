@@ -198,8 +198,8 @@ export const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/classes/page.tsx': { address: () => '/classes', needs: 'signedIn' },
   '(desk)/class/[classId]/(about)/page.tsx': { address: () => at().roster, needs: ['roster.read', {}] },
   '(desk)/class/[classId]/(about)/cards/page.tsx': { address: () => at().cards, needs: ['roster.read', {}] },
-  '(desk)/class/[classId]/(about)/concerns/page.tsx': {
-    address: () => at().concerns,
+  '(desk)/class/[classId]/(about)/openings/page.tsx': {
+    address: () => at().openings,
     needs: ['class.teach', {}],
   },
   '(desk)/class/[classId]/(about)/invitations/page.tsx': {
@@ -237,6 +237,13 @@ export const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/[classId]/(about)/log/page.tsx': { address: () => at().log, needs: ['class.readLog', {}] },
   // Both are for people whom nobody here is: who left a class, who opened a draft. The server's own tests have them.
   'left/[postId]/page.tsx': { address: () => `/left/${ids.handedIn}`, needs: 'nobody' },
+  // For those whom the school names; in the demo that is somebody who teaches nobody. The server's own tests have them.
+  'worries/page.tsx': { address: () => '/worries', needs: 'nobody' },
+  'worries/settled/page.tsx': { address: () => '/worries/settled', needs: 'nobody' },
+  'worries/told/page.tsx': { address: () => '/worries/told', needs: 'nobody' },
+  'worries/[caseId]/page.tsx': { address: () => '/worries/nothing', needs: 'nobody' },
+  'school/page.tsx': { address: () => '/school', needs: 'nobody' },
+  'told/page.tsx': { address: () => '/told', needs: 'signedIn' },
   'opened/[openingId]/page.tsx': { address: () => '/opened/nothing', needs: 'nobody' },
   '(desk)/writing/page.tsx': { address: () => '/writing', needs: 'working' },
   '(desk)/class/[classId]/writing/[postId]/page.tsx': {

@@ -5,6 +5,7 @@ export default withWords([
   'lintel',
   'refusals.account',
   'refusals.class',
+  'refusals.duty',
   'refusals.retention',
   'refusals.roster',
   'refusals.safety',

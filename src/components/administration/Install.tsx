@@ -3,6 +3,7 @@ import { decideJoiningAnywhere } from '../../contract/people/decideJoiningAnywhe
 import { retryJobs } from '../../contract/administration/retryJobs';
 import type { AccountRole } from '../../core/access/may';
 import type { PressedHours } from '../../core/classes/deskRules';
+import type { SchoolDuty } from '../../core/safety/caseReaders';
 import type { Retention } from '../../core/privacy/retention';
 import { PersonMenu } from '../desk/PersonMenu';
 import type { PersonMenuProps } from '../desk/personMenuProps';
@@ -13,6 +14,7 @@ import type { JoinRequest } from '../roster/rosterProps';
 import { DraftsToOpen, type OpeningToDecide } from './DraftsToOpen';
 import { AccountChoice } from './AccountChoice';
 import { ClassesOfInstall, type ClassShown } from './ClassesOfInstall';
+import { DutiesForm } from './DutiesForm';
 import { FindPerson } from './FindPerson';
 import { SchoolSpan } from './SchoolSpan';
 import { RetentionForm } from './RetentionForm';
@@ -45,6 +47,10 @@ export interface InstallProps {
   readonly jobs: readonly { readonly kind: string; readonly waiting: number; readonly givenUp: number }[];
   readonly mail: { readonly server: string; readonly from: string };
   readonly retention: Retention;
+  /** Whom the school named for what. */
+  readonly duties: readonly { readonly duty: SchoolDuty; readonly personId: string }[];
+  /** How many worries wait for whoever looks. */
+  readonly worries: number;
   /** How long at most a press without a line counts. */
   readonly schoolSpan: PressedHours;
   /** The last backup; null where none was made. */
@@ -111,6 +117,11 @@ export function Install(props: InstallProps) {
               teachers={accounts.filter((one) => one.account !== null && !one.waits)}
             />
             <div className="mt-10 grid gap-10">
+              <DutiesForm
+                accounts={accounts.filter((one) => one.account !== null && !one.waits)}
+                duties={props.duties}
+                worries={props.worries}
+              />
               <FindPerson />
               <RetentionForm retention={props.retention} />
               <SchoolSpan hours={props.schoolSpan} />

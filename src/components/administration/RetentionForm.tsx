@@ -27,6 +27,7 @@ export function RetentionForm({ retention }: { readonly retention: Retention }) 
             readings: months('readings'),
             logs: months('logs'),
             leftPosts: months('leftPosts'),
+            cases: months('cases'),
           }),
         );
       }}

@@ -6,7 +6,8 @@ import { takeBackComment } from '../../contract/comments/takeBackComment';
 import { tendComment } from '../../contract/comments/tendComment';
 import { writeComment } from '../../contract/comments/writeComment';
 import { useDeed } from '../basics/useDeed';
-import { TellTeacher } from './TellTeacher';
+import { AwayWords } from '../worries/AwayWords';
+import { TellAboutPost } from './TellAboutPost';
 
 interface CommentShown {
   readonly id: string;
@@ -16,6 +17,8 @@ interface CommentShown {
   readonly when: string;
   readonly text: string;
   readonly hidden: boolean;
+  /** Whether a worry keeps it away; null where it does not. */
+  readonly away: { readonly putsBack: boolean } | null;
 }
 
 export interface CommentsShown {
@@ -47,12 +50,20 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
             <span className="mono" aria-hidden="true">
               {one.monogram}
             </span>
-            <div className={one.hidden ? 'border-l-4 border-edge pl-3 text-ink-2' : ''}>
+            <div className={one.hidden || one.away ? 'border-l-4 border-edge pl-3 text-ink-2' : ''}>
               <p className="text-[14px] text-ink-2">
                 <b className="text-ink">{one.author}</b>, {one.when}
                 {one.hidden ? ` · ${t('hidden')}` : ''}
               </p>
               <p className="either-way whitespace-pre-wrap font-read text-[17px]">{one.text}</p>
+              {one.away ? (
+                <AwayWords
+                  postId={postId}
+                  comment={{ id: one.id, author: one.author }}
+                  own={one.own}
+                  putsBack={one.away.putsBack}
+                />
+              ) : null}
               <span className="flex flex-wrap items-start gap-x-4">
                 {one.own ? (
                   <button
@@ -64,7 +75,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                     {t('takeBack')}
                   </button>
                 ) : (
-                  <TellTeacher commentId={one.id} about={one.author} />
+                  <TellAboutPost inClass commentId={one.id} about={one.author} />
                 )}
                 {tends ? (
                   <button

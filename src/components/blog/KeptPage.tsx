@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import { letteringProperties, type Lettering, type Look } from '../../core/looks/looks';
+import { WorryAboutHandIn } from '../worries/WorryAboutHandIn';
 import { Blog } from './Blog';
 
 export interface KeptPageProps {
@@ -13,6 +14,8 @@ export interface KeptPageProps {
   readonly receipt: string;
   readonly words: number;
   readonly takenBack: boolean;
+  /** The post, for who reads it and did not write it. */
+  readonly tellsAbout: string | null;
 }
 
 /** A hand-in, kept as it was. */
@@ -27,6 +30,7 @@ export function KeptPage({
   receipt,
   words,
   takenBack,
+  tellsAbout,
 }: KeptPageProps) {
   const t = useTranslations('kept');
   return (
@@ -43,6 +47,7 @@ export function KeptPage({
           </p>
         ) : null}
         <div className="prose mt-5" dangerouslySetInnerHTML={{ __html: html }} />
+        {tellsAbout ? <WorryAboutHandIn postId={tellsAbout} /> : null}
       </main>
     </Blog>
   );

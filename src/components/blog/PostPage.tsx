@@ -6,7 +6,8 @@ import type { EntryLink } from '../../core/posts/entryLinks';
 import { Comments, type CommentsShown } from './Comments';
 import { NarrowPost } from './NarrowPost';
 import { InnerPage, type InnerPageProps } from './InnerPage';
-import { TellTeacher } from './TellTeacher';
+import { AwayWords } from '../worries/AwayWords';
+import { TellAboutPost } from './TellAboutPost';
 import type { CardShown } from './PostCard';
 
 export interface PostPageProps extends CardShown, InnerPageProps {
@@ -18,6 +19,10 @@ export interface PostPageProps extends CardShown, InnerPageProps {
   readonly lettering: Lettering | '';
   readonly labels: readonly string[];
   readonly audience: Audience;
+  /** Whether who reads it belongs to the class. */
+  readonly inClass: boolean;
+  /** Whether a worry keeps it from its readers; null where it does not. */
+  readonly away: { readonly own: boolean; readonly putsBack: boolean } | null;
   /** Null for readers from outside, who see none. */
   readonly comments: CommentsShown | null;
   /** Whether who reads it can let fewer people read it. */
@@ -37,6 +42,8 @@ export function PostPage({
   entries,
   labels,
   audience,
+  inClass,
+  away,
   comments,
   narrows,
   review,
@@ -71,6 +78,7 @@ export function PostPage({
             {post.cover ? <img src={pictureAddress(post.cover.src, 1600)} alt="" /> : null}
           </header>
           <div className="post-body">
+            {away ? <AwayWords postId={post.postId} comment={null} {...away} /> : null}
             {entries.length ? (
               <nav aria-label={t('entries')} className="mb-6 border-y border-line py-3">
                 <ol className="columns-2 gap-8 text-[15px]">
@@ -89,7 +97,7 @@ export function PostPage({
               </p>
             ) : null}
             {comments ? <Comments postId={post.postId} {...comments} /> : null}
-            <TellTeacher />
+            <TellAboutPost inClass={inClass} />
             {review ? (
               <p className="mt-6 border-t border-line pt-4">
                 <a className="act" href={review}>

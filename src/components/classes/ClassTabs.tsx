@@ -12,7 +12,7 @@ import { useDeed } from '../basics/useDeed';
 const GROUPS = [
   { name: 'people', pages: ['roster', 'cards', 'invitations', 'roles', 'whereWeAre'] },
   { name: 'writing', pages: ['settings', 'look', 'labels', 'pictures', 'ending'] },
-  { name: 'safety', pages: ['privacy', 'concerns', 'log'] },
+  { name: 'safety', pages: ['privacy', 'openings', 'log'] },
 ] as const;
 
 interface ClassTabsProps {

@@ -31,12 +31,25 @@ export interface ClassesProps {
   readonly current: string | null;
   readonly mayMake: boolean;
   readonly isAdministrator: boolean;
+  /** How many worries wait for them; null for who has nothing to do with any. */
+  readonly worries: number | null;
+  /** Whether they lead the school. */
+  readonly isHead: boolean;
 }
 
 const MARKS = { open: 's-m', settling: 's-h', resting: 's-u' } as const;
 
 /** All classes of a person in one list, and where a teacher makes another. */
-export function Classes({ name, classes, deleted, current, mayMake, isAdministrator }: ClassesProps) {
+export function Classes({
+  name,
+  classes,
+  deleted,
+  current,
+  mayMake,
+  isAdministrator,
+  worries,
+  isHead,
+}: ClassesProps) {
   const t = useTranslations('classes');
   const { turnTo, signOut, problem } = useOwnSession();
   const { act, busy, problem: notBack } = useDeed();
@@ -104,6 +117,20 @@ export function Classes({ name, classes, deleted, current, mayMake, isAdministra
         <p role="alert" className="problem">
           {problem || notBack}
         </p>
+        {worries === null ? null : (
+          <p className="mt-8">
+            <Link className="act" href="/worries">
+              {t('worries', { count: worries })}
+            </Link>
+          </p>
+        )}
+        {isHead ? (
+          <p className="mt-8">
+            <Link className="act" href="/school">
+              {t('school')}
+            </Link>
+          </p>
+        ) : null}
         {isAdministrator ? (
           <p className="mt-8">
             <Link className="btn" href="/administration">

@@ -98,6 +98,8 @@ export interface ComposeProps {
     /** The widest that the writer may choose. */
     readonly widest: Audience;
     readonly now: Audience | null;
+    /** Whether a worry keeps it from everybody but the writer and the teachers. */
+    readonly away: boolean;
     readonly readBy: { readonly teacher: string; readonly when: string } | null;
     readonly draftsOpen: boolean;
     /** Whether search engines may find what everyone can read. */

@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { useAsking } from '../basics/useAsking';
 import { NoteAnswers } from './NoteAnswers';
+import { WorryAboutNote } from '../worries/WorryAboutNote';
 import { SuggestedWords } from './SuggestedWords';
 import type { NoteAtWork, NotesAtWork } from './useNotes';
 
@@ -81,6 +82,9 @@ export function NoteRead({
           </button>
         ) : null}
       </span>
+      {note.answers.some((one) => one.text !== '') ? (
+        <WorryAboutNote postId={work.of.postId} noteId={note.id} about="answer" />
+      ) : null}
     </div>
   );
 }

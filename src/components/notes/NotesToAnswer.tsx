@@ -12,6 +12,7 @@ import { useSteady } from '../basics/useSteady';
 import { NotesBeside } from './NotesBeside';
 import { notedPassages, notesWithPassage, takeOver, type NotePinned } from './notedPassages';
 import { NoteAnswers } from './NoteAnswers';
+import { WorryAboutNote } from '../worries/WorryAboutNote';
 import { SuggestedWords } from './SuggestedWords';
 
 interface NotesToAnswerProps {
@@ -168,6 +169,7 @@ function NoteToAnswer({ postId, note, editor, isThere }: NoteToAnswerProps) {
           </button>
         )}
       </span>
+      <WorryAboutNote postId={postId} noteId={note.id} about="note" />
     </div>
   );
 }

@@ -32,6 +32,7 @@ import { TextToPin } from './TextToPin';
 import { useAtReview } from './useAtReview';
 import { useReading, type Turn } from './useReading';
 import { useReviewKeys } from './useReviewKeys';
+import { WorryAboutHandIn } from '../worries/WorryAboutHandIn';
 import { WhoReads } from './WhoReads';
 import type { ActOnHandIn, ReviewProps } from './reviewProps';
 
@@ -158,6 +159,7 @@ export function Review(props: ReviewProps) {
             {props.documents.map((one) => (
               <DocumentCopy key={one.address} {...one} />
             ))}
+            <WorryAboutHandIn postId={postId} />
             <p className="mt-6 text-[14px] text-ink-2">
               {t.rich('keys', { k: (chunks) => <kbd className="key">{chunks}</kbd> })}
             </p>

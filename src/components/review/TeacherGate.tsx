@@ -10,6 +10,7 @@ import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
 import { sendBack } from '../../contract/reviews/sendBack';
 import { goesBeyondClass } from '../../core/access/audience';
 import { Mark } from '../basics/Mark';
+import { AwayWords } from '../worries/AwayWords';
 import { DetailsGoingOut } from './DetailsGoingOut';
 import { openDetails } from './openDetails';
 import type { ReviewRailingProps } from './reviewProps';
@@ -39,7 +40,7 @@ export function TeacherGate(props: GateProps) {
             <b>{t('whoMayRead')}</b>
             {t(`audience.${now}`, { name: writer.name })}
             {readers.now?.heldBack
-              ? `, ${t('heldBack', { audience: readers.published ?? now })}`
+              ? `, ${t(readers.now.heldBack === 'worry' ? 'heldBackWorry' : 'heldBack', { audience: readers.published ?? now })}`
               : readers.since
                 ? `, ${t('since', { when: readers.since })}`
                 : ''}
@@ -78,6 +79,9 @@ export function TeacherGate(props: GateProps) {
         ) : null}
         {readers.askedAddress ? (
           <p className="px-2.5 pb-1.5 text-[13px]">{t('askedAddress', { address: readers.askedAddress })}</p>
+        ) : null}
+        {readers.now?.heldBack === 'worry' ? (
+          <AwayWords postId={props.postId} comment={null} own={false} putsBack />
         ) : null}
         {stage !== 'accepted' && readers.now ? (
           <p className="px-2.5 pb-1.5">

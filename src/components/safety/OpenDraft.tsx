@@ -9,7 +9,7 @@ import { Field } from '../basics/Field';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
 
-export interface OpenDraftProps {
+interface OpenDraftProps {
   readonly drafts: readonly {
     readonly postId: string;
     readonly writer: string;
@@ -47,9 +47,9 @@ export function OpenDraft({ drafts, openings }: OpenDraftProps) {
     setQuiet(false);
   };
   return (
-    <section className="mt-12 max-w-[860px]">
-      <h2 className="section-head">{t('heading')}</h2>
-      <p className="under mt-2">{t('under')}</p>
+    <main className="page" id="main">
+      <h1 className="says">{t('heading')}</h1>
+      <p className="under">{t('under')}</p>
       {openings.length > 0 ? (
         <ul className="rows mt-3">
           {openings.map((one) => (
@@ -132,6 +132,6 @@ export function OpenDraft({ drafts, openings }: OpenDraftProps) {
           {t('begin')}
         </button>
       )}
-    </section>
+    </main>
   );
 }

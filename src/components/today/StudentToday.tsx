@@ -1,4 +1,5 @@
 import { useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { byDue } from '../../core/assignments/byDue';
 import { useStepName } from '../assignment/Steps';
 import type { ClassWorkShown, WorkShown } from '../assignment/workShown';
@@ -18,10 +19,16 @@ interface StudentTodayProps {
     readonly writer: string;
     readonly when: string;
   }[];
+  /** What they told that worried them: who answered, or by when somebody reads it. */
+  readonly told: readonly {
+    readonly id: string;
+    readonly answer: { readonly by: string } | null;
+    readonly by: string | null;
+  }[];
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) {
+export function StudentToday({ name, groups, days, toRead, told }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
   const work = groups.flatMap((group) => group.work).toSorted(byDue);
@@ -59,6 +66,13 @@ export function StudentToday({ name, groups, days, toRead }: StudentTodayProps) 
             })),
         }))}
       />
+      {told.map((one) => (
+        <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
+          <Link className="act" href="/told">
+            {one.answer ? t('answered', { by: one.answer.by }) : t('toldWaits', { by: one.by ?? '' })}
+          </Link>
+        </p>
+      ))}
       <WorkList heading={t('toWrite', { count: open.length })} work={open} classOf={classOf} />
       {excused.length > 0 ? (
         <WorkList heading={t('excusedFrom', { count: excused.length })} work={excused} classOf={classOf} />

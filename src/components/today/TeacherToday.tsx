@@ -11,8 +11,8 @@ interface ClassToday {
   readonly classId: string;
   readonly title: string;
   readonly groupName: string;
-  /** How many things that readers told nobody has looked into yet. */
-  readonly concerns: number;
+  /** What is away from the class's screens because of a worry: whose, and where it can be put back. */
+  readonly wordsAway: readonly { readonly name: string; readonly href: string }[];
   /** Pages of the class blog that a student editor asks to be shown. */
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   /** Whose consent has run out while something of theirs is meant for readers outside the class. */
@@ -26,6 +26,8 @@ interface TeacherTodayProps {
   /** Of the classes that they teach. */
   readonly classes: readonly ClassToday[];
   readonly waiting: number;
+  /** How many worries wait for them. */
+  readonly worries: number;
   readonly oldestDay: string | null;
   readonly firstWaiting: string | null;
   readonly days: readonly Omit<DayShown, 'events'>[];
@@ -36,7 +38,7 @@ type Placed = AssignmentToday & { readonly classId: string; readonly inClass: st
 
 /** A teacher's first page: what waits, what is due, what needs a decision, in all their classes. */
 export function TeacherToday(props: TeacherTodayProps) {
-  const { classes, waiting, oldestDay, days, firstWaiting } = props;
+  const { classes, waiting, worries, oldestDay, days, firstWaiting } = props;
   const t = useTranslations('today');
   const inWords = useNumberInWords();
   const assignments = classes.flatMap((one): Placed[] => {
@@ -44,7 +46,7 @@ export function TeacherToday(props: TeacherTodayProps) {
     return one.assignments.map((assignment) => ({ ...assignment, classId: one.classId, inClass }));
   });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
-  const told = classes.flatMap(({ classId, concerns, pagesAsked, consentsOver, linesLeft }) => {
+  const ofClasses = classes.flatMap(({ classId, wordsAway, pagesAsked, consentsOver, linesLeft }) => {
     const addresses = addressesOf(classId);
     const [asked] = pagesAsked;
     const titles = pagesAsked.map((page) => page.title).join(', ');
@@ -58,7 +60,7 @@ export function TeacherToday(props: TeacherTodayProps) {
             },
           ]
         : []),
-      ...(concerns > 0 ? [{ href: addresses.concerns, text: t('told', { count: concerns }) }] : []),
+      ...wordsAway.map(({ name, href }) => ({ href, text: t('awayWords', { name }) })),
       ...(asked
         ? [
             {
@@ -80,6 +82,10 @@ export function TeacherToday(props: TeacherTodayProps) {
         : []),
     ];
   });
+  const told = [
+    ...(worries > 0 ? [{ href: '/worries', text: t('worries', { count: worries }) }] : []),
+    ...ofClasses,
+  ];
   return (
     <main className="page" id="main">
       <h1 className="says">

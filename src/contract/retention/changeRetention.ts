@@ -9,8 +9,11 @@ export const changeRetention = deed({
   name: 'changeRetention',
   on: 'install',
   action: 'install.manage',
-  fields: { revisions: MONTHS, readings: MONTHS, logs: MONTHS, leftPosts: MONTHS } satisfies Record<
-    Retained,
-    object
-  >,
+  fields: {
+    revisions: MONTHS,
+    readings: MONTHS,
+    logs: MONTHS,
+    leftPosts: MONTHS,
+    cases: MONTHS,
+  } satisfies Record<Retained, object>,
 }).answers<null>();

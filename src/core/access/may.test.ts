@@ -28,10 +28,16 @@ const ACTORS: Readonly<Record<Standing, Actor>> = {
   editor: { personId: 'ed', role: 'studentEditor' },
   teacher: { personId: 'teacher', role: 'teacher' },
   supplyTeacher: { personId: 'supply', role: 'supplyTeacher' },
+  safetyPerson: { personId: 'safety', role: null },
+  head: { personId: 'head', role: null },
 };
 
-/** Whose post it is that a relation is about. */
-const writerFor = (relation: Standing) => ({ writerId: relation === 'leaver' ? 'left' : 'writer' });
+/** Whose post it is that a relation is about, and whom the school named. */
+const writerFor = (relation: Standing) => ({
+  writerId: relation === 'leaver' ? 'left' : 'writer',
+  tendedBy: ['safety'],
+  headId: 'head',
+});
 
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
 const HOLDS: Readonly<
@@ -175,6 +181,10 @@ const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['note.answer', ['writer']],
   ['picture.tell', ['writer', 'teacher', 'supplyTeacher']],
   ['grade.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['words.putBack', ['teacher', 'supplyTeacher']],
+  ['case.tend', ['safetyPerson']],
+  ['promise.change', ['administrator', 'safetyPerson']],
+  ['school.watch', ['head']],
 ];
 
 test.each(ONLY)('%s is for nobody but %j', (action, relations) => {

@@ -51,6 +51,12 @@ export interface Subject {
   readonly gradeGivenBack?: boolean;
   /** The teacher and the administrator who have opened the draft for a safety concern, while that holds. */
   readonly openedFor?: readonly string[];
+  /** Whether the words are away from their readers because of a worry. */
+  readonly away?: boolean;
+  /** Who looks after the case, or after worries at all. */
+  readonly tendedBy?: readonly string[];
+  /** Whom the school named as its head. */
+  readonly headId?: string | null;
 }
 
 /**
@@ -59,7 +65,7 @@ export interface Subject {
  */
 export function may(actor: Actor, action: Action, subject: Subject): boolean {
   if (isAboutSelf(actor, subject) && NOT_ABOUT_ONESELF.includes(action)) return false;
-  return relationsOf(actor, subject).some((relation) => {
+  return [...relationsOf(actor, subject), ...dutiesOf(actor, subject)].some((relation) => {
     const condition: Condition = ACCESS[action][RELATIONS.indexOf(relation)] ?? 'never';
     return holds(condition, { relation, actor, subject });
   });
@@ -94,6 +100,13 @@ function relationsOf(actor: Actor, subject: Subject): readonly Relation[] {
   }
 }
 
+/** What the actor is to the subject by what the school named them for. */
+function dutiesOf({ personId }: Actor, { tendedBy, headId }: Subject): readonly Relation[] {
+  if (personId === null) return [];
+  const duties: Relation[] = tendedBy?.includes(personId) ? ['safetyPerson'] : [];
+  return headId === personId ? [...duties, 'head'] : duties;
+}
+
 interface Asked {
   readonly relation: Relation;
   readonly actor: Actor;
@@ -108,7 +121,8 @@ const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
   set: ({ subject }) => subject.assignmentIsSet === true,
   draftsOpen: ({ subject }) => subject.draftsOpen === true,
   handedIn: ({ subject }) => subject.handedIn === true,
-  editorsRead: ({ subject }) => subject.handedIn === true && subject.editorsRead === true,
+  editorsRead: ({ subject }) =>
+    subject.handedIn === true && subject.editorsRead === true && subject.away !== true,
   unread: ({ subject }) => subject.handedIn === true && subject.openedByTeacher !== true,
   accepted: ({ subject }) => subject.accepted === true,
   published: isReader,

@@ -1,18 +1,19 @@
 // The columns of the table below are kept in line by hand.
 /**
  * Relations that nobody can stand in yet; until they are built, each may do nothing by it: family of the child, a class that
- * ours is open to, a classmate who reads before the hand-in, the second reader, the school's safety person, its head.
+ * ours is open to, a classmate who reads before the hand-in, the second reader.
  */
 export const RELATIONS_TO_COME = [
   'family',
   'partnerClass',
   'peer',
   'secondReader',
-  'safetyPerson',
-  'head',
 ] as const;
 
-/** What a person is to the thing acted on. A co-teacher stands as a teacher here; who is let in until a day does not. */
+/**
+ * What a person is to the thing acted on. A co-teacher stands as a teacher here; who is let in until a day does not. A safety person
+ * is whoever looks after that case, the head of school whom the school named.
+ */
 export const RELATIONS_NOW = [
   'visitor',
   'stranger',
@@ -24,6 +25,8 @@ export const RELATIONS_NOW = [
   'editor',
   'teacher',
   'supplyTeacher',
+  'safetyPerson',
+  'head',
 ] as const;
 
 /** All of them, in the order of the table's columns. */
@@ -44,7 +47,7 @@ export type Condition =
   | 'draftsOpen'
   /** There is a hand-in that was not taken back. */
   | 'handedIn'
-  /** There is one, and the class lets its student editors read what was handed in. */
+  /** There is one, the class lets its student editors read what was handed in, and no worry keeps it away. */
   | 'editorsRead'
   /** The latest hand-in was not opened by a teacher. */
   | 'unread'
@@ -70,12 +73,12 @@ type Row = readonly [
   editor: Condition,
   teacher: Condition,
   supplyTeacher: Condition,
+  safetyPerson: Condition,
+  head: Condition,
   family: Condition,
   partnerClass: Condition,
   peer: Condition,
   secondReader: Condition,
-  safetyPerson: Condition,
-  head: Condition,
 ];
 
 /**
@@ -85,10 +88,10 @@ type Row = readonly [
  * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                    visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        family   partner  peer     second   safety   head
+  //                    visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        safety    head     family   partner  peer     second
   'install.manage':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
   'class.make':        ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',       'never',      'staff',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.readBlog':    ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'class.readBlog':    ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',      'always',     'always',     'open',   'open',  'never', 'never', 'never', 'never'],
   'class.teach':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'class.change':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'class.guard':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
@@ -111,12 +114,12 @@ export const ACCESS = {
   'post.review':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'handedIn',   'never', 'never', 'never', 'never', 'never', 'never'],
   'post.publish':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted',   'accepted',   'never', 'never', 'never', 'never', 'never', 'never'],
   'post.narrow':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'never', 'never', 'never', 'never'],
   'comment.read':      ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
   'comment.write':     ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
   'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'comment.takeBack':  ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'page.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
+  'page.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'never', 'never', 'never', 'never'],
   'page.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'page.open':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'page.erase':        ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
@@ -126,10 +129,23 @@ export const ACCESS = {
   'grade.read':        ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'picture.add':       ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
   'picture.tell':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'words.putBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
+  'case.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always', 'never', 'never', 'never', 'never', 'never'],
+  'promise.change':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always', 'never', 'never', 'never', 'never', 'never'],
+  'school.watch':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never', 'always', 'never', 'never', 'never', 'never'],
 } as const satisfies Record<string, Row>;
 
 export type Action = keyof typeof ACCESS;
 export const ACTIONS = Object.keys(ACCESS) as Action[];
 
-/** What nobody does to what they wrote themselves, whatever else they are: judge it, or open it behind the writer's back. */
-export const NOT_ABOUT_ONESELF: readonly Action[] = ['post.review', 'draft.askToOpen', 'draft.readOpened'];
+/**
+ * What nobody does to what they wrote themselves, whatever else they are: judge it, open it behind the writer's back, tend a worry
+ * about it.
+ */
+export const NOT_ABOUT_ONESELF: readonly Action[] = [
+  'post.review',
+  'draft.askToOpen',
+  'draft.readOpened',
+  'words.putBack',
+  'case.tend',
+];

@@ -17,7 +17,16 @@ test.each<[Audience, Audience, Outside, Audience, string | null]>([
   ['everyone', 'writerAndTeachers', OVER, 'writerAndTeachers', 'ceiling'],
   ['ourClass', 'everyone', OVER, 'ourClass', null],
 ])('published to %s under %s, %j', (published, ceiling, outside, to, heldBack) => {
-  expect(readersNow(published, { ceiling, outside })).toEqual({ to, heldBack });
+  expect(readersNow(published, { ceiling, outside, away: false })).toEqual({ to, heldBack });
+});
+
+test('a worry keeps it from everybody but writer and teachers, whatever else does', () => {
+  for (const published of ['ourClass', 'passphrase', 'everyone'] as const)
+    for (const outside of [FREE_OUTSIDE, OVER])
+      expect(readersNow(published, { ceiling: 'everyone', outside, away: true })).toEqual({
+        to: 'writerAndTeachers',
+        heldBack: 'worry',
+      });
 });
 
 test.each<[Audience, Partial<ReadersFacts>, string | null]>([

@@ -5,17 +5,28 @@ import { widestWith, type Lack, type Outside } from './consent';
 export interface ReadersNow {
   readonly to: Audience;
   /** Null where nothing does. */
-  readonly heldBack: 'ceiling' | Lack | null;
+  readonly heldBack: 'ceiling' | 'worry' | Lack | null;
 }
 
 /**
- * Before whom a post stands now: the ceiling may have come down since it was published, and a consent have run out. Where both
- * hold it back as far, consent is named: it is about this one writer.
+ * Before whom a post stands now: the ceiling may have come down since it was published, a consent have run out, and somebody have
+ * told a worry about it. What holds it back furthest is named; where ceiling and consent do as far, consent: it is about this one
+ * writer.
  */
 export function readersNow(
   published: Audience,
-  { ceiling, outside }: { readonly ceiling: Audience; readonly outside: Outside },
+  {
+    ceiling,
+    outside,
+    away,
+  }: {
+    readonly ceiling: Audience;
+    readonly outside: Outside;
+    /** Whether a worry keeps it from everybody but its writer and the teachers. */
+    readonly away: boolean;
+  },
 ): ReadersNow {
+  if (away && published !== 'writerAndTeachers') return { to: 'writerAndTeachers', heldBack: 'worry' };
   const withConsent = narrower(published, widestWith(outside.appears));
   const to = narrower(withConsent, ceiling);
   if (to === published) return { to, heldBack: null };

@@ -9,14 +9,23 @@ export interface CommentRow {
   readonly words: number;
   readonly writtenAt: Date;
   readonly state: CommentState;
+  /** Whether a worry keeps it from everybody but its author and the teachers. */
+  readonly away: boolean;
 }
+
+type Stored = Omit<CommentRow, 'away'> & { readonly away: number };
+const rowOf = (row: Stored): CommentRow => ({ ...row, away: row.away === 1 });
 
 /** Whether a comment is before the readers of its post. */
 export type CommentState = 'shown' | 'keptBack';
 
-const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, state`;
+const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, state,
+  EXISTS (SELECT 1 FROM words_away WHERE comment_id = comments.id) AS away`;
 
-export async function insertComment(database: Database, comment: Omit<CommentRow, 'state'>): Promise<void> {
+export async function insertComment(
+  database: Database,
+  comment: Omit<CommentRow, 'state' | 'away'>,
+): Promise<void> {
   await database.change(
     `INSERT INTO comments (id, post_id, author_id, text, words, written_at)
      VALUES (:id, :postId, :authorId, :text, :words, :writtenAt)`,
@@ -38,18 +47,19 @@ export async function findSameComment(
 }
 
 export async function findComment(database: Database, id: string): Promise<CommentRow | null> {
-  const [row] = await database.rows<CommentRow>(`SELECT ${COLUMNS} FROM comments WHERE id = :id`, { id });
-  return row ?? null;
+  const [row] = await database.rows<Stored>(`SELECT ${COLUMNS} FROM comments WHERE id = :id`, { id });
+  return row ? rowOf(row) : null;
 }
 
 /** The comments under a post, oldest first, those that are kept back too; none of somebody who is deleted and may be brought back. */
 export async function listComments(database: Database, postId: string): Promise<readonly CommentRow[]> {
-  return database.rows<CommentRow>(
+  const rows = await database.rows<Stored>(
     `SELECT ${COLUMNS} FROM comments WHERE post_id = :postId
        AND ${ofNobodyDeleted('author_id')}
      ORDER BY written_at, id LIMIT 500`,
     { postId },
   );
+  return rows.map(rowOf);
 }
 
 /** The posts of a class under which a comment is shown. */

@@ -4,6 +4,7 @@ import type { Database } from '../ground/database/database';
 import { OF_NOTHING_DELETED } from './posts';
 import { evidenceFrom } from './columns';
 import { LATEST_HAND_IN } from './latestHandIn';
+import { isAway } from './wordsAway';
 
 export interface HandInRow {
   readonly id: string;
@@ -122,7 +123,7 @@ export async function listLatestHandIns(
      FROM posts JOIN assignments ON assignments.id = assignment_id
      JOIN hand_ins ON ${LATEST_HAND_IN}
      JOIN revisions ON revisions.id = hand_ins.revision_id
-     WHERE posts.class_id = :classId AND writer_id <> :but AND ${OF_NOTHING_DELETED}
+     WHERE posts.class_id = :classId AND writer_id <> :but AND ${OF_NOTHING_DELETED} AND NOT ${isAway()}
      ORDER BY handed_in_at DESC, posts.id LIMIT :most`,
     { classId, but, most },
   );

@@ -1,6 +1,7 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { isAway } from './wordsAway';
 
 /** What a picture is for: one that a person added, or a video's still that its host gave. */
 export type PicturePurpose = 'picture' | 'still';
@@ -62,6 +63,7 @@ export async function listUses(
     readonly writerId: string;
     readonly handedIn: boolean;
     readonly publishedTo: Audience | null;
+    readonly away: boolean;
   }[]
 > {
   const rows = await database.rows<{
@@ -69,15 +71,16 @@ export async function listUses(
     writerId: string;
     handedIn: number;
     publishedTo: Audience | null;
+    away: number;
   }>(
     `SELECT posts.id AS postId, posts.writer_id AS writerId,
        EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id AND taken_back_at IS NULL) AS handedIn,
-       (SELECT audience FROM publications WHERE publications.revision_id = revisions.id AND until IS NULL LIMIT 1) AS publishedTo
+       (SELECT audience FROM publications WHERE publications.revision_id = revisions.id AND until IS NULL LIMIT 1) AS publishedTo, ${isAway()} AS away
      FROM revision_pictures JOIN revisions ON revisions.id = revision_pictures.revision_id
      JOIN posts ON posts.id = revisions.post_id WHERE picture_id = :pictureId`,
     { pictureId },
   );
-  return rows.map((row) => ({ ...row, handedIn: row.handedIn === 1 }));
+  return rows.map((row) => ({ ...row, handedIn: row.handedIn === 1, away: row.away === 1 }));
 }
 
 /** That a picture stands in the draft of who brought it. */

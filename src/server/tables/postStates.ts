@@ -6,6 +6,7 @@ import type { Database } from '../ground/database/database';
 import { evidenceFrom, slatsFrom } from './columns';
 import { OF_NOTHING_DELETED } from './posts';
 import { LATEST_HAND_IN } from './latestHandIn';
+import { isAway } from './wordsAway';
 
 /** How far a post is and who reads it, without a word of it. */
 export interface PostStateRow {
@@ -29,9 +30,12 @@ export interface PostStateRow {
   readonly since: Date | null;
   /** Where it was drawn back: the audience before. */
   readonly drawnFrom: Audience | null;
+  /** Whether a worry keeps it from its readers. */
+  readonly away: boolean;
 }
 
-type Stored = Omit<PostStateRow, 'evidence' | 'slats'> & {
+type Stored = Omit<PostStateRow, 'evidence' | 'slats' | 'away'> & {
+  readonly away: number;
   readonly evidence: string | null;
   readonly slats: string | null;
 };
@@ -48,7 +52,7 @@ export async function listPostStates(
   const rows = await database.rows<Stored>(
     `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.audience AS wished, posts.address,
        saved_at AS savedAt, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
-       publications.audience, since, drawn_from AS drawnFrom
+       publications.audience, since, drawn_from AS drawnFrom, ${isAway()} AS away
      FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      LEFT JOIN post_standings ON post_standings.post_id = posts.id
      LEFT JOIN publications ON publications.post_id = posts.id AND until IS NULL
@@ -57,6 +61,7 @@ export async function listPostStates(
   );
   return rows.map((row) => ({
     ...row,
+    away: row.away === 1,
     evidence: row.evidence === null ? null : evidenceFrom(row.evidence),
     slats: row.slats === null ? null : slatsFrom(row.slats),
   }));

@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Stage } from '../../core/posts/stage';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { isAway } from './wordsAway';
 import { asStored, type StoredWriting, type Writing, fromStored } from './writings';
 
 export interface PostRow extends Writing {
@@ -17,10 +18,18 @@ export interface PostRow extends Writing {
   readonly version: number;
   readonly begunAt: Date;
   readonly savedAt: Date;
+  /** Whether a worry keeps it from everybody but its writer and the teachers. */
+  readonly away: boolean;
 }
 
+export type StoredPost = Omit<StoredWriting<PostRow>, 'away'> & { readonly away: number };
+
+/** A post from its columns. */
+export const postFrom = ({ away, ...row }: StoredPost): PostRow =>
+  fromStored<PostRow>({ ...row, away: away === 1 });
+
 export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt`;
+  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, ${isAway()} AS away`;
 
 /** The SQL condition that neither the writer nor the assignment of a post is deleted. */
 export const OF_NOTHING_DELETED = `${ofNobodyDeleted('writer_id')}
@@ -28,29 +37,26 @@ export const OF_NOTHING_DELETED = `${ofNobodyDeleted('writer_id')}
 
 /** A post, unless its writer or its assignment is deleted and may be brought back: then nothing is shown of it, and nothing done with it. */
 export async function findPost(database: Database, id: string): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredWriting<PostRow>>(
+  const [row] = await database.rows<StoredPost>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED}`,
     { id },
   );
-  return row ? fromStored<PostRow>(row) : null;
+  return row ? postFrom(row) : null;
 }
 
 /** A post, even of somebody deleted, or of an assignment that is. */
 export async function findPostOfAnybody(database: Database, id: string): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredWriting<PostRow>>(
-    `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`,
-    { id },
-  );
-  return row ? fromStored<PostRow>(row) : null;
+  const [row] = await database.rows<StoredPost>(`SELECT ${POST_COLUMNS} FROM posts WHERE id = :id`, { id });
+  return row ? postFrom(row) : null;
 }
 
 /** As `findPost`, held until the transaction ends, so that two changes of it come one after the other. */
 export async function lockPost(database: Database, id: string): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredWriting<PostRow>>(
+  const [row] = await database.rows<StoredPost>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED} FOR UPDATE`,
     { id },
   );
-  return row ? fromStored<PostRow>(row) : null;
+  return row ? postFrom(row) : null;
 }
 
 export async function findPostOf(
@@ -58,14 +64,14 @@ export async function findPostOf(
   assignmentId: string,
   writerId: string,
 ): Promise<PostRow | null> {
-  const [row] = await database.rows<StoredWriting<PostRow>>(
+  const [row] = await database.rows<StoredPost>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE assignment_id = :assignmentId AND writer_id = :writerId`,
     { assignmentId, writerId },
   );
-  return row ? fromStored<PostRow>(row) : null;
+  return row ? postFrom(row) : null;
 }
 
-export async function insertPost(database: Database, post: PostRow): Promise<void> {
+export async function insertPost(database: Database, post: Omit<PostRow, 'away'>): Promise<void> {
   await database.change(
     `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at)
      VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt)`,

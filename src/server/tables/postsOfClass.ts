@@ -2,8 +2,7 @@ import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { isHeld, WRITING } from '../ground/access/roles';
-import { OF_NOTHING_DELETED, POST_COLUMNS, type PostRow } from './posts';
-import { type StoredWriting, fromStored } from './writings';
+import { OF_NOTHING_DELETED, POST_COLUMNS, postFrom, type PostRow, type StoredPost } from './posts';
 import { detailsFrom, evidenceFrom } from './columns';
 import type { DetailNoted } from './handIns';
 import { LATEST_HAND_IN } from './latestHandIn';
@@ -158,17 +157,39 @@ export async function countWaiting(database: Database, classIds: readonly string
   return row?.waiting ?? 0;
 }
 
+/** Of each class that goes on, how many posts wait to be read, and since when the oldest does; who waits longest first. */
+export async function listWaitingByClass(database: Database): Promise<
+  readonly {
+    readonly classId: string;
+    readonly title: string;
+    readonly groupName: string;
+    readonly timeZone: string;
+    readonly waiting: number;
+    readonly oldestAt: Date | null;
+  }[]
+> {
+  return database.rows(
+    `SELECT classes.id AS classId, classes.title, classes.group_name AS groupName, classes.time_zone AS timeZone,
+       COALESCE(waiting, 0) AS waiting, oldestAt
+     FROM classes LEFT JOIN
+       (SELECT posts.class_id, COUNT(*) AS waiting, MIN(handed_in_at) AS oldestAt FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+        WHERE stage = 'handedIn' AND ${OF_NOTHING_DELETED} GROUP BY posts.class_id) AS counted ON counted.class_id = classes.id
+     WHERE classes.deleted_at IS NULL AND classes.rested_at IS NULL
+     ORDER BY oldestAt IS NULL, oldestAt, classes.title`,
+  );
+}
+
 /** The posts of one writer in a class. */
 export async function listPostsOf(
   database: Database,
   classId: string,
   writerId: string,
 ): Promise<readonly PostRow[]> {
-  const rows = await database.rows<StoredWriting<PostRow>>(
+  const rows = await database.rows<StoredPost>(
     `SELECT ${POST_COLUMNS} FROM posts WHERE class_id = :classId AND writer_id = :writerId`,
     { classId, writerId },
   );
-  return rows.map((row) => fromStored<PostRow>(row));
+  return rows.map(postFrom);
 }
 
 export interface LeftPostRow {

@@ -1,6 +1,7 @@
 import type { Audience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
 import { LATEST_HAND_IN } from './latestHandIn';
+import { isAway } from './wordsAway';
 
 export interface PublicationRow {
   readonly id: string;
@@ -67,22 +68,25 @@ export interface ClassPublicationRow extends PublicationRow {
   readonly wished: Audience | null;
   /** Where it was drawn back: the audience before. */
   readonly drawnFrom: Audience | null;
+  /** Whether a worry keeps it from them now. */
+  readonly away: boolean;
 }
 
-/** The posts of a class that readers see. */
+/** The posts of a class that are published. */
 export async function listPublications(
   database: Database,
   classId: string,
 ): Promise<readonly ClassPublicationRow[]> {
-  return database.rows(
+  const rows = await database.rows<Omit<ClassPublicationRow, 'away'> & { readonly away: number }>(
     `SELECT publications.id, publications.post_id AS postId, revision_id AS revisionId, publications.audience, since,
-       revisions.title, posts.writer_id AS writerId, posts.audience AS wished, drawn_from AS drawnFrom
+       revisions.title, posts.writer_id AS writerId, posts.audience AS wished, drawn_from AS drawnFrom, ${isAway()} AS away
      FROM publications JOIN posts ON posts.id = publications.post_id
      JOIN revisions ON revisions.id = publications.revision_id
      WHERE posts.class_id = :classId AND until IS NULL
      ORDER BY since DESC`,
     { classId },
   );
+  return rows.map((row) => ({ ...row, away: row.away === 1 }));
 }
 
 /** Who has something of theirs published to people outside a class. */

@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Beside } from '../../core/posts/beside';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import type { Database } from '../ground/database/database';
+import { isAway } from './wordsAway';
 import { besideOf } from './writings';
 import { coverFrom, headingsFrom, textsFrom } from './columns';
 
@@ -11,6 +12,8 @@ export interface PublishedRow {
   readonly writerId: string;
   readonly address: string;
   readonly audience: Audience;
+  /** Whether a worry keeps it from them now. */
+  readonly away: boolean;
   readonly since: Date;
   readonly revisionId: string;
   readonly title: string;
@@ -35,12 +38,13 @@ export interface PublishedText extends PublishedCard {
   readonly headings: RevisionCopy['headings'];
 }
 
-type Stored<Row extends PublishedRow> = Omit<Row, 'labels' | 'beside' | 'cover' | 'headings'> & {
+type Stored<Row extends PublishedRow> = Omit<Row, 'away' | 'labels' | 'beside' | 'cover' | 'headings'> & {
+  readonly away: number;
   readonly labels: string;
 };
 type StoredCard = Stored<PublishedCard> & { readonly beside: string; readonly cover: string | null };
 
-const COLUMNS = `posts.id AS postId, posts.writer_id AS writerId, posts.address, publications.audience,
+const COLUMNS = `posts.id AS postId, posts.writer_id AS writerId, posts.address, publications.audience, ${isAway()} AS away,
     (SELECT MIN(since) FROM publications AS first WHERE first.post_id = posts.id) AS since,
     revisions.id AS revisionId, revisions.title, revisions.labels, assignments.id AS assignmentId,
     assignments.title AS assignmentTitle`;
@@ -95,5 +99,5 @@ function cardFrom(row: StoredCard): PublishedCard {
 }
 
 function withLabels(row: Stored<PublishedRow>): PublishedRow {
-  return { ...row, labels: textsFrom(row.labels) };
+  return { ...row, away: row.away === 1, labels: textsFrom(row.labels) };
 }

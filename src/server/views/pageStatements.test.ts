@@ -30,7 +30,10 @@ import { maybeClassFrame, maybeClassSettings, maybeLook, maybePrivacy } from './
 import { maybeLog } from './class/viewLog';
 import { maybeNotice } from './class/viewNotice';
 import { maybeRoles } from './class/viewRoles';
-import { maybeConcerns } from './concerns/viewConcerns';
+import { updateDuty } from '../tables/schoolDuties';
+import { tellWorry } from '../deeds/worries/tellWorry';
+import { maybeCase } from './worries/viewCase';
+import { maybeWorries } from './worries/viewWorries';
 import { maybeInvitations } from './invitations/viewInvitations';
 import { maybeLabels } from './labels/viewLabels';
 import { maybePages } from './pages/viewPages';
@@ -57,6 +60,7 @@ let assignmentId: string;
 beforeEach(async () => {
   ({ postId } = await acceptedPost(house));
   assignmentId = await setWork(house);
+  await updateDuty(database, 'safetyPerson', house.people.teacher);
   waiting = await writePost(house, assignmentId);
   await handInPost(house, waiting);
   await more(1);
@@ -71,6 +75,12 @@ async function more(count: number): Promise<void> {
     await writeNote(house, 'teacher', { postId: id, handInId, text: 'Look up.' });
     await succeeded(as(house, 'classmate', writeComment, { postId, text: `Grey, ${handInId}.` }));
     await handInPost(house, await writePost(house, await setWork(house)));
+    await succeeded(
+      tellWorry(
+        { blog: 'wind', post: '2-skies', words: `Look at ${handInId}.` },
+        { reader: readerOf(house.people.reader), address: '192.0.2.7', now: NOW },
+      ),
+    );
     await addPerson(`Child${each}`, house.classId, 'student');
     await succeeded(as(house, 'teacher', addLabel, { classId: house.classId, label: `label ${handInId}` }));
     await succeeded(as(house, 'teacher', makePage, { classId: house.classId }));
@@ -116,7 +126,11 @@ const teachers: Readonly<Record<string, View>> = {
   roles: maybeRoles,
   log: (desk) => maybeLog(desk, { before: null, person: null }),
   invitations: maybeInvitations,
-  concerns: maybeConcerns,
+  worries: ({ personId }) => maybeWorries({ personId, language: null, now: NOW }),
+  'a case': async ({ personId }) => {
+    const [row] = await database.rows<{ id: string }>('SELECT MIN(id) AS id FROM cases');
+    return maybeCase(row!.id, { personId, language: null, now: NOW });
+  },
   openings: maybeOpenings,
   pages: maybePages,
 };

@@ -1,5 +1,7 @@
 import { Classes } from '@/components/classes/Classes';
 import { listDeletedClasses, listOwnClasses, mayMakeClasses } from '@/server/views/class/listOwnClasses';
+import { isHead } from '@/server/views/school/viewSchool';
+import { maybeWorriesWaiting } from '@/server/views/worries/viewWorries';
 import { requireSession } from '@/server/http/desk';
 
 export default async function ClassesPage() {
@@ -12,6 +14,8 @@ export default async function ClassesPage() {
       current={chosen}
       mayMake={mayMakeClasses(person)}
       isAdministrator={person.account === 'administrator'}
+      worries={(await maybeWorriesWaiting(person.id))?.waiting ?? null}
+      isHead={await isHead(person.id)}
     />
   );
 }

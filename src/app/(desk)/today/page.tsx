@@ -5,6 +5,7 @@ import { listToRead } from '@/server/views/today/listToRead';
 import { listEveryWork } from '@/server/views/today/listWork';
 import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
 import { weekAround } from '@/server/views/today/week';
+import { listLatelyTold, maybeWorriesWaiting } from '@/server/views/worries/viewWorries';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {
@@ -14,10 +15,10 @@ export default async function TodayPage() {
   if (teacher)
     return (
       <DeskFrame desk={desk} current="today">
-        <TeacherToday {...teacher} />
+        <TeacherToday {...teacher} worries={(await maybeWorriesWaiting(desk.personId))?.waiting ?? 0} />
       </DeskFrame>
     );
-  const { person } = await requireSession();
+  const { person, language } = await requireSession();
   const days = weekAround(desk.now, desk.place, desk.inClass.year);
   return (
     <DeskFrame desk={desk} current="today">
@@ -26,6 +27,7 @@ export default async function TodayPage() {
         groups={await listEveryWork(desks)}
         days={days}
         toRead={await listToRead(desks)}
+        told={await listLatelyTold({ personId: desk.personId, language, now: desk.now })}
       />
     </DeskFrame>
   );

@@ -18,6 +18,7 @@ interface Stage {
 /** Who can read the post now, once it is handed in, and at last; and a way to let fewer people read it. */
 export function WhoReads({ readers, writer, teachers, place, onAudience }: GateTrayProps) {
   const t = useTranslations('gate.readers');
+  const awayWords = useTranslations('awayWords');
   const format = useFormatter();
   const names = format.list(teachers.map((teacher) => teacher.name));
   const atHandIn = readers.release === 'handIn' && readers.audience !== 'writerAndTeachers';
@@ -29,7 +30,11 @@ export function WhoReads({ readers, writer, teachers, place, onAudience }: GateT
     {
       key: 'now',
       words: [
-        readers.now ? outside(readers.now) : t(readers.draftsOpen ? 'teachersLookIn' : 'onlyYou'),
+        readers.away
+          ? awayWords('writer')
+          : readers.now
+            ? outside(readers.now)
+            : t(readers.draftsOpen ? 'teachersLookIn' : 'onlyYou'),
         readers.readBy ? t('wasRead', readers.readBy) : '',
       ].join(' '),
       whom: readers.now ? null : <People monograms={readers.draftsOpen ? all : [writer.monogram]} />,

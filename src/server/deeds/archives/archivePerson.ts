@@ -4,6 +4,7 @@ import { writeHtml } from '../../../core/document/html/writeHtml';
 import { addressFrom } from '../../../core/posts/address';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { findActor } from '../../ground/access/roles';
+import { listWorriesOf } from '../../tables/cases';
 import { listClassesEverOf, type ClassRow } from '../../tables/classes';
 import { listCommentsBy } from '../../tables/comments';
 import { listConsentsOf } from '../../tables/consents';
@@ -33,8 +34,8 @@ interface Asker {
 
 /**
  * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
- * pages, each post with its hand-ins, notes and the
- * grade that was given back, and their pictures; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
+ * pages, each post with its hand-ins, notes and the grade that was given back, and their pictures; for themselves what they told
+ * that worried them, too; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
  * too, and so does an administrator for them; a teacher gets what belongs to the classes they run, and no draft that only its writer may
  * read; address and consents only of who is at home there. Null for everybody else.
  */
@@ -70,6 +71,8 @@ export async function maybeArchive(
       .flat()
       .map((page) => ({ ...page, body: writeHtml(openStored(page.body)) })),
   };
+  // What somebody told that worried them is taken along by nobody but themselves.
+  const told = personId === by ? await listWorriesOf(database, personId) : [];
   for (const { id } of classes)
     await writeAuditLine(database, {
       useCase: 'archivePerson',
@@ -78,7 +81,7 @@ export async function maybeArchive(
       now,
     });
   const content = zipStream(async (zip) => {
-    await zip.add('person.json', json(about));
+    await zip.add('person.json', json(told.length > 0 ? { ...about, told } : about));
     const posts: PostAdded[] = [];
     for (const inClass of classes)
       for (const post of await listPostsOf(database, inClass.id, personId))

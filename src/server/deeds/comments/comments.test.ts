@@ -2,7 +2,6 @@ import { beforeEach, expect, test } from 'vitest';
 import {
   acceptedPost,
   as,
-  deskFor,
   EVERYBODY,
   handInPost,
   NOW,
@@ -14,11 +13,10 @@ import {
   freshHouse,
 } from '../../../../tests/server/house';
 import { listWithoutComment, maybePost } from '../../views/blog/viewBlog';
-import { maybeConcerns } from '../../views/concerns/viewConcerns';
 import { database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
 import { listComments } from '../../tables/comments';
-import { tellTeacher } from '../concerns/tellTeacher';
+import { tellWorry } from '../worries/tellWorry';
 import { deletePerson } from '../people/deletePerson';
 import { eraseEverythingOf } from '../people/eraseEverythingOf';
 import { restorePerson } from '../people/restorePerson';
@@ -110,23 +108,22 @@ test('a flood is stopped, a conversation goes on', async () => {
   expect((await say('classmate', 'Later.', new Date(NOW.getTime() + 6 * 60_000))).ok).toBe(true);
 });
 
-test('teachers are told of a comment by whoever sees it, with what it said', async () => {
+test('a worry about a comment is told by whoever sees it, and keeps what it said', async () => {
   const { commentId } = await succeeded(say('classmate', 'Your shoes are ugly.'));
   const tell = (who: Who, comment = commentId) =>
-    tellTeacher(
+    tellWorry(
       { blog: 'wind', post: '2-skies', words: 'This is unkind.', comment },
       { reader: reader(who), address: '192.0.2.7', now: NOW },
     );
   await succeeded(tell('writer'));
   expect(await tell('visitor')).toMatchObject({ code: 'notThere' });
   expect(await tell('writer', 'nosuchcomment000')).toMatchObject({ code: 'notThere' });
-  const concerns = (await maybeConcerns(await deskFor(house, 'teacher')))?.concerns;
-  expect(concerns).toMatchObject([
-    { words: 'This is unkind.', comment: { text: 'Your shoes are ugly.', author: 'Mate E.' } },
-  ]);
+  const told = () => database.rows('SELECT words, kept_text AS kept, about_name AS about FROM cases');
+  const cases = await told();
+  expect(cases).toEqual([{ words: 'This is unkind.', kept: 'Your shoes are ugly.', about: 'Mate E.' }]);
   // Whoever said it takes nothing away from what was told by taking it back.
   await succeeded(as(house, 'classmate', takeBackComment, { commentId }));
-  expect((await maybeConcerns(await deskFor(house, 'teacher')))?.concerns).toEqual(concerns);
+  expect(await told()).toEqual(cases);
 });
 
 test('comments on classmates’ posts fulfil what an assignment asks, hidden ones and one’s own do not', async () => {

@@ -1,5 +1,6 @@
 import type { Database } from '../../ground/database/database';
 import { ofNobodyDeleted } from '../../tables/ofNobodyDeleted';
+import { isAway } from '../../tables/wordsAway';
 
 /** A picture as it stands in a post: one row for each revision that readers of the class see, or that is one's own. */
 interface ClassPictureRow {
@@ -35,7 +36,7 @@ export async function listClassPictureRows(
      LEFT JOIN revisions ON revisions.id = revision_pictures.revision_id
      LEFT JOIN posts ON posts.id = revisions.post_id
      LEFT JOIN publications ON publications.revision_id = revisions.id AND until IS NULL
-       AND publications.audience <> 'writerAndTeachers'
+       AND publications.audience <> 'writerAndTeachers' AND NOT ${isAway()}
      WHERE pictures.class_id = :classId AND purpose = 'picture' AND taken_out_at IS NULL
        AND ${ofNobodyDeleted('uploaded_by')}
        AND (uploaded_by = :personId OR publications.revision_id IS NOT NULL)

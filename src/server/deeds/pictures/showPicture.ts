@@ -4,6 +4,7 @@ import { may, type Actor } from '../../../core/access/may';
 import { readersNow } from '../../../core/privacy/readersNow';
 import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
+import { listCasesShowing } from '../../tables/cases';
 import { findClass } from '../../tables/classes';
 import type { Reader } from '../../ground/access/reader';
 import { listAssignmentUses } from '../../tables/handouts';
@@ -17,6 +18,7 @@ import { findAppearance, lacksAgreement } from '../subjects/appearances';
 import { mayReadOne } from '../handouts/mayReadOne';
 import { sightOnPages } from '../readers/sightOnPages';
 import { listPageUses } from '../pages/uses';
+import { sightOf } from '../worries/sight';
 
 interface ShownPicture {
   /** The same for the same bytes. */
@@ -36,7 +38,7 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 
 /**
  * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
- * it, and whoever may read a draft, an assignment or a page that does. Null for everybody else, as for a picture that is not there.
+ * it, and whoever may read a draft, an assignment or a page that does, or looks after a worry whose kept words do. Null for everybody else, as for a picture that is not there.
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
@@ -65,6 +67,7 @@ export async function maybeShowPicture(
     (personId !== null && picture.uploadedBy === personId) ||
     uses.some((use) => maySee(actor, use)) ||
     (await isInDraftFor(actor, picture, now)) ||
+    (await isInCaseFor(personId, id)) ||
     (personId !== null &&
       (await mayReadOne(await listAssignmentUses(database, 'picture', id, now), personId)));
   if (!seen) return null;
@@ -91,6 +94,14 @@ async function isInDraftFor(actor: Actor, picture: PictureRow, now: Date): Promi
   );
 }
 
+/** Whether a picture stands in the kept words of a case that somebody looks after. */
+async function isInCaseFor(personId: string | null, id: string): Promise<boolean> {
+  const cases = personId === null ? [] : await listCasesShowing(database, id);
+  if (personId === null || cases.length === 0) return false;
+  const { sees } = await sightOf(database, personId);
+  return cases.some(sees);
+}
+
 /** Before whom a picture stands now, as far as the ceiling, and consent of the writer whose post shows it, go. */
 async function audienceNow(
   classId: string,
@@ -98,13 +109,19 @@ async function audienceNow(
     publishedTo,
     writerId,
     postId,
-  }: { readonly publishedTo: Audience | null; readonly writerId: string; readonly postId: string },
+    away,
+  }: {
+    readonly publishedTo: Audience | null;
+    readonly writerId: string;
+    readonly postId: string;
+    readonly away: boolean;
+  },
   now: Date,
 ): Promise<Audience | null> {
   const inClass = publishedTo && (await findClass(database, classId));
   if (!inClass) return null;
   const outside = await findAppearance(database, inClass, { writerId, postId, now });
-  return readersNow(publishedTo, { ceiling: inClass.ceiling, outside }).to;
+  return readersNow(publishedTo, { ceiling: inClass.ceiling, outside, away }).to;
 }
 
 function maySee(actor: Actor, use: Parameters<typeof may>[2]): boolean {

@@ -1,9 +1,8 @@
 import { inTransaction, type Database } from '../../ground/database/database';
 
-/** Erases a post for good, with every revision, hand-in, note and grade of it. Its pictures stay where they are. */
+/** Erases a post for good, with every revision, hand-in, note and grade of it. Its pictures stay where they are, and a case about it
+ * stays for its own term. */
 export async function erasePost(database: Database, postId: string): Promise<void> {
-  // A case has no reference to its post, since it is to outlive it; until a school says for how long, it goes too.
-  await database.change('DELETE FROM cases WHERE post_id = :postId', { postId });
   await database.change('DELETE FROM posts WHERE id = :postId', { postId });
 }
 

@@ -52,7 +52,8 @@ export async function listToDrawBack(
 ): Promise<readonly (DrawnBack & { readonly publication: ClassPublicationRow })[]> {
   return (await listWithWriters(database, inClass, whose)).flatMap(({ publication, writer, outside }) => {
     const { postId, writerId, title, audience } = publication;
-    const { to } = readersNow(audience, { ceiling: inClass.ceiling, outside });
+    // A worry draws nothing back: what it keeps away is there again once that is decided.
+    const { to } = readersNow(audience, { ceiling: inClass.ceiling, outside, away: false });
     return to === audience ? [] : [{ postId, writerId, writer, title, from: audience, to, publication }];
   });
 }

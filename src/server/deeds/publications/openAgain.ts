@@ -23,7 +23,7 @@ export async function listOpenableAgain(
       if (drawnFrom === null) return [];
       // Its writer may have asked for fewer readers meanwhile.
       const from = narrower(drawnFrom, wished ?? drawnFrom);
-      const reaches = readersNow(from, { ceiling: inClass.ceiling, outside });
+      const reaches = readersNow(from, { ceiling: inClass.ceiling, outside, away: publication.away });
       // A consent that ran out keeps it within the class without drawing it back; then it would reach fewer than its row says.
       const further =
         reaches.to !== publication.audience && narrower(reaches.to, publication.audience) !== reaches.to;

@@ -75,10 +75,10 @@ export async function maybePublished(
   return blog && post && maySee(blog, post) ? { blog, post } : null;
 }
 
-/** Before whom a post stands now: the ceiling may have come down since it was published, and a consent have run out. */
+/** Before whom a post stands now: the ceiling may have come down since it was published, a consent have run out, and a worry keep it away. */
 export function publishedTo({ inClass, appears }: Blog, post: PublishedRow): Audience {
-  return readersNow(post.audience, { ceiling: inClass.ceiling, outside: appears(post.writerId, post.postId) })
-    .to;
+  const outside = appears(post.writerId, post.postId);
+  return readersNow(post.audience, { ceiling: inClass.ceiling, outside, away: post.away }).to;
 }
 
 /** A post of the blog as the access table asks for it. */

@@ -104,8 +104,11 @@ function subjectOf({ post, assignment, inClass, handIns, readBy, publication, gr
     handedIn: handIns.length > 0,
     openedByTeacher: readBy.length > 0,
     accepted: post.stage === 'accepted',
-    // The ceiling, or consent, may have come down since it was published.
-    publishedTo: publication && narrower(publication.audience, inClass.ceiling),
+    editorsRead: inClass.editorsRead,
+    away: post.away,
+    // The ceiling, or consent, may have come down since it was published, and a worry keep it away.
+    publishedTo:
+      publication && (post.away ? 'writerAndTeachers' : narrower(publication.audience, inClass.ceiling)),
     gradeGivenBack: grade?.givenBackAt !== null && grade !== null,
   };
 }

@@ -27,6 +27,7 @@ import { hideClass } from '../../deeds/classes/deletionQueries';
 import { insertComment } from '../../tables/comments';
 import { insertNote, sendTypedNotes } from '../../tables/notes';
 import { insertCase } from '../../tables/cases';
+import { updateDuty } from '../../tables/schoolDuties';
 import { listConsentsOf } from '../../tables/consents';
 import { listPageRevisions } from '../../tables/pageRevisions';
 import { upsertJoinRequest } from '../../tables/joinRequests';
@@ -59,7 +60,8 @@ interface Ids {
   readonly administratorId: string;
   readonly invitationId: string;
   readonly consentId: string;
-  readonly concernId: string;
+  /** A worry about the post, which an administrator and a co-teacher look after. */
+  readonly caseId: string;
   readonly deletedId: string;
   /** A student of the class whom the second class asks for, and one of that class whom this one asks for. */
   readonly guestId: string;
@@ -130,7 +132,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   deleteAnybody: ({ studentId }) => ({ personId: studentId }),
   restoreAnybody: ({ deletedId }) => ({ personId: deletedId }),
   changeSchoolSpan: () => ({ pressedHours: 12 }),
-  changeRetention: () => ({ revisions: 12, readings: null, logs: 12, leftPosts: null }),
+  changeRetention: () => ({ revisions: 12, readings: null, logs: 12, leftPosts: null, cases: 36 }),
   makeClass: () => ({ title: 'Tides', groupName: '7C', ...PLACE }),
   nameClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '', subtitle: '', schoolName: '' }),
   checkAddress: ({ classId }) => ({ classId, address: 'tides' }),
@@ -201,7 +203,15 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   withdrawJoining: ({ classId, askedForId }) => ({ classId, personId: askedForId }),
   handOn: ({ classId, guestId }) => ({ classId, personId: guestId, toClassId: classId }),
   handOnAnybody: ({ classId, guestId }) => ({ personId: guestId, toClassId: classId }),
-  seeConcern: ({ classId, concernId }) => ({ classId, concernId }),
+  nameForDuty: ({ coTeacherId }) => ({ duty: 'head', personId: coTeacherId }),
+  changePromise: () => ({ minutes: 900, help: 'The room by the hall.' }),
+  worryAboutHandIn: ({ postId }) => ({ postId, words: 'This is not like her.' }),
+  worryAboutNote: ({ postId, noteId }) => ({ postId, noteId, about: 'note', words: 'It hurts.' }),
+  putWordsBack: ({ postId }) => ({ postId, commentId: null }),
+  decideWords: ({ caseId }) => ({ caseId, decision: 'back' }),
+  keepAnswer: ({ caseId }) => ({ caseId, typed: 'Thank you.' }),
+  answerTeller: ({ caseId }) => ({ caseId, answer: 'Thank you.' }),
+  writeStep: ({ caseId }) => ({ caseId, words: 'Spoke to her.' }),
   recordConsent: ({ classId, studentId }) => ({ classId, personIds: [studentId], ...CONSENT }),
   withdrawConsent: ({ classId, studentId, consentId }) => ({ classId, personId: studentId, consentId }),
   invite: ({ classId }) => ({ classId, role: 'reader', email: 'aunt@example.org', personId: null }),
@@ -341,9 +351,10 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
 const NAMES = Object.keys(USE_CASES) as Name[];
 
 /** What the access table is told of each world, written down apart from how the server finds it out. */
-function subjectIn(world: World, writerId: string): Subject {
+function subjectIn(world: World, { people }: House): Subject {
   return {
-    writerId,
+    writerId: people.writer,
+    tendedBy: [people.administrator, people.coTeacher],
     ceiling: 'everyone',
     assignmentIsSet: true,
     handedIn: world !== 'draft',
@@ -366,6 +377,12 @@ const OF_THE_INSTALL = new Set<Name>([
   'restoreAnybody',
   'changeRetention',
   'changeSchoolSpan',
+  'nameForDuty',
+  'changePromise',
+  'decideWords',
+  'keepAnswer',
+  'answerTeller',
+  'writeStep',
   'decideOpening',
   'decideJoiningAnywhere',
   'handOnAnybody',
@@ -406,7 +423,6 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'changePerson',
   'groupStudents',
   'invite',
-  'seeConcern',
   'listClassPictures',
   'takeOutPicture',
   'recordConsent',
@@ -497,17 +513,32 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       ...CONSENT,
     }),
   );
-  const concernId = newId();
+  const caseId = newId();
+  await updateDuty(database, 'safetyPerson', house.people.administrator);
+  await updateDuty(database, 'deputy', house.people.coTeacher);
   await insertCase(database, {
-    id: concernId,
+    id: caseId,
     classId: house.classId,
+    classTitle: 'Wind',
+    timeZone: 'Europe/Dublin',
+    kind: 'post',
     postId,
     commentId: null,
-    kept: null,
+    title: 'Skies',
+    keptHtml: '<p>Grey.</p>',
+    keptText: null,
+    couldRead: { audience: 'ourClass', students: 3, teachers: 2, editors: false },
     aboutId: house.people.writer,
-    toldBy: null,
+    aboutName: 'Wren E.',
+    toldBy: house.people.classmate,
+    teller: 'student',
+    toldName: 'Mate E.',
     words: 'Look.',
     toldAt: NOW,
+    tookAway: false,
+    promisedReader: 'Ada',
+    promisedAt: NOW,
+    toldHelp: '',
   });
   const commentId = newId();
   const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
@@ -589,7 +620,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       askedForId,
       openingId,
       deletedClassId,
-      concernId,
+      caseId,
       commentId,
       noteId,
       pageId,
@@ -627,7 +658,7 @@ describe.each(WORLDS)('a post that is %s', (world) => {
         role: OF_THE_INSTALL.has(name) ? null : ROLES[who],
         account: ACCOUNTS[who],
       };
-      const { writerId, ...subject } = subjectIn(world, house.people.writer);
+      const { writerId, ...subject } = subjectIn(world, house);
       const allowed = may(
         actor,
         useCase.action,

@@ -8,7 +8,7 @@ import {
   NOW,
   type House,
 } from '../../../../tests/server/house';
-import { tellTeacher } from '../../deeds/concerns/tellTeacher';
+import { tellWorry } from '../../deeds/worries/tellWorry';
 import { maybeFront, maybeKept, maybePage, maybePost } from '../../views/blog/viewBlog';
 import { findInvitation } from '../../deeds/invitations/findInvitation';
 import { acceptInvitation } from '../../deeds/invitations/acceptInvitation';
@@ -100,7 +100,7 @@ const DOORS: Readonly<Record<string, (input: unknown, text: string) => Promise<u
   changePassword: (input) => changePassword(input, { personId: house.people.teacher, token: 't', now: NOW }),
   forgetPassword: (input) => forgetPassword(input, from),
   showPassphrase: (input) => showPassphrase(input, from),
-  tellTeacher: (input) => tellTeacher(input, { ...from, reader: readerOf(null) }),
+  tellWorry: (input) => tellWorry(input, { ...from, reader: readerOf(null) }),
   front: (_, text) => maybeFront(text, readerOf(house.people.reader), NOW),
   post: (_, text) => maybePost('wind', text, readerOf(null), NOW),
   page: (_, text) => maybePage('wind', text, readerOf(null), NOW),

@@ -85,8 +85,8 @@ describe('the migrations', () => {
       'audit_log.actor_id', // eraseEverythingOf
       'audit_log.class_id', // eraseEverythingIn
       'audit_log.subject_id', // a line stays when what it is about is gone
-      'cases.comment_id', // goes with the case
-      'cases.post_id', // erasePost
+      'cases.comment_id', // a case outlives what it is about
+      'cases.post_id', // a case outlives what it is about
     ]);
   });
 

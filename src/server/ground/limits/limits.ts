@@ -59,9 +59,9 @@ export const LIMITS = {
   /** Mails about a forgotten password, to one e-mail address and from one network address. */
   letter: lock(5, HOUR, 15 * MINUTE),
   letterFrom: pace({ free: 20, within: HOUR, gap: 3 * SECOND, longest: 9 * SECOND, refuses: true }),
-  /** What one person tells the teachers, and what comes from one network address without a name. */
-  concern: lock(8, 15 * MINUTE, 5 * MINUTE),
-  concernFrom: pace({ free: 20, within: 15 * MINUTE, gap: 2 * SECOND, longest: 8 * SECOND, refuses: true }),
+  /** Worries that one person tells, and what comes from one network address without a name. */
+  worry: lock(8, 15 * MINUTE, 5 * MINUTE),
+  worryFrom: pace({ free: 20, within: 15 * MINUTE, gap: 2 * SECOND, longest: 8 * SECOND, refuses: true }),
   /** Comments of one person: so many in so many minutes are a conversation, more are a flood. */
   comments: { kind: 'allowance', most: 12, within: 5 * MINUTE },
   /** Invitations that one address is sent, and that one class sends. */
@@ -70,9 +70,14 @@ export const LIMITS = {
   /** Other people's addresses that are looked at for one writer; nobody's post has so many. */
   looks: { kind: 'allowance', most: 120, within: 10 * MINUTE },
   videos: { kind: 'allowance', most: 20, within: 10 * MINUTE },
+  /** How often one person's worry takes words from the class's screens at once; more only tell. */
+  wordsAway: { kind: 'allowance', most: 3, within: 7 * 24 * HOUR },
   /** Pages that a teacher has read for own words. */
   sources: { kind: 'allowance', most: 30, within: 10 * MINUTE },
 } as const satisfies Readonly<Record<string, Lock | Pace | Allowance>>;
+
+/** As long as the longest of them counts, in milliseconds; what was counted before is of no use any more. */
+export const LONGEST_LIMIT = Math.max(...Object.values(LIMITS).map((limit) => limit.within));
 
 type Limits = typeof LIMITS;
 export type LimitName = keyof Limits;

@@ -1,5 +1,5 @@
 import type { Database } from '../database/database';
-import type { LimitName } from './limits';
+import { LIMITS, type LimitName } from './limits';
 
 /** A limit of somebody or something. */
 interface Counted {
@@ -108,16 +108,17 @@ export interface LimitRow {
   readonly since: Date;
 }
 
-/** What was tried most often since a moment. */
+/** What was tried most often since a moment. One worry is nothing that was tried too often, and nobody's business there. */
 export async function listMostTried(database: Database, since: Date): Promise<readonly LimitRow[]> {
   return database.rows<LimitRow>(
-    `SELECT limits.name, CASE WHEN limits.name LIKE 'passcode%' OR limits.name IN ('looks', 'videos', 'comments') THEN ''
+    `SELECT limits.name, CASE WHEN limits.name LIKE 'passcode%' OR limits.name IN ('looks', 'videos', 'comments', 'wordsAway') THEN ''
          WHEN people.id IS NOT NULL THEN ''
          ELSE COALESCE(classes.title, subject) END AS subject, taken AS tries, begun_at AS since
      FROM limits
      LEFT JOIN classes ON limits.name = 'class' AND CONVERT(classes.id USING utf8mb4) = subject
-     LEFT JOIN people ON limits.name = 'concern' AND CONVERT(people.id USING utf8mb4) = subject
-     WHERE begun_at > :since AND taken > 0 ORDER BY taken DESC, limits.name, subject LIMIT 20`,
-    { since },
+     LEFT JOIN people ON limits.name = 'worry' AND CONVERT(people.id USING utf8mb4) = subject
+     WHERE begun_at > :since AND taken > 0 AND limits.name <> 'wordsAway' AND (limits.name <> 'worry' OR taken >= :many)
+     ORDER BY taken DESC, limits.name, subject LIMIT 20`,
+    { since, many: LIMITS.worry.most },
   );
 }

@@ -17,9 +17,13 @@ interface Asking {
 const LONGEST_SUBJECT = 300;
 
 /** Takes a try of what is locked after some, in one statement and before anything is compared. */
-export async function takeTry(name: LockName, { subject, now }: Asking): Promise<Try> {
+export async function takeTry(
+  name: LockName,
+  { subject, now }: Asking,
+  on: Database = database,
+): Promise<Try> {
   const { most, within, holds } = LIMITS[name];
-  const { refused } = await countLocked(database, {
+  const { refused } = await countLocked(on, {
     ...counting(name, subject, { now, within }),
     most,
     hold: new Date(now.getTime() + holds),

@@ -4,7 +4,15 @@ import { insertJob } from '../jobs/queries';
 import { sayIn } from '../language/sayIn';
 
 /** The mails that are written, by their key under `mail` in the message catalogue. */
-type MailKind = 'invitation' | 'newPassword' | 'noAccount' | 'newAccount' | 'draftToOpen' | 'reminder';
+type MailKind =
+  | 'invitation'
+  | 'newPassword'
+  | 'noAccount'
+  | 'newAccount'
+  | 'draftToOpen'
+  | 'reminder'
+  | 'worry'
+  | 'worryAnswered';
 
 /** Writes a mail from the message catalogue and puts it on the list of what is to be sent. */
 export async function sendMail(

@@ -4,12 +4,14 @@ import { agoInWords } from '../../../core/timing/inWords';
 import { database } from '../../ground/database/database';
 import { countJobs } from '../../ground/jobs/queries';
 import { listWaitingRequests } from '../../tables/joinRequests';
+import { listDuties } from '../../tables/schoolDuties';
 import { findSchoolSpan } from '../../tables/schoolRules';
 import { findLatestBackup, findRetention } from '../../tables/retention';
 import { getSettings } from '../../ground/settings/settings';
 import { listMostTried } from '../../ground/limits/queries';
 import { databaseSize, listAccounts, listClassSizes } from '../../tables/install';
 import { requestShown } from '../roster/requestShown';
+import { maybeWorriesWaiting } from '../worries/viewWorries';
 import { maybeOpeningsToDecide } from '../safety/viewOpenings';
 
 const DAY = 86_400_000;
@@ -51,6 +53,8 @@ export async function maybeInstall({
       since: ago(since),
     })),
     jobs: await countJobs(database),
+    duties: (await listDuties(database)).map(({ duty, personId }) => ({ duty, personId })),
+    worries: (await maybeWorriesWaiting(personId))?.waiting ?? 0,
     retention: await findRetention(database),
     schoolSpan: await findSchoolSpan(database),
     backup: backup && {

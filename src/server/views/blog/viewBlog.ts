@@ -89,6 +89,14 @@ export async function maybePost(address: string, postAddress: string, reader: Re
     html: htmlForReaders(post, { sameTab }),
     audience,
     searchEngines: blog.inClass.searchEngines && audience === 'everyone',
+    inClass: blog.actor.role !== null && blog.actor.role !== 'reader',
+    /** Whether a worry keeps it away, and whether who reads it can put it back. */
+    away: post.away
+      ? {
+          own: post.writerId === reader.personId,
+          putsBack: may(blog.actor, 'words.putBack', subjectOf(blog, post)),
+        }
+      : null,
     comments: await maybeComments(post.postId, { ...blog, subject: subjectOf(blog, post), now }),
     /** For the class's teachers: whether they can let fewer read it, or take it down. */
     narrows: may(blog.actor, 'post.narrow', subjectOf(blog, post)),
@@ -165,6 +173,7 @@ export async function maybeKept(address: string, receipt: number, personId: stri
     receipt: `${monogram(writer)} ${handIn.receipt}`,
     words: handIn.words,
     takenBack: handIn.takenBackAt !== null,
+    tellsAbout: subject.writerId === personId ? null : handIn.postId,
   };
 }
 

@@ -42,7 +42,7 @@ const NEEDS = {
   pictures: 'class.teach',
   ending: 'class.guard',
   privacy: 'class.guard',
-  concerns: 'class.teach',
+  openings: 'class.teach',
   log: 'class.readLog',
 } as const satisfies Readonly<Record<string, Action>>;
 

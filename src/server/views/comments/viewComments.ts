@@ -33,6 +33,8 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
         when: agoInWords(one.writtenAt.getTime(), now.getTime(), timeZone, language),
         text: one.text,
         hidden: one.state !== 'shown',
+        /** Whether a worry keeps it away, and whether who reads it can put it back. */
+        away: one.away ? { putsBack: may(actor, 'words.putBack', { writerId: one.authorId }) } : null,
       };
     }),
   };

@@ -267,7 +267,7 @@ function readersOf(
 ) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
-    now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside }),
+    now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside, away: post.away }),
     inPictures: inPicturesShown(outside, members),
     published: publication?.audience ?? null,
     /** To whom it can be given, and why not to others. */

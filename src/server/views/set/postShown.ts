@@ -32,7 +32,7 @@ export function postShown(
 ) {
   const { timeZone, language } = place;
   if (!post) return { ...NOT_BEGUN };
-  const { postId, stage, evidence, audience, since, drawnFrom, address } = post;
+  const { postId, stage, evidence, audience, since, drawnFrom, address, away } = post;
   const addresses = addressesOf(inClass.id);
   return {
     state: stage,
@@ -41,7 +41,7 @@ export function postShown(
     handedIn: post.handedInAt && momentInWords(post.handedInAt.getTime(), timeZone, language),
     ordinal: post.ordinal ?? 1,
     readers: audience && {
-      ...readersNow(audience, { ceiling: inClass.ceiling, outside }),
+      ...readersNow(audience, { ceiling: inClass.ceiling, outside, away }),
       inPictures: inPicturesShown(outside, members),
       published: audience,
       drawnFrom,

@@ -1,3 +1,4 @@
+import { reviewAddress } from '../../../contract/addresses';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
 import { teacherName } from '../../../core/people/names';
@@ -9,7 +10,6 @@ import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
 import { countStudents, listEverMembers, type MemberRow } from '../../tables/memberships';
 import { listWritersBeyond } from '../../tables/publications';
 import { listAppearances } from '../../deeds/subjects/appearances';
-import { countOpenCases } from '../../tables/cases';
 import { listAskedPages } from '../../tables/pages';
 import { database } from '../../ground/database/database';
 import {
@@ -19,6 +19,7 @@ import {
   type StageCount,
   type StandingRow,
 } from '../../tables/postsOfClass';
+import { listUndecidedAway } from '../../tables/wordsAway';
 import type { Desk } from '../../deeds/sessions/desk';
 import { weekAround } from './week';
 
@@ -69,8 +70,8 @@ export async function todayIn(desk: Desk) {
           day: weekdayInWords(oldest.handedInAt.getTime(), timeZone, language),
         }
       : null,
-    /** What readers told that nobody has looked into yet. */
-    concerns: await countOpenCases(database, inClass.id),
+    /** What is away from the class's screens because of a worry, until it is decided. */
+    wordsAway: await wordsAwayIn(desk, members),
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
     /** Who took the class over and left a line about it lately. */
@@ -151,6 +152,18 @@ async function consentsOver(
   return members
     .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
     .map((student) => ({ personId: student.personId, name: student.shownName }));
+}
+
+/** Whose words are away, with where they can be put back; nothing of who told, or what. */
+async function wordsAwayIn({ inClass, personId }: Desk, members: () => Promise<readonly MemberRow[]>) {
+  const away = (await listUndecidedAway(database, inClass.id)).filter((one) => one.writerId !== personId);
+  if (away.length === 0) return [];
+  const names = new Map((await members()).map((one) => [one.personId, one.shownName]));
+  return away.map(({ postId, commentId, writerId, address }) => ({
+    name: names.get(writerId) ?? '',
+    href:
+      commentId !== null && address !== null ? `/blog/${inClass.address}/${address}` : reviewAddress(postId),
+  }));
 }
 
 /** So long a line of who took the class over stands on Today. */

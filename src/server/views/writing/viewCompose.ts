@@ -157,7 +157,9 @@ function readersOf(
     release: assignment.release,
     audience: cappedAudience(inClass.ceiling, assignment.audience, post.audience),
     widest: cappedAudience(inClass.ceiling, assignment.audience, null),
-    now: publication && narrower(publication.audience, inClass.ceiling),
+    now: publication && (post.away ? 'writerAndTeachers' : narrower(publication.audience, inClass.ceiling)),
+    /** Whether a worry keeps it from everybody else. */
+    away: post.away,
     readBy:
       teacher && handedInAt
         ? {

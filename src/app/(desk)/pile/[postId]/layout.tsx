@@ -1,6 +1,7 @@
 import { withWords } from '@/app/Words';
 
 export default withWords([
+  'awayWords',
   'details',
   'grade',
   'growing',
@@ -16,7 +17,9 @@ export default withWords([
   'refusals.post',
   'refusals.publish',
   'refusals.review',
+  'refusals.worry',
   'requirements',
   'review',
   'revisions',
+  'worry',
 ]);

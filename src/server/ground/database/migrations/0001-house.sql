@@ -881,32 +881,74 @@ CREATE TABLE page_handouts (
 
 CREATE TABLE cases (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
-  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL
-    COMMENT 'No reference: a case outlives what it is about',
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null once the class is gone: a case outlives it',
+  class_title VARCHAR(200) NOT NULL,
+  time_zone VARCHAR(60) NOT NULL,
+  kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'post, handIn, comment, note or answer',
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'No reference: a case outlives what it is about',
   comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Where it is about a comment; no reference either',
-  kept TEXT NULL COMMENT 'What the comment said when it was told; null where it is about a post',
+  title VARCHAR(300) NOT NULL COMMENT 'What the post was called for who told',
+  kept_html MEDIUMTEXT NULL COMMENT 'The words of a post as they stood when it was told',
+  kept_text TEXT NULL COMMENT 'The words of anything else',
+  could_read JSON NOT NULL COMMENT 'Who could read them then',
   about_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Whose words it is about',
-  told_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a reader who is not signed in',
+  about_name VARCHAR(120) NOT NULL,
+  told_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null for a reader who is not signed in, or is gone',
+  teller VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'visitor, stranger, reader, student or teacher',
+  told_name VARCHAR(120) NOT NULL COMMENT 'Empty for who is not signed in',
   words TEXT NOT NULL,
   told_at DATETIME(3) NOT NULL,
-  seen_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
-  seen_at DATETIME(3) NULL,
-  KEY cases_class (class_id, seen_at),
-  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  took_away BOOLEAN NOT NULL COMMENT 'Whether the words went from the class with it',
+  promised_reader VARCHAR(120) NOT NULL COMMENT 'Who was said to read it; empty for the teachers of the class',
+  promised_at DATETIME(3) NULL COMMENT 'By when an answer was promised; null for who cannot be answered',
+  told_help VARCHAR(500) NOT NULL COMMENT 'Where else there was help, in the words of the school then',
+  decision VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'back or away',
+  answer_typed TEXT NULL COMMENT 'An answer that is not sent yet',
+  answer TEXT NULL,
+  answered_at DATETIME(3) NULL,
+  answered_name VARCHAR(120) NULL,
+  settled_at DATETIME(3) NULL COMMENT 'When nothing was left to do',
+  KEY cases_open (settled_at, told_at),
+  KEY cases_post (post_id),
+  KEY cases_told (told_by, told_at),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE SET NULL,
   FOREIGN KEY (about_id) REFERENCES people (id) ON DELETE SET NULL,
-  FOREIGN KEY (told_by) REFERENCES people (id) ON DELETE SET NULL,
-  FOREIGN KEY (seen_by) REFERENCES people (id) ON DELETE SET NULL
-) COMMENT 'That somebody told about words that they worry about';
+  FOREIGN KEY (told_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'That somebody told about words that they worry about, for those who look after worries';
 
-CREATE TABLE case_openings (
+CREATE TABLE case_events (
+  id BIGINT NOT NULL AUTO_INCREMENT PRIMARY KEY,
   case_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  person_name VARCHAR(120) NOT NULL,
+  what VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'opened, step, wordsBack, wordsAway, answered or teacherPutBack',
+  words TEXT NULL COMMENT 'Of a step: what was done',
   at DATETIME(3) NOT NULL,
-  PRIMARY KEY (case_id, person_id, at),
+  KEY case_events_case (case_id, at),
   FOREIGN KEY (case_id) REFERENCES cases (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'The log of a case: who opened it, and what was done';
+
+CREATE TABLE words_away (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  case_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null once the case is gone: the words stay away all the same',
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null where it is the post itself',
+  since DATETIME(3) NOT NULL,
+  decided BOOLEAN NOT NULL COMMENT 'Whether it was decided, or only until it is',
+  UNIQUE KEY words_away_case (case_id),
+  KEY words_away_post (post_id, comment_id),
+  FOREIGN KEY (case_id) REFERENCES cases (id) ON DELETE SET NULL,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (comment_id) REFERENCES comments (id) ON DELETE CASCADE
+) COMMENT 'Words that nobody reads but who wrote them and who teaches, because of a worry';
+
+CREATE TABLE school_duties (
+  duty VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'safetyPerson, deputy or head',
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  KEY school_duties_person (person_id),
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
-) COMMENT 'Who opened a case, and when';
+) COMMENT 'Whom the school named for what goes beyond a class';
 
 CREATE TABLE detail_decisions (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -977,9 +1019,14 @@ CREATE TABLE retention (
 ) COMMENT 'What is deleted by itself after a time; what has no row here is kept';
 
 CREATE TABLE school_rules (
-  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'pressedHours',
+  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'pressedHours or promiseMinutes',
   value INT NOT NULL
 ) COMMENT 'What holds for every class of the install';
+
+CREATE TABLE school_lines (
+  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'help',
+  words VARCHAR(500) NOT NULL
+) COMMENT 'Lines that the school writes for everybody';
 
 CREATE TABLE backups (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,

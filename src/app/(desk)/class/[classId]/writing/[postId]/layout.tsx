@@ -2,6 +2,7 @@ import { withWords } from '@/app/Words';
 
 export default withWords([
   'assignments',
+  'awayWords',
   'details.kind',
   'details.own',
   'details.where',
@@ -19,7 +20,9 @@ export default withWords([
   'refusals.post',
   'refusals.review',
   'refusals.signIn',
+  'refusals.worry',
   'requirements',
   'revisions',
   'signIn',
+  'worry',
 ]);

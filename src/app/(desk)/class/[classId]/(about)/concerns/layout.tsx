@@ -1,3 +1,0 @@
-import { withWords } from '@/app/Words';
-
-export default withWords(['concerns', 'refusals.concern', 'refusals.safety', 'safety']);

@@ -1,0 +1,34 @@
+import { useTranslations } from 'next-intl';
+import type { Told } from '../../core/safety/told';
+
+/** What somebody is told who told a worry: who reads it, by when, and where else there is help. */
+export function ToldWords({ told, className = '' }: { readonly told: Told; readonly className?: string }) {
+  const t = useTranslations('worry');
+  const { reader, by, help, away, nobody } = told;
+  return (
+    <div role="status" className={`max-w-[460px] border-l-4 border-edge pl-3 ${className}`}>
+      <p className="font-semibold">{t('thanks')}</p>
+      <p>
+        {nobody
+          ? t('nobodyReads')
+          : by === null
+            ? reader === null
+              ? t('teachersRead')
+              : t('reads', { reader })
+            : reader === null
+              ? t('teachersReadBy', { by })
+              : t('readsBy', { reader, by })}
+      </p>
+      {away ? <p>{t('away')}</p> : null}
+      {help ? <p className="whitespace-pre-wrap">{help}</p> : null}
+      {by === null ? null : (
+        <p>
+          {/* A page of the desk: from the blog a whole page is fetched. */}
+          <a className="act" href="/told">
+            {t('seeAnswers')}
+          </a>
+        </p>
+      )}
+    </div>
+  );
+}
