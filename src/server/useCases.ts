@@ -79,6 +79,8 @@ import { savePost } from './deeds/posts/savePost';
 import { takeBack } from './deeds/posts/takeBack';
 import { askToOpenDraft } from './deeds/safety/askToOpenDraft';
 import { decideOpening } from './deeds/safety/decideOpening';
+import { decide } from './deeds/reviews/decide';
+import { undoDecision } from './deeds/reviews/undoDecision';
 import { nameForDuty } from './deeds/administration/nameForDuty';
 import { answerTeller } from './deeds/worries/answerTeller';
 import { changePromise } from './deeds/worries/changePromise';
@@ -275,6 +277,8 @@ export const USE_CASES = {
   setGrade,
   sendBack,
   accept,
+  decide,
+  undoDecision,
   giveBackGrade,
   publish,
   narrowPost,

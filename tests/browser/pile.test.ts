@@ -122,3 +122,21 @@ test('a phone number is named on the slip, shown in the text, and asked about be
   await teacher.press('Accept and read the next one');
   await teacher.driver.wait(async () => !(await writers()).includes('Senna D.'), 20_000);
 });
+
+test('a decision is undone as long as it does not count, and the post lies where it was', async () => {
+  const [first = ''] = await writers();
+  await teacher.press(first, "//nav[@aria-label='Reading pile']");
+  await teacher.driver.wait(
+    async () => (await slipOf(teacher, first)) !== '' && (await teacher.shows(`· `)),
+    20_000,
+  );
+  await teacher.press('Send back', "//section[@aria-label='The gate: your decision']");
+  await teacher.press('Undo');
+  await teacher.driver.wait(async () => (await writers()).includes(first), 20_000);
+  await teacher.driver.wait(async () => !(await teacher.shows('Sent back:')), 20_000);
+  await teacher.driver.navigate().refresh();
+  await teacher.find(
+    By.xpath("//section[@aria-label='The gate: your decision']//button[normalize-space() = 'Send back']"),
+  );
+  expect(await writers()).toContain(first);
+});

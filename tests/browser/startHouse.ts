@@ -96,6 +96,7 @@ async function plot(place: string, quick: boolean, ended: (by: End) => void): Pr
       PORCH_PICTURES: path.join(place, 'pictures'),
       PORCH_ORIGIN: origin,
       PORCH_LOG: 'silent',
+      PORCH_UNDO_SECONDS: '5',
       PORCH_MAIL: mail.smtp,
       PORCH_STAND_IN_WEB: web.address,
       PORCH_SCHOOL_ISSUER: school.issuer,

@@ -11,9 +11,8 @@ import { dropOpening } from '../../contract/publications/dropOpening';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { planOpening } from '../../contract/publications/planOpening';
 import { publish } from '../../contract/publications/publish';
-import { accept } from '../../contract/reviews/accept';
+import { decide } from '../../contract/reviews/decide';
 import { openHandIn } from '../../contract/reviews/openHandIn';
-import { sendBack } from '../../contract/reviews/sendBack';
 import { narrower, type Audience } from '../../core/access/audience';
 import { anchorOf } from '../../core/notes/anchor';
 import type { Passage } from '../../core/notes/passage';
@@ -26,6 +25,7 @@ import { useNotes } from '../notes/useNotes';
 import { ChangedBeside } from './ChangedBeside';
 import { ChangedBesideText } from './ChangedBesideText';
 import { isLost, NotesOfReview } from './NotesOfReview';
+import { noteDecided } from './justDecided';
 import { ReviewRailing } from './ReviewRailing';
 import { ReviewTurns } from './ReviewTurns';
 import { TextToPin } from './TextToPin';
@@ -33,11 +33,9 @@ import { useAtReview } from './useAtReview';
 import { useReading, type Turn } from './useReading';
 import { useReviewKeys } from './useReviewKeys';
 import { WorryAboutHandIn } from '../worries/WorryAboutHandIn';
+import { UndoDecision } from './UndoDecision';
 import { WhoReads } from './WhoReads';
-import type { ActOnHandIn, ReviewProps } from './reviewProps';
-
-/** What sends the notes along. */
-const DECISIONS: ReadonlySet<string> = new Set([accept.name, sendBack.name]);
+import type { ActOnHandIn, DecideOnHandIn, ReviewProps } from './reviewProps';
 
 /** A handed-in post as a teacher reads it: the text with what changed, notes beside their passages, the teacher's railing below. */
 export function Review(props: ReviewProps) {
@@ -57,6 +55,14 @@ export function Review(props: ReviewProps) {
 
   const lostNotes = work.notes.filter((note) => isLost(note, reading)).length;
 
+  // The notes went along once what was decided counts.
+  const { noteSent } = work;
+  const wasPending = useRef(false);
+  useEffect(() => {
+    if (wasPending.current && !props.pending && props.stage !== 'handedIn') noteSent();
+    wasPending.current = props.pending !== null;
+  }, [props.pending, props.stage, noteSent]);
+
   useEffect(() => {
     // Reading is noted when the page stands before a teacher, not when a link to it was looked at in advance.
     if (opened.current === handInId) return;
@@ -70,16 +76,24 @@ export function Review(props: ReviewProps) {
     return ok;
   };
   const act: ActOnHandIn = async (deed, more) => {
-    const decides = DECISIONS.has(deed.name);
+    // The compiler does not see that what is named and the rest are the whole.
+    return told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
+  };
+  const decideIt: DecideOnHandIn = async (made) => {
     // What is decided sends the notes along, the last typed word among them.
-    if (decides && !(await work.flush())) {
+    if (!(await work.flush())) {
       say(t('gate.notKept'));
       return false;
     }
-    // The compiler does not see that what is named and the rest are the whole.
-    const done = await told(call(deed, { postId, handInId, ...more } as InputOf<typeof deed>));
-    if (done && decides) work.noteSent();
-    return done;
+    const outcome = await wait(call(decide, { postId, handInId, ...made }));
+    if (!outcome.ok) return false;
+    const { title, assignmentTitle } = props;
+    noteDecided(
+      { postId, decision: made.decision, title: title || assignmentTitle, writer: writer.name },
+      outcome.value.countsIn,
+    );
+    router.refresh();
+    return true;
   };
   const letRead = async (audience: Audience, details: readonly string[], at: string | null) => {
     const { published } = props.readers;
@@ -114,6 +128,7 @@ export function Review(props: ReviewProps) {
   return (
     <>
       <main className="leafpage" id="main">
+        <UndoDecision />
         <div className="spread reviewed">
           <aside className="margin-start" aria-label={t('about')}>
             <ReviewTurns {...props} turn={turn} onTurn={setTurn} notes={work.notes.length} lost={lostNotes} />
@@ -174,6 +189,7 @@ export function Review(props: ReviewProps) {
         busy={busy}
         problem={problem}
         act={act}
+        decide={decideIt}
         publish={letRead}
         dropOpening={() => told(call(dropOpening, { postId }))}
         notesAtWork={work}

@@ -2,19 +2,19 @@
 
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
-import { LONGEST_FIRST, sendBack } from '../../contract/reviews/sendBack';
+import { LONGEST_FIRST } from '../../contract/reviews/sendBack';
 import { NoteBank } from '../noteBank/NoteBank';
 import type { ReviewRailingProps } from './reviewProps';
 
 interface SendBackFormProps extends Pick<
   ReviewRailingProps,
-  'act' | 'busy' | 'problem' | 'classId' | 'writer' | 'rubric'
+  'decide' | 'busy' | 'problem' | 'classId' | 'writer' | 'rubric'
 > {
   readonly onLeave: () => void;
 }
 
 /** Sends a post back and says until when it is asked for again, and what comes first: typed, or sentences of the note bank. */
-export function SendBackForm({ act, busy, problem, classId, writer, rubric, onLeave }: SendBackFormProps) {
+export function SendBackForm({ decide, busy, problem, classId, writer, rubric, onLeave }: SendBackFormProps) {
   const t = useTranslations('review.sendBack');
   const id = useId();
   const [until, setUntil] = useState('');
@@ -29,7 +29,7 @@ export function SendBackForm({ act, busy, problem, classId, writer, rubric, onLe
         className="mt-2 grid gap-3"
         onSubmit={async (event) => {
           event.preventDefault();
-          if (await act(sendBack, { until: until || null, first })) onLeave();
+          if (await decide({ decision: 'sendBack', until: until || null, first })) onLeave();
         }}
       >
         <label className="grid gap-1" htmlFor={`${id}-first`}>

@@ -5,14 +5,13 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { reviewAddress } from '../../contract/addresses';
-import { accept } from '../../contract/reviews/accept';
 import { giveBackGrade } from '../../contract/reviews/giveBackGrade';
-import { sendBack } from '../../contract/reviews/sendBack';
 import { goesBeyondClass } from '../../core/access/audience';
 import { Mark } from '../basics/Mark';
 import { AwayWords } from '../worries/AwayWords';
 import { DetailsGoingOut } from './DetailsGoingOut';
 import { openDetails } from './openDetails';
+import { PendingDecision } from './PendingDecision';
 import type { ReviewRailingProps } from './reviewProps';
 
 interface GateProps extends ReviewRailingProps {
@@ -88,6 +87,7 @@ export function TeacherGate(props: GateProps) {
             <ChangeReaders {...props} />
           </p>
         ) : null}
+        <PendingDecision pending={props.pending} />
         {stage === 'sentBack' ? <p className="px-2.5 pb-1.5 text-[13px]">{t('sentBack')}</p> : null}
         {stage === 'accepted' ? <AfterAcceptance {...props} /> : <Deciding {...props} open={open} />}
       </div>
@@ -98,13 +98,23 @@ export function TeacherGate(props: GateProps) {
   );
 }
 
-function Deciding({ stage, act, busy, open, readers, details, nextPostId, onSendBack }: GateProps) {
+function Deciding({
+  stage,
+  decide,
+  pending,
+  busy,
+  open,
+  readers,
+  details,
+  nextPostId,
+  onSendBack,
+}: GateProps) {
   const t = useTranslations('review.gate');
   const router = useRouter();
   /** What was pressed when it was asked if what strangers should not know may go out. */
   const [asks, setAsks] = useState<'here' | 'next' | null>(null);
   const goingOut = readers.whenAccepted && goesBeyondClass(readers.whenAccepted) ? openDetails(details) : [];
-  if (stage === 'sentBack')
+  if (stage === 'sentBack' || (pending && pending.refused === null))
     return (
       <div className="doing">
         <Link
@@ -117,7 +127,7 @@ function Deciding({ stage, act, busy, open, readers, details, nextPostId, onSend
       </div>
     );
   const letGo = async (andNext: boolean) => {
-    const done = await act(accept, { details: goingOut.map(({ key }) => key) });
+    const done = await decide({ decision: 'accept', details: goingOut.map(({ key }) => key) });
     if (done && andNext) router.push(nextPostId ? reviewAddress(nextPostId) : '/pile');
   };
   const begin = (andNext: boolean) => {
@@ -135,7 +145,12 @@ function Deciding({ stage, act, busy, open, readers, details, nextPostId, onSend
     );
   return (
     <div className="doing flex-wrap">
-      <button type="button" className="sign" disabled={busy} onClick={() => void act(sendBack, {})}>
+      <button
+        type="button"
+        className="sign"
+        disabled={busy}
+        onClick={() => void decide({ decision: 'sendBack' })}
+      >
         {t('sendBack')}
       </button>
       <button

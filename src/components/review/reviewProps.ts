@@ -1,6 +1,8 @@
 import type { DetailShown } from '../../contract/details/detailShown';
 import type { PlaceInText } from '../../contract/reviews/placeInText';
 import type { Deed } from '../../contract/deed';
+import type { InputOf } from '../../contract/input';
+import type { decide } from '../../contract/reviews/decide';
 import type { AtReview } from '../../contract/reviews/atReview';
 import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import type { Passage } from '../../core/notes/passage';
@@ -58,6 +60,17 @@ export interface ReviewProps {
   readonly assignmentTitle: string;
   readonly handedIn: string;
   readonly ordinal: number;
+  /** What was decided a moment ago and does not count yet, or could not be carried out; null where nothing was. */
+  readonly pending: {
+    readonly decision: 'accept' | 'sendBack';
+    readonly mine: boolean;
+    /** Who decided, where it was another teacher. */
+    readonly name: string;
+    /** After how many milliseconds it counts. */
+    readonly countsIn: number;
+    /** The code of why it could not be carried out; null before that. */
+    readonly refused: string | null;
+  } | null;
   readonly words: number;
   readonly daysLate: number;
   readonly stage: Stage;
@@ -121,6 +134,9 @@ export type ActOnHandIn = <Input extends NamedHandIn, Output>(
   more: Omit<NoInfer<Input>, keyof NamedHandIn>,
 ) => Promise<boolean>;
 
+/** Decides about a hand-in; true where it is kept. */
+export type DecideOnHandIn = (made: Omit<InputOf<typeof decide>, keyof NamedHandIn>) => Promise<boolean>;
+
 interface NamedHandIn {
   readonly postId: string;
   readonly handInId: string;
@@ -131,6 +147,7 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly busy: boolean;
   readonly problem: string;
   readonly act: ActOnHandIn;
+  readonly decide: DecideOnHandIn;
   readonly notesAtWork: NotesAtWork;
   /** How many of them lost their place. */
   readonly lostNotes: number;

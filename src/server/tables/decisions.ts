@@ -32,6 +32,19 @@ export async function findDecision(
   return row?.decision ?? null;
 }
 
+/** What was decided about a hand-in since a moment, that included; null where nothing was. */
+export async function findDecisionSince(
+  database: Database,
+  handInId: string,
+  since: Date,
+): Promise<'sentBack' | 'accepted' | null> {
+  const [row] = await database.rows<{ decision: 'sentBack' | 'accepted' }>(
+    'SELECT decision FROM decisions WHERE hand_in_id = :handInId AND at >= :since ORDER BY at DESC, id LIMIT 1',
+    { handInId, since },
+  );
+  return row?.decision ?? null;
+}
+
 /** That a hand-in was sent back, by whom, and what was said. */
 export interface SentBackRow {
   readonly givenName: string;

@@ -6,6 +6,7 @@ import { OF_NOTHING_DELETED, POST_COLUMNS, postFrom, type PostRow, type StoredPo
 import { detailsFrom, evidenceFrom } from './columns';
 import type { DetailNoted } from './handIns';
 import { LATEST_HAND_IN } from './latestHandIn';
+import { NOT_JUST_DECIDED } from './pendingDecisions';
 
 export interface StandingRow {
   readonly postId: string;
@@ -37,7 +38,7 @@ export async function listWaitingStandings(
 ): Promise<readonly StandingRow[]> {
   return database.rows(
     `SELECT ${STANDING} FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
-     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
 }
@@ -123,7 +124,7 @@ export async function listWaiting(database: Database, classId: string): Promise<
     Omit<WaitingRow, 'evidence' | 'details'> & { readonly evidence: string; readonly details: string }
   >(
     `SELECT ${STANDING}, evidence, details FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
-     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
   return rows.map((row) => ({
@@ -151,7 +152,7 @@ export async function countWaiting(database: Database, classIds: readonly string
   const [row] = await database.rows<{ waiting: number }>(
     `SELECT COUNT(*) AS waiting FROM posts
      JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
-     WHERE stage = 'handedIn' AND ${OF_NOTHING_DELETED}`,
+     WHERE stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED}`,
     { ids: JSON.stringify(classIds) },
   );
   return row?.waiting ?? 0;
@@ -173,7 +174,7 @@ export async function listWaitingByClass(database: Database): Promise<
        COALESCE(waiting, 0) AS waiting, oldestAt
      FROM classes LEFT JOIN
        (SELECT posts.class_id, COUNT(*) AS waiting, MIN(handed_in_at) AS oldestAt FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
-        WHERE stage = 'handedIn' AND ${OF_NOTHING_DELETED} GROUP BY posts.class_id) AS counted ON counted.class_id = classes.id
+        WHERE stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} GROUP BY posts.class_id) AS counted ON counted.class_id = classes.id
      WHERE classes.deleted_at IS NULL AND classes.rested_at IS NULL
      ORDER BY oldestAt IS NULL, oldestAt, classes.title`,
   );

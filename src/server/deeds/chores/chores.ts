@@ -1,5 +1,6 @@
 import { PAYLOADS, type JobHandler, type JobKind } from '../../ground/jobs/kinds';
 import { applyRetention } from './applyRetention';
+import { carryOut } from './carryOut';
 import { completeHandIn } from './completeHandIn';
 import { eraseAssignment } from './eraseAssignment';
 import { eraseClass } from './eraseClass';
@@ -23,6 +24,7 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),
   openPlanned: given('openPlanned', openPlanned),
+  carryOut: given('carryOut', carryOut),
 };
 
 /** A handler that is given what its kind of job is told, read and checked. */

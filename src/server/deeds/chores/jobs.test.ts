@@ -4,6 +4,7 @@ import { mailsTo } from '../../../../tests/support/mails';
 import { database, inTransaction } from '../../ground/database/database';
 import { closePool } from '../../ground/database/pool';
 import { deliver } from '../../ground/mail/transport';
+import { PROMPT } from '../../ground/jobs/kinds';
 import { countJobs, finishJob, insertDailyJob, insertJob, takeJob } from '../../ground/jobs/queries';
 import { runOneJob } from './runJobs';
 
@@ -36,6 +37,15 @@ test('what fails is tried again with growing pauses, and given up at last', asyn
   for (let minute = 0; minute < 2000; minute += 1) if (await runOneJob(later(minute))) tried.push(minute);
   expect(tried).toEqual([0, 1, 6, 36, 156, 876]);
   expect(await countJobs(database)).toEqual([{ kind: 'noSuchKind', waiting: 0, givenUp: 1 }]);
+});
+
+test('what somebody waits for is taken past what takes long', async () => {
+  await add(mail('long.jobs@example.org'));
+  await add({ postId: 'nosuchpost' }, 'carryOut');
+  const asked = { taker: 'prompt', now: NOW, until: later(5), only: PROMPT };
+  expect(await takeJob(database, asked)).toMatchObject({ kind: 'carryOut' });
+  expect(await takeJob(database, { ...asked, taker: 'again' })).toBeNull();
+  expect(await takeJob(database, { ...asked, taker: 'any', only: null })).toMatchObject({ kind: 'sendMail' });
 });
 
 test('two processes never take the same job, and one that died is not waited for', async () => {

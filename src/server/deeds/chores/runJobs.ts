@@ -14,11 +14,12 @@ const PAUSES = [1, 5, 30, 120, 720].map((minutes) => minutes * MINUTE);
 /**
  * Does one job that waits; false where none does. Whatever a job throws is written down and tried again later. That it is
  * done is noted apart from doing it: where that fails the job is not called failed.
+ * @param only of these kinds; null for any
  */
-export async function runOneJob(now: Date): Promise<boolean> {
+export async function runOneJob(now: Date, only: readonly JobKind[] | null = null): Promise<boolean> {
   const taker = newId();
   const until = new Date(now.getTime() + LEASE);
-  const job = await takeJob(database, { taker, now, until });
+  const job = await takeJob(database, { taker, now, until, only });
   if (!job) return false;
   const failure = await maybeFailure(job, now);
   if (!failure) await finishJob(database, { id: job.id, taker, at: now });

@@ -1,30 +1,42 @@
 import { log } from '../../ground/logging/log';
 import { database } from '../../ground/database/database';
-import { DAILY } from '../../ground/jobs/kinds';
+import { DAILY, PROMPT } from '../../ground/jobs/kinds';
 import { insertDailyJob } from '../../ground/jobs/queries';
 import { runOneJob } from './runJobs';
 
 /** How long to wait for work where there was none, in milliseconds. */
 const REST = 1000;
 
-const shared = globalThis as { porchJobs?: NodeJS.Timeout; porchDay?: string };
+const shared = globalThis as { porchJobs?: boolean; porchDay?: string };
 
-/** Begins to work on the jobs, one after the other, beside the requests of this process. Any number of processes may. */
+/**
+ * Begins to work on the jobs beside the requests of this process, one after the other, and apart from these on what somebody waits
+ * for. Any number of processes may.
+ */
 export function startJobs(): void {
   if (shared.porchJobs) return;
+  shared.porchJobs = true;
+  goOn(async () => {
+    await askDaily(new Date());
+    while (await runOneJob(new Date()));
+  });
+  goOn(async () => {
+    while (await runOneJob(new Date(), PROMPT));
+  });
+}
+
+/** Does some work again and again, with a rest between. */
+function goOn(work: () => Promise<void>): void {
   const turn = async () => {
     try {
-      await askDaily(new Date());
-      while (await runOneJob(new Date()));
+      await work();
     } catch (error) {
       // The database may be away for a while; requests say so themselves.
       log().error({ jobs: error instanceof Error ? error.name : typeof error });
     }
-    shared.porchJobs = setTimeout(() => void turn(), REST);
-    shared.porchJobs.unref();
+    setTimeout(() => void turn(), REST).unref();
   };
-  shared.porchJobs = setTimeout(() => void turn(), REST);
-  shared.porchJobs.unref();
+  setTimeout(() => void turn(), REST).unref();
 }
 
 /** Puts the day's work on the list; asked of the database only when this process has not asked today. */

@@ -1,8 +1,9 @@
 import { accept as deed } from '../../../contract/reviews/accept';
 import { cappedAudience, type Audience } from '../../../core/access/audience';
 import { maybeReaches } from '../../../core/posts/release';
-import { maybeNextStage } from '../../../core/posts/stage';
-import { done, refused } from '../../ground/access/useCase';
+import { maybeNextStage, type Stage } from '../../../core/posts/stage';
+import { done, refused, type Result } from '../../ground/access/useCase';
+import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { sendTypedNotes } from '../../tables/notes';
 import { updateStage } from '../../tables/posts';
@@ -11,36 +12,18 @@ import { insertDecision } from '../../tables/decisions';
 import { listJudgements } from '../../tables/judgements';
 import { takeAskedAddress } from '../addresses/takeAskedAddress';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
-import { heldByDetails, lookAhead } from '../details/detailsAhead';
+import { heldByDetails, lookAhead, type DetailsAhead } from '../details/detailsAhead';
 import type { PostFacts } from '../subjects/findPostToActOn';
-import { handInUseCase } from '../subjects/handInUseCase';
+import { handInUseCase, type OnLatest } from '../subjects/handInUseCase';
 
 export const accept = handInUseCase(deed, {
   turn: true,
-  prepare: (_, facts, { database, personId }) =>
-    lookAhead(database, facts, { audience: wishedFor(facts), by: personId }),
-  async run(
-    { details: seen = [] },
-    { post, latest, assignment, inClass },
-    { database, personId, now },
-    ahead,
-  ) {
-    const next = maybeNextStage(post.stage, 'accept');
-    if (!next) return refused('post.cannotFollow');
-    const judged = new Set(
-      (await listJudgements(database, post.id)).map((judgement) => judgement.criterionId),
-    );
-    const open = assignment.rubric.filter((criterion) => !judged.has(criterion.id)).length;
-    if (open > 0) return refused('review.judgeFirst', undefined, { open });
-    const wished = wishedFor({ post, assignment, inClass });
-    const reaches = maybeReaches('accepted', assignment.release, wished, {
-      setOpened: assignment.openedAt !== null,
-    });
-    const { revisionId } = latest;
-    const held =
-      reaches &&
-      (await heldByDetails(database, ahead, { postId: post.id, revisionId, audience: reaches, seen }));
-    if (held) return held;
+  prepare: (_, facts, { database, personId }) => lookBeforeAccepting(database, facts, personId),
+  async run({ details: seen = [] }, facts, { database, personId, now }, ahead) {
+    const may = await mayAccept(database, facts, { seen, ahead });
+    if (!may.ok) return may;
+    const { post, latest } = facts;
+    const { next, reaches } = may.value;
     await updateStage(database, post.id, next);
     await deleteSlipReaders(database, post.id);
     await sendTypedNotes(database, { postId: post.id, authorId: personId, now });
@@ -55,7 +38,7 @@ export const accept = handInUseCase(deed, {
     if (reaches)
       await putBeforeReaders(database, {
         postId: post.id,
-        revisionId,
+        revisionId: latest.revisionId,
         audience: reaches,
         by: personId,
         now,
@@ -63,6 +46,33 @@ export const accept = handInUseCase(deed, {
     return done({ reaches });
   },
 });
+
+/** Looks for personal details in what would go out, before the transaction. */
+export async function lookBeforeAccepting(database: Database, facts: OnLatest, by: string) {
+  return lookAhead(database, facts, { audience: wishedFor(facts), by });
+}
+
+/** Whether a hand-in can be accepted now, and whom it reaches then. */
+export async function mayAccept(
+  database: Database,
+  { post, latest, assignment, inClass }: OnLatest,
+  { seen, ahead }: { readonly seen: readonly string[]; readonly ahead: DetailsAhead | null },
+): Promise<Result<{ readonly next: Stage; readonly reaches: Audience | null }>> {
+  const next = maybeNextStage(post.stage, 'accept');
+  if (!next) return refused('post.cannotFollow');
+  const judged = new Set((await listJudgements(database, post.id)).map((judgement) => judgement.criterionId));
+  const open = assignment.rubric.filter((criterion) => !judged.has(criterion.id)).length;
+  if (open > 0) return refused('review.judgeFirst', undefined, { open });
+  const wished = wishedFor({ post, assignment, inClass });
+  const reaches = maybeReaches('accepted', assignment.release, wished, {
+    setOpened: assignment.openedAt !== null,
+  });
+  const { revisionId } = latest;
+  const held =
+    reaches &&
+    (await heldByDetails(database, ahead, { postId: post.id, revisionId, audience: reaches, seen }));
+  return held || done({ next, reaches });
+}
 
 /** Whom a post may reach by its own wish, its assignment and its class. */
 function wishedFor({

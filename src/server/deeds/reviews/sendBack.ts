@@ -1,7 +1,7 @@
 import { sendBack as deed } from '../../../contract/reviews/sendBack';
-import { maybeNextStage } from '../../../core/posts/stage';
+import { maybeNextStage, type Stage } from '../../../core/posts/stage';
 import { instantOf } from '../../../core/timing/zonedTime';
-import { done, refused } from '../../ground/access/useCase';
+import { done, refused, type Result } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
 import { moveDue } from '../../tables/adjustments';
 import { insertDecision } from '../../tables/decisions';
@@ -9,18 +9,15 @@ import { sendTypedNotes } from '../../tables/notes';
 import { deletePlannedOpening } from '../../tables/plannedOpenings';
 import { updateStage } from '../../tables/posts';
 import { deleteSlipReaders } from '../../tables/slipReaders';
+import type { PostFacts } from '../subjects/findPostToActOn';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const sendBack = handInUseCase(deed, {
-  async run(
-    { until = null, first = '' },
-    { post, latest, assignment, inClass },
-    { database, personId, now },
-  ) {
-    const next = maybeNextStage(post.stage, 'sendBack');
-    if (!next) return refused('post.cannotFollow');
-    const untilAt = until === null ? null : new Date(instantOf(until, inClass.timeZone));
-    if (untilAt && untilAt <= now) return refused('review.untilPast', 'until');
+  async run({ until = null, first = '' }, facts, { database, personId, now }) {
+    const may = maySendBack(facts, { until, now });
+    if (!may.ok) return may;
+    const { post, latest, assignment } = facts;
+    const { next, untilAt } = may.value;
     await updateStage(database, post.id, next);
     await deleteSlipReaders(database, post.id);
     await deletePlannedOpening(database, post.id);
@@ -46,3 +43,15 @@ export const sendBack = handInUseCase(deed, {
     return done(null);
   },
 });
+
+/** Whether a hand-in can be sent back now, and until when it is asked for again. */
+export function maySendBack(
+  { post, inClass }: Pick<PostFacts, 'post' | 'inClass'>,
+  { until, now }: { readonly until: string | null; readonly now: Date },
+): Result<{ readonly next: Stage; readonly untilAt: Date | null }> {
+  const next = maybeNextStage(post.stage, 'sendBack');
+  if (!next) return refused('post.cannotFollow');
+  const untilAt = until === null ? null : new Date(instantOf(until, inClass.timeZone));
+  if (untilAt && untilAt <= now) return refused('review.untilPast', 'until');
+  return done({ next, untilAt });
+}

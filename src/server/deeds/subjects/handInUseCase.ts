@@ -10,7 +10,8 @@ interface Named {
   readonly handInId: string;
 }
 
-type OnLatest = PostFacts & { readonly latest: HandInRow };
+/** A post with the hand-in that the teacher has before the eyes, which is its latest. */
+export type OnLatest = PostFacts & { readonly latest: HandInRow };
 
 interface Review<Input, Output, Prepared> {
   /** True for what takes the class's turn. */

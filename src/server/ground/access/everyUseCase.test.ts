@@ -207,6 +207,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   changePromise: () => ({ minutes: 900, help: 'The room by the hall.' }),
   worryAboutHandIn: ({ postId }) => ({ postId, words: 'This is not like her.' }),
   worryAboutNote: ({ postId, noteId }) => ({ postId, noteId, about: 'note', words: 'It hurts.' }),
+  decide: ({ postId, handInId }) => ({ postId, handInId, decision: 'sendBack' }),
+  undoDecision: ({ postId }) => ({ postId }),
   putWordsBack: ({ postId }) => ({ postId, commentId: null }),
   decideWords: ({ caseId }) => ({ caseId, decision: 'back' }),
   keepAnswer: ({ caseId }) => ({ caseId, typed: 'Thank you.' }),

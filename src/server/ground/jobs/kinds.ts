@@ -10,6 +10,7 @@ export interface JobPayloads {
   };
   readonly openRepetition: { readonly assignmentId: string };
   readonly openPlanned: { readonly postId: string };
+  readonly carryOut: { readonly postId: string };
   readonly erasePerson: { readonly personId: string };
   readonly eraseClass: { readonly classId: string };
   readonly eraseAssignment: { readonly assignmentId: string };
@@ -35,12 +36,16 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   completeHandIn: column('hand-in', withAll({ handInId: id, round: { type: 'integer', minimum: 0 } })),
   openRepetition: column('repetition', withAll({ assignmentId: id })),
   openPlanned: column('planned opening', withAll({ postId: id })),
+  carryOut: column('decision', withAll({ postId: id })),
   erasePerson: column('person', withAll({ personId: id })),
   eraseClass: column('class', withAll({ classId: id })),
   eraseAssignment: column('assignment', withAll({ assignmentId: id })),
   applyRetention: column('retention', NOTHING),
   tidyFiles: column('tidying', NOTHING),
 };
+
+/** What somebody waits for: it is not kept waiting by anything that takes long, such as addresses that do not answer. */
+export const PROMPT = ['carryOut', 'openPlanned'] as const satisfies readonly JobKind[];
 
 /** What is done once a day, however many processes there are. */
 export const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly JobKind[];

@@ -38,12 +38,16 @@ interface Taking {
 }
 
 /** Takes the job that waits longest, in one statement; null while none waits. */
-export async function takeJob(database: Database, { taker, now, until }: Taking): Promise<JobRow | null> {
+export async function takeJob(
+  database: Database,
+  { taker, now, until, only = null }: Taking & { readonly only?: readonly JobKind[] | null },
+): Promise<JobRow | null> {
   const taken = await database.change(
     `UPDATE jobs SET taken_by = :taker, taken_until = :until, tries = tries + 1
      WHERE done_at IS NULL AND failed_at IS NULL AND run_at <= :now AND (taken_until IS NULL OR taken_until <= :now)
+       AND (:only IS NULL OR JSON_CONTAINS(:only, JSON_QUOTE(kind)))
      ORDER BY run_at LIMIT 1`,
-    { taker, now, until },
+    { taker, now, until, only: only && JSON.stringify(only) },
   );
   if (taken === 0) return null;
   const [job] = await database.rows<JobRow>(

@@ -22,7 +22,8 @@ import type { Desks } from '../../deeds/sessions/desk';
 import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
-import { findSealKey } from '../../tables/people';
+import { findPending } from '../../tables/pendingDecisions';
+import { findPerson, findSealKey } from '../../tables/people';
 import type { PlaceInText } from '../../../contract/reviews/placeInText';
 import type { Answer } from '../../../core/requirements/answer';
 import { overrule } from '../../../core/requirements/overrule';
@@ -84,6 +85,7 @@ export async function maybeReview(
     /** Whether others teach the class too. */
     shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
     at: await findAtSlip(database, postId, { personId, now }),
+    pending: await pendingOf(postId, { personId, now }),
     answer: overrule(latest.evidence, assignment.requirements, overrulings),
     overruled: Object.fromEntries(
       Object.entries(overrulings).map(([id, { met, reason }]) => [id, { met, reason }]),
@@ -233,6 +235,25 @@ async function changedOf(handIns: PostFacts['handIns'], { personId, place, since
       changes: found.changes,
     },
     earlier: earlier.map((one) => ({ ordinal: one.ordinal, handedIn: inWords(one.handedInAt) })),
+  };
+}
+
+/** What was decided a moment ago and does not count yet, or could not be carried out; null where nothing was. */
+async function pendingOf(
+  postId: string,
+  { personId, now }: { readonly personId: string; readonly now: Date },
+) {
+  const pending = await findPending(database, postId);
+  if (!pending) return null;
+  const { decision, by, countsFrom, refused } = pending;
+  const mine = by === personId;
+  const person = mine ? null : await findPerson(database, by);
+  return {
+    decision,
+    mine,
+    name: person ? teacherName(person) : '',
+    countsIn: Math.max(0, countsFrom.getTime() - now.getTime()),
+    refused,
   };
 }
 

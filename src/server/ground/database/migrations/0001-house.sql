@@ -879,6 +879,21 @@ CREATE TABLE page_handouts (
 
 -- Safety.
 
+CREATE TABLE pending_decisions (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  decision VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'accept or sendBack',
+  more JSON NOT NULL COMMENT 'What the deed is told besides',
+  decided_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  decided_at DATETIME(3) NOT NULL,
+  counts_from DATETIME(3) NOT NULL COMMENT 'Until then it can be undone, and nothing of it is seen by anybody else',
+  begun BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether it is being carried out: it is not undone any more',
+  refused VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Why it could not be carried out',
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (hand_in_id) REFERENCES hand_ins (id) ON DELETE CASCADE,
+  FOREIGN KEY (decided_by) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'What was decided about a post and does not count yet';
+
 CREATE TABLE cases (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null once the class is gone: a case outlives it',

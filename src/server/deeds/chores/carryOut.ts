@@ -1,0 +1,33 @@
+import { perform } from '../../ground/access/perform';
+import { database } from '../../ground/database/database';
+import { findDecisionSince } from '../../tables/decisions';
+import { beginPending, deletePending, findPending, markPendingRefused } from '../../tables/pendingDecisions';
+import { accept } from '../reviews/accept';
+import { sendBack } from '../reviews/sendBack';
+
+/**
+ * Carries out what was decided once it counts, as whoever decided it: all is asked again, since who teaches, ceiling and consent may
+ * be others now. What is refused stays with why, for that teacher to see. What was undone, or decided anew, is left alone.
+ */
+export async function carryOut({ postId }: { readonly postId: string }, _: string, now: Date): Promise<void> {
+  if (!(await beginPending(database, postId, now))) return;
+  const pending = await findPending(database, postId);
+  if (!pending) return;
+  const { handInId, by, decidedAt, decision } = pending;
+  const meanwhile = await findDecisionSince(database, handInId, decidedAt);
+  // Somebody else decided, or a process did this and was ended before it said so.
+  if (meanwhile !== null) {
+    if (meanwhile === (decision === 'accept' ? 'accepted' : 'sentBack'))
+      await deletePending(database, postId);
+    else await markPendingRefused(database, postId, 'post.cannotFollow');
+    return;
+  }
+  const named = { postId, handInId };
+  const asker = { personId: by, now };
+  const result =
+    pending.decision === 'accept'
+      ? await perform(accept, { ...named, ...pending.more }, asker)
+      : await perform(sendBack, { ...named, ...pending.more }, asker);
+  if (result.ok) await deletePending(database, postId);
+  else await markPendingRefused(database, postId, result.code);
+}
