@@ -55,6 +55,12 @@ export function Review(props: ReviewProps) {
 
   const lostNotes = work.notes.filter((note) => isLost(note, reading)).length;
 
+  // Of a growing post the new entries come first; what is above them was read.
+  const firstNew = props.newEntries[0]?.id;
+  useEffect(() => {
+    if (firstNew !== undefined) document.getElementById(firstNew)?.scrollIntoView({ block: 'start' });
+  }, [firstNew]);
+
   // The notes went along once what was decided counts.
   const { noteSent } = work;
   const wasPending = useRef(false);
@@ -162,6 +168,20 @@ export function Review(props: ReviewProps) {
                 .filter(Boolean)
                 .join(' · ')}
             </p>
+            {props.newEntries.length > 0 ? (
+              <nav className="mb-4 border-y border-line py-2 text-[15px]" aria-label={t('newEntries')}>
+                <b>{t('newEntries')}</b>
+                <ol>
+                  {props.newEntries.map((entry) => (
+                    <li key={entry.id}>
+                      <a href={`#${entry.id}`} dir="auto">
+                        {entry.text}
+                      </a>
+                    </li>
+                  ))}
+                </ol>
+              </nav>
+            ) : null}
             {changed && turn === 'changed' ? <ChangedBesideText changes={changed.changes} /> : null}
             <TextToPin
               html={props.html}

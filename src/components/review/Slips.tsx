@@ -103,6 +103,7 @@ function SlipOnPile({ slip, current, ahead }: SlipProps) {
   const more = [
     slip.group === null ? null : t('group', { group: slip.group }),
     slip.ordinal > 1 ? t('time', { ordinal: slip.ordinal }) : null,
+    slip.changesPublished ? t('changesPublished') : null,
     slip.daysLate > 0 ? t('late', { days: slip.daysLate }) : null,
     answers.count > 0 && !answers.asks ? t('answers', { count: answers.count }) : null,
   ].filter(Boolean);

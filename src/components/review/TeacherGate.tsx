@@ -43,6 +43,9 @@ export function TeacherGate(props: GateProps) {
               : readers.since
                 ? `, ${t('since', { when: readers.since })}`
                 : ''}
+            {readers.now && readers.readEarlier ? (
+              <span className="block">{t('readEarlier', { when: readers.readEarlier })}</span>
+            ) : null}
             {readers.planned ? (
               <span className={readers.planned.notOpened ? 'problem block' : 'block'}>
                 {t(readers.planned.notOpened ? 'plannedNotOpened' : 'planned', {

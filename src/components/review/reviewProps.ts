@@ -11,6 +11,7 @@ import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
 import type { ChangesMarked } from '../../core/posts/changesShown';
 import type { Closed, ReadersNow } from '../../core/privacy/readersNow';
+import type { EntryLink } from '../../core/posts/entryLinks';
 import type { Release } from '../../core/posts/release';
 import type { Stage } from '../../core/posts/stage';
 import type { Answer } from '../../core/requirements/answer';
@@ -37,6 +38,8 @@ export interface ReviewProps {
   } | null;
   /** The hand-ins before, oldest first. */
   readonly earlier: readonly { readonly ordinal: number; readonly handedIn: string }[];
+  /** Of a growing post: the ways to the entries that are new since then. */
+  readonly newEntries: readonly EntryLink[];
   /** How a growing post stands by what it is to reach; none for one that is written once. */
   readonly steps: readonly StepShown[];
   /** Its shared documents with what each said when it was handed in; null where a stranger could not read it. */
@@ -98,6 +101,8 @@ export interface ReviewProps {
   /** Of the class: BCP 47. */
   readonly language: string;
   readonly readers: {
+    /** When what readers see was handed in, where there is a later hand-in; null where they see the latest. */
+    readonly readEarlier: string | null;
     /** Null while nobody but its writer and the teachers reads it. */
     readonly now: ReadersNow | null;
     /** To whom it was published. */

@@ -7,10 +7,19 @@ import { dueOn, HowFar, type AssignmentToday } from './due';
 import { WeekStrip, type DayShown } from './WeekStrip';
 import { useNumberInWords } from '../basics/useNumberInWords';
 
+interface WaitingOnes {
+  readonly count: number;
+  readonly first: string | null;
+}
+
 interface ClassToday {
   readonly classId: string;
   readonly title: string;
   readonly groupName: string;
+  /** Posts that wait and need an eye before others: how many, and the one that has waited longest. */
+  readonly detailsOut: WaitingOnes;
+  readonly changedOnes: WaitingOnes;
+  readonly asking: WaitingOnes;
   /** What is away from the class's screens because of a worry: whose, and where it can be put back. */
   readonly wordsAway: readonly { readonly name: string; readonly href: string }[];
   /** Pages of the class blog that a student editor asks to be shown. */
@@ -82,8 +91,15 @@ export function TeacherToday(props: TeacherTodayProps) {
         : []),
     ];
   });
+  const eyes = (['detailsOut', 'asking', 'changedOnes'] as const).flatMap((kind) =>
+    classes.flatMap((one) => {
+      const { count, first } = one[kind];
+      return first === null ? [] : [{ href: reviewAddress(first), text: t(kind, { count }) }];
+    }),
+  );
   const told = [
     ...(worries > 0 ? [{ href: '/worries', text: t('worries', { count: worries }) }] : []),
+    ...eyes,
     ...ofClasses,
   ];
   return (
@@ -156,7 +172,7 @@ export function TeacherToday(props: TeacherTodayProps) {
         <section>
           <h2 className="section-head">{t('needsYou', { count: needs.length + told.length })}</h2>
           {told.map(({ href, text }) => (
-            <p key={href} className="flex items-center gap-3 border-b border-line py-3">
+            <p key={`${href} ${text}`} className="flex items-center gap-3 border-b border-line py-3">
               <Mark id="s-w" className="s" />
               <Link className="act" href={href}>
                 {text}

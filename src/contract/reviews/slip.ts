@@ -18,6 +18,8 @@ export interface Slip {
   /** The how-many-th hand-in it is, from 1. */
   readonly ordinal: number;
   readonly daysLate: number;
+  /** Whether readers see an earlier hand-in of it. */
+  readonly changesPublished: boolean;
   readonly slats: readonly Slat[];
   /** Kinds of personal details in it that nobody has said are meant to be there. */
   readonly details: readonly DetailKind[];

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { readHtml } from '../document/html/readHtml';
 import { readersHtml } from '../document/html/readersHtml';
-import { entryLinks, headingLinks } from './entryLinks';
+import { entryLinks, headingLinks, newEntries } from './entryLinks';
 
 const diary = (count: number) =>
   readHtml(
@@ -21,4 +21,15 @@ test('each entry of a growing post has a place of its own, and the way to it lea
 test('a few entries, and headings without numbers, need no list', () => {
   expect(entryLinks(headingLinks(diary(2)), 'en-GB')).toEqual([]);
   expect(entryLinks(headingLinks(readHtml('<h2>a</h2><h2>b</h2><h2>c</h2>')), 'en-GB')).toEqual([]);
+});
+
+test('new entries are those with a number whose heading an earlier version did not have', () => {
+  const at = (...texts: string[]) => texts.map((text, index) => ({ id: `part-${index + 1}`, text }));
+  const before = at('About this log', '1. Flat', '2. Torn');
+  const now = at('About my log', '3. Rags', '1. Flat', '2. Torn, and mended');
+  expect(newEntries(now, before, 'en-GB')).toEqual([
+    { id: 'part-2', text: '3. Rags' },
+    { id: 'part-4', text: '2. Torn, and mended' },
+  ]);
+  expect(newEntries(before, before, 'en-GB')).toEqual([]);
 });

@@ -26,6 +26,20 @@ export function headingLinks(document: Node): readonly EntryLink[] {
   return [...headingIds(document)].map(([heading, id]) => ({ id, text: blockText(heading).trim() }));
 }
 
+/**
+ * The ways to the entries of a growing post that an earlier version did not have yet: by their number and what else their heading says, so
+ * that one whose heading was mended counts as new.
+ */
+export function newEntries(
+  headings: readonly EntryLink[],
+  before: readonly EntryLink[],
+  language: string,
+): readonly EntryLink[] {
+  const read = entryNumberReader(language);
+  const had = new Set(before.map(({ text }) => text));
+  return headings.filter(({ text }) => read(text) && !had.has(text));
+}
+
 /** The ways to the numbered entries of a post, out of those to its headings; none while there are few. */
 export function entryLinks(headings: readonly EntryLink[], language: string): readonly EntryLink[] {
   const read = entryNumberReader(language);

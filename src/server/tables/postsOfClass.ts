@@ -19,8 +19,18 @@ export interface StandingRow {
   readonly handedInAt: Date | null;
 }
 
+/** A post that waits to be read. */
+export interface WaitingStandingRow extends StandingRow {
+  /** Whether readers see an earlier hand-in of it. */
+  readonly changesPublished: boolean;
+  /** The personal details that were found in it. */
+  readonly details: readonly DetailNoted[];
+}
+
 const STANDING = `posts.id AS postId, assignment_id AS assignmentId, writer_id AS writerId, stage, hand_ins.id AS handInId,
   ordinal, handed_in_at AS handedInAt`;
+const WAITING = `${STANDING}, details, EXISTS (SELECT 1 FROM publications WHERE publications.post_id = posts.id AND until IS NULL
+  AND publications.revision_id <> hand_ins.revision_id) AS changesPublished`;
 
 /** How each post of a class stands, but those of people deleted, with its latest hand-in; the longest waiting first. */
 export async function listStandings(database: Database, classId: string): Promise<readonly StandingRow[]> {
@@ -31,16 +41,28 @@ export async function listStandings(database: Database, classId: string): Promis
   );
 }
 
-/** The posts of a class that wait to be read, as `listStandings` has them. */
+type StoredWaiting = Omit<WaitingStandingRow, 'details' | 'changesPublished'> & {
+  readonly details: string;
+  readonly changesPublished: number;
+};
+
+const waitingFrom = <Row extends StoredWaiting>({ details, changesPublished, ...row }: Row) => ({
+  ...row,
+  details: detailsFrom(details),
+  changesPublished: changesPublished === 1,
+});
+
+/** The posts of a class that wait to be read, as `listStandings` has them, with what needs an eye. */
 export async function listWaitingStandings(
   database: Database,
   classId: string,
-): Promise<readonly StandingRow[]> {
-  return database.rows(
-    `SELECT ${STANDING} FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+): Promise<readonly WaitingStandingRow[]> {
+  const rows = await database.rows<StoredWaiting>(
+    `SELECT ${WAITING} FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
+  return rows.map(waitingFrom);
 }
 
 /** How many posts of an assignment are how far, and how many of these are of students who are in the class now. */
@@ -111,27 +133,19 @@ export async function listStagesOf(
 }
 
 /** A hand-in that waits to be read, with what it was measured to be. */
-export interface WaitingRow extends StandingRow {
+export interface WaitingRow extends WaitingStandingRow {
   readonly handedInAt: Date;
   readonly evidence: Answer;
-  /** The personal details that were found in it. */
-  readonly details: readonly DetailNoted[];
 }
 
 /** The posts of a class that wait to be read, but those of people deleted; the longest waiting first. */
 export async function listWaiting(database: Database, classId: string): Promise<readonly WaitingRow[]> {
-  const rows = await database.rows<
-    Omit<WaitingRow, 'evidence' | 'details'> & { readonly evidence: string; readonly details: string }
-  >(
-    `SELECT ${STANDING}, evidence, details FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+  const rows = await database.rows<StoredWaiting & { readonly handedInAt: Date; readonly evidence: string }>(
+    `SELECT ${WAITING}, evidence FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
     { classId },
   );
-  return rows.map((row) => ({
-    ...row,
-    evidence: evidenceFrom(row.evidence),
-    details: detailsFrom(row.details),
-  }));
+  return rows.map((row) => ({ ...waitingFrom(row), evidence: evidenceFrom(row.evidence) }));
 }
 
 /** How many posts were begun for each of some assignments; those without any are not named. */

@@ -96,6 +96,7 @@ async function slipsIn(
       waitsSince: at,
       hoursWaiting: Math.max(0, Math.round((now.getTime() - at) / HOUR)),
       ordinal: standing.ordinal ?? 1,
+      changesPublished: standing.changesPublished,
       daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
       slats: marks(standing.evidence.requirements, assignment.requirements),
       details: [...new Set(standing.details.filter(({ key }) => !meant.has(key)).map(({ kind }) => kind))],

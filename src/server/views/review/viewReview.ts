@@ -5,6 +5,7 @@ import { namingWith } from '../../../core/privacy/consent';
 import { closedTo, readersNow } from '../../../core/privacy/readersNow';
 import type { Place } from '../../../core/languages/languages';
 import { monogram, nameOutside, teacherName } from '../../../core/people/names';
+import { newEntries } from '../../../core/posts/entryLinks';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
@@ -69,7 +70,7 @@ export async function maybeReview(
     title: revision.title,
     subtitle: revision.beside.subtitle,
     html: htmlForReaders(revision, { sameTab: false }),
-    ...(await changedOf(handIns, { personId, place, since })),
+    ...(await changedOf(handIns, { personId, place, since, growing: assignment.growing ? revision : null })),
     steps: standingsIn(assignment, place, handIns, now),
     documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
@@ -205,16 +206,18 @@ interface Comparing {
   readonly place: Place;
   /** The hand-in that the latest is compared with; null for the one that is taken where nobody chose. */
   readonly since: number | null;
+  /** What was handed in, where it grows entry by entry; null where it is written once. */
+  readonly growing: HandedInText | null;
 }
 
 /**
  * What is new since the hand-in that this teacher read last, or since the one before where they read none, or since a chosen one;
  * and what else it can be compared with.
  */
-async function changedOf(handIns: PostFacts['handIns'], { personId, place, since }: Comparing) {
+async function changedOf(handIns: PostFacts['handIns'], { personId, place, since, growing }: Comparing) {
   const latest = handIns.at(-1);
   const earlier = handIns.slice(0, -1);
-  if (!latest || earlier.length === 0) return { changed: null, earlier: [] };
+  if (!latest || earlier.length === 0) return { changed: null, earlier: [], newEntries: [] };
   const read = new Map(
     (await listReadings(database, latest.postId))
       .filter((reading) => reading.teacherId === personId)
@@ -225,6 +228,7 @@ async function changedOf(handIns: PostFacts['handIns'], { personId, place, since
     earlier.findLast((one) => read.has(one.id)) ??
     earlier.at(-1)!;
   const found = await changesSince(database, chosen, latest);
+  const before = growing && (await findHandedInText(database, chosen.revisionId));
   const inWords = (at: Date) => weekdayInWords(at.getTime(), place.timeZone, place.language);
   const readAt = read.get(chosen.id);
   return {
@@ -235,6 +239,8 @@ async function changedOf(handIns: PostFacts['handIns'], { personId, place, since
       changes: found.changes,
     },
     earlier: earlier.map((one) => ({ ordinal: one.ordinal, handedIn: inWords(one.handedInAt) })),
+    /** Of a growing post: what it has now and had not then. */
+    newEntries: growing && before ? newEntries(growing.headings, before.headings, place.language) : [],
   };
 }
 
@@ -274,8 +280,20 @@ async function documentsOf({ revisionId, documents }: HandedInText, { timeZone, 
   });
 }
 
+/** When the hand-in that readers see was handed in, where there is a later one. */
+function earlierRead(
+  publication: PostFacts['publication'],
+  handIns: PostFacts['handIns'],
+  place: Place,
+): string | null {
+  const read = publication && handIns.find((one) => one.revisionId === publication.revisionId);
+  return read && read !== handIns.at(-1)
+    ? weekdayInWords(read.handedInAt.getTime(), place.timeZone, place.language)
+    : null;
+}
+
 function readersOf(
-  { post, assignment, inClass, classCeiling, outside, publication }: PostFacts,
+  { post, assignment, inClass, classCeiling, outside, publication, handIns }: PostFacts,
   {
     passphraseSince,
     members,
@@ -291,6 +309,8 @@ function readersOf(
     now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside, away: post.away }),
     inPictures: inPicturesShown(outside, members),
     published: publication?.audience ?? null,
+    /** When what they read was handed in, where its writer has handed in again since; null where they read the latest. */
+    readEarlier: earlierRead(publication, handIns, place),
     /** To whom it can be given, and why not to others. */
     choices: AUDIENCES.map((audience) => ({
       audience,

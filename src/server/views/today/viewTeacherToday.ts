@@ -1,4 +1,5 @@
 import { reviewAddress } from '../../../contract/addresses';
+import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
 import { teacherName } from '../../../core/people/names';
@@ -18,7 +19,10 @@ import {
   listWaitingStandings,
   type StageCount,
   type StandingRow,
+  type WaitingStandingRow,
 } from '../../tables/postsOfClass';
+import { listDetailsMeant } from '../../tables/detailDecisions';
+import { countAnswersWaiting } from '../../tables/notes';
 import { listUndecidedAway } from '../../tables/wordsAway';
 import type { Desk } from '../../deeds/sessions/desk';
 import { weekAround } from './week';
@@ -70,6 +74,7 @@ export async function todayIn(desk: Desk) {
           day: weekdayInWords(oldest.handedInAt.getTime(), timeZone, language),
         }
       : null,
+    ...(await forAnEye(desk, waiting, assignments)),
     /** What is away from the class's screens because of a worry, until it is decided. */
     wordsAway: await wordsAwayIn(desk, members),
     pagesAsked: await listAskedPages(database, inClass.id),
@@ -152,6 +157,41 @@ async function consentsOver(
   return members
     .filter(({ personId }) => beyond.has(personId) && outside(personId).lacks)
     .map((student) => ({ personId: student.personId, name: student.shownName }));
+}
+
+/** Posts of a kind that wait, and the one that has waited longest. */
+interface Waiting {
+  readonly count: number;
+  readonly first: string | null;
+}
+
+/** Of the posts that wait, those that need an eye before others. */
+async function forAnEye(
+  { inClass }: Desk,
+  waiting: readonly WaitingStandingRow[],
+  assignments: readonly AssignmentRow[],
+) {
+  const of = (posts: readonly { readonly postId: string }[]): Waiting => ({
+    count: posts.length,
+    first: posts[0]?.postId ?? null,
+  });
+  const beyond = new Set(
+    assignments
+      .filter(({ audience }) => goesBeyondClass(cappedAudience(inClass.ceiling, audience, null)))
+      .map(({ id }) => id),
+  );
+  const withDetails = waiting.filter((one) => one.details.length > 0 && beyond.has(one.assignmentId));
+  const meant = withDetails.length > 0 ? await listDetailsMeant(database, inClass.id) : new Set<string>();
+  const answers =
+    waiting.length > 0 ? await countAnswersWaiting(database, inClass.id) : new Map<string, never>();
+  return {
+    /** Personal details that nobody has said are meant to be there, where they would go beyond the class. */
+    detailsOut: of(withDetails.filter((one) => one.details.some(({ key }) => !meant.has(key)))),
+    /** Posts that readers see, changed by their writers since. */
+    changedOnes: of(waiting.filter((one) => one.changesPublished)),
+    /** Posts whose writers ask something in an answer to a note. */
+    asking: of(waiting.filter((one) => answers.get(one.postId)?.asks === true)),
+  };
 }
 
 /** Whose words are away, with where they can be put back; nothing of who told, or what. */
