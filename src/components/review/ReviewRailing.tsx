@@ -11,6 +11,7 @@ import { PassphraseForm } from '../basics/PassphraseForm';
 import { Bay } from '../railing/Bay';
 import { Tray } from '../railing/Tray';
 import { useTrays } from '../railing/useTrays';
+import { AcceptAtForm } from './AcceptAtForm';
 import { AlikePassages } from './AlikePassages';
 import { CountOtherwise } from './CountOtherwise';
 import { CriterionBay } from './CriterionBay';
@@ -33,7 +34,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
   /** Whether the gate is shown where there is no room for it beside the bays. */
   const [deciding, setDeciding] = useState(false);
   const { raised, toggle, lower, bay, tray } = useTrays<
-    'evidence' | 'notes' | 'grade' | 'passphrase' | 'readers' | 'sendBack'
+    'evidence' | 'notes' | 'grade' | 'passphrase' | 'readers' | 'sendBack' | 'acceptAt'
   >();
   const firstOpen = rubric.find((criterion) => levels[criterion.id] === undefined)?.id;
   const byEye = answer.requirements.filter((one) => one.kind === 'judged' && one.state === 'unknown').length;
@@ -123,6 +124,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
         onPassphrase={toggle('passphrase')}
         onReaders={toggle('readers')}
         onSendBack={toggle('sendBack')}
+        onAcceptAt={toggle('acceptAt')}
       />
       {raised?.id === 'evidence' ? (
         <Tray {...tray} title={t('evidence', { met, of: answer.required.of })} width={760}>
@@ -180,6 +182,11 @@ export function ReviewRailing(props: ReviewRailingProps) {
       {raised?.id === 'sendBack' ? (
         <Tray {...tray} title={t('sendBack.label')} width={520}>
           <SendBackForm {...props} onLeave={lower} />
+        </Tray>
+      ) : null}
+      {raised?.id === 'acceptAt' ? (
+        <Tray {...tray} title={t('acceptAt.label')} width={520}>
+          <AcceptAtForm {...props} onLeave={lower} />
         </Tray>
       ) : null}
       {raised?.id === 'readers' ? (

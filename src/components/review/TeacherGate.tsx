@@ -21,6 +21,8 @@ interface GateProps extends ReviewRailingProps {
   readonly onPassphrase: (above: HTMLElement) => void;
   /** Shows until when it is asked for again above the button that was pressed. */
   readonly onSendBack: (above: HTMLElement) => void;
+  /** Shows from when on it is to be read above the button that was pressed. */
+  readonly onAcceptAt: (above: HTMLElement) => void;
   /** Shows who may read it above the button that was pressed. */
   readonly onReaders: (above: HTMLElement) => void;
 }
@@ -111,6 +113,7 @@ function Deciding({
   details,
   nextPostId,
   onSendBack,
+  onAcceptAt,
 }: GateProps) {
   const t = useTranslations('review.gate');
   const router = useRouter();
@@ -180,6 +183,16 @@ function Deciding({
         >
           {t('sendBackMore')}
         </button>
+        {open === 0 && readers.wished !== 'writerAndTeachers' ? (
+          <button
+            type="button"
+            className="act"
+            disabled={busy}
+            onClick={(event) => onAcceptAt(event.currentTarget)}
+          >
+            {t('acceptAt')}
+          </button>
+        ) : null}
         {open === 0 && nextPostId ? (
           <button type="button" className="act" disabled={busy} onClick={() => begin(true)}>
             {t('acceptNext')}

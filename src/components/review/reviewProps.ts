@@ -101,6 +101,8 @@ export interface ReviewProps {
   /** Of the class: BCP 47. */
   readonly language: string;
   readonly readers: {
+    /** Whom it may reach at most, by what writer, assignment and class allow. */
+    readonly wished: Audience;
     /** When what readers see was handed in, where there is a later hand-in; null where they see the latest. */
     readonly readEarlier: string | null;
     /** Null while nobody but its writer and the teachers reads it. */

@@ -18,11 +18,12 @@ export const decide = deed({
     decision: { enum: ['accept', 'sendBack'] },
     /** As `accept` has them. */
     details: schemaOf<readonly string[]>({ type: 'array', maxItems: 1000, items: detailKeySchema }),
+    opensAt: maybeLocalMinuteSchema,
     /** As `sendBack` has them. */
     until: maybeLocalMinuteSchema,
     first: { type: 'string', maxLength: LONGEST_FIRST },
   },
-  optional: ['details', 'until', 'first'],
+  optional: ['details', 'opensAt', 'until', 'first'],
 }).answers<{
   /** After how many milliseconds it counts. */
   readonly countsIn: number;

@@ -3,7 +3,10 @@ import { column } from '../ground/input/column';
 
 /** What is decided about a hand-in. */
 export type PendingDecision =
-  | { readonly decision: 'accept'; readonly more: { readonly details: readonly string[] } }
+  | {
+      readonly decision: 'accept';
+      readonly more: { readonly details: readonly string[]; readonly opensAt: string | null };
+    }
   | {
       readonly decision: 'sendBack';
       readonly more: { readonly until: string | null; readonly first: string };

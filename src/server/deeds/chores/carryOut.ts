@@ -13,7 +13,7 @@ export async function carryOut({ postId }: { readonly postId: string }, _: strin
   if (!(await beginPending(database, postId, now))) return;
   const pending = await findPending(database, postId);
   if (!pending) return;
-  const { handInId, by, decidedAt, decision } = pending;
+  const { handInId, by, decidedAt, countsFrom, decision } = pending;
   const meanwhile = await findDecisionSince(database, handInId, decidedAt);
   // Somebody else decided, or a process did this and was ended before it said so.
   if (meanwhile !== null) {
@@ -23,7 +23,8 @@ export async function carryOut({ postId }: { readonly postId: string }, _: strin
     return;
   }
   const named = { postId, handInId };
-  const asker = { personId: by, now };
+  // It counts from then, however late the job comes to it.
+  const asker = { personId: by, now: countsFrom };
   const result =
     pending.decision === 'accept'
       ? await perform(accept, { ...named, ...pending.more }, asker)

@@ -1,10 +1,9 @@
 import { planOpening as deed } from '../../../contract/publications/planOpening';
 import { instantOf } from '../../../core/timing/zonedTime';
 import { done, refused } from '../../ground/access/useCase';
-import { insertJob } from '../../ground/jobs/queries';
-import { upsertPlannedOpening } from '../../tables/plannedOpenings';
 import { lookAhead } from '../details/detailsAhead';
 import { postUseCase } from '../subjects/postUseCase';
+import { planToOpen } from './planToOpen';
 import { revisionToOpen } from './toOpen';
 
 export const planOpening = postUseCase(deed, {
@@ -17,8 +16,7 @@ export const planOpening = postUseCase(deed, {
     if (opensAt <= now || audience === 'writerAndTeachers') return refused('publish.timePast', 'at');
     const revision = await revisionToOpen(database, facts, ahead, { audience, seen: details });
     if (!revision.ok) return revision;
-    await upsertPlannedOpening(database, { postId: post.id, audience, details, at: opensAt, by, now });
-    await insertJob(database, { kind: 'openPlanned', payload: { postId: post.id }, at: opensAt });
+    await planToOpen(database, { postId: post.id, audience, details, at: opensAt, by, now });
     return done(null);
   },
 });

@@ -14,14 +14,14 @@ export const decide = handInUseCase(deed, {
   prepare: ({ decision }, facts, { database, personId }) =>
     decision === 'accept' ? lookBeforeAccepting(database, facts, personId) : Promise.resolve(done(null)),
   async run(
-    { decision, details = [], until = null, first = '' },
+    { decision, details = [], opensAt = null, until = null, first = '' },
     facts,
     { database, personId: by, now: decidedAt },
     ahead,
   ) {
     const may =
       decision === 'accept'
-        ? await mayAccept(database, facts, { seen: details, ahead })
+        ? await mayAccept(database, facts, { seen: details, ahead, opensAt, now: decidedAt })
         : maySendBack(facts, { until, now: decidedAt });
     if (!may.ok) return may;
     const { post, latest } = facts;
@@ -33,7 +33,7 @@ export const decide = handInUseCase(deed, {
     const countsIn = getSettings().undoSeconds * 1000;
     const countsFrom = new Date(decidedAt.getTime() + countsIn);
     const made: PendingDecision =
-      decision === 'accept' ? { decision, more: { details } } : { decision, more: { until, first } };
+      decision === 'accept' ? { decision, more: { details, opensAt } } : { decision, more: { until, first } };
     await upsertPending(database, {
       ...made,
       postId: post.id,

@@ -132,6 +132,39 @@ describe('a decision', () => {
   });
 });
 
+describe('accepting now and opening at a time', () => {
+  const at = '2026-11-18T09:00';
+  const OPENS = new Date('2026-11-18T09:00:00Z');
+
+  test('leaves it with its writer and the teachers until then, and opens it then', async () => {
+    await succeeded(made('accept', 'teacher', { opensAt: at }));
+    await jobs(after(SPAN));
+    expect([await stage(), await seen()]).toEqual(['accepted', false]);
+    await jobs(new Date(OPENS.getTime() - 1));
+    expect(await seen()).toBe(false);
+    await jobs(OPENS);
+    expect(await seen()).toBe(true);
+  });
+
+  test('is refused for a time that is over, and undone like any other', async () => {
+    expect(await made('accept', 'teacher', { opensAt: '2026-11-16T09:00' })).toMatchObject({
+      code: 'publish.timePast',
+      field: 'opensAt',
+    });
+    await succeeded(made('accept', 'teacher', { opensAt: at }));
+    await succeeded(undo(after(1)));
+    await jobs(OPENS);
+    expect([await stage(), await seen()]).toEqual(['handedIn', false]);
+  });
+
+  test('works for a set that is not open yet, for this one post', async () => {
+    await database.change("UPDATE assignments SET release_rule = 'opened'");
+    await succeeded(made('accept', 'teacher', { opensAt: at }));
+    await jobs(OPENS);
+    expect(await seen()).toBe(true);
+  });
+});
+
 describe('what has changed until it counts', () => {
   test('is asked again: a teacher who was taken out decides nothing, and it waits as before', async () => {
     await succeeded(made('accept', 'coTeacher'));

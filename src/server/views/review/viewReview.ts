@@ -327,6 +327,8 @@ function readersOf(
       setOpened: assignment.openedAt !== null,
     }),
     release: assignment.release,
+    /** Whom it may reach at most, by what writer, assignment and class allow. */
+    wished,
     address: post.address && `/blog/${inClass.address}/${post.address}`,
     askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
     passphraseSince:
