@@ -1,3 +1,3 @@
 import { withWords } from '@/app/Words';
 
-export default withWords(['pile', 'refusals.post', 'refusals.review', 'review.undo']);
+export default withWords(['pile', 'refusals.post', 'refusals.publish', 'refusals.review', 'review.undo']);
