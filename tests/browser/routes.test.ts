@@ -52,6 +52,7 @@ test('every page and every route handler is walked here', () => {
     'api/invitation/route.ts',
     'api/language/route.ts',
     'api/links/route.ts',
+    'api/mail/route.ts',
     'api/names/route.ts',
     'api/own-password/route.ts',
     'api/passphrase/route.ts',

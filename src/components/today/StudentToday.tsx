@@ -68,7 +68,7 @@ export function StudentToday({ name, groups, days, toRead, told }: StudentTodayP
       />
       {told.map((one) => (
         <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
-          <Link className="act" href="/told">
+          <Link className="act !whitespace-normal" href="/told">
             {one.answer ? t('answered', { by: one.answer.by }) : t('toldWaits', { by: one.by ?? '' })}
           </Link>
         </p>

@@ -174,7 +174,7 @@ export function TeacherToday(props: TeacherTodayProps) {
           {told.map(({ href, text }) => (
             <p key={`${href} ${text}`} className="flex items-center gap-3 border-b border-line py-3">
               <Mark id="s-w" className="s" />
-              <Link className="act" href={href}>
+              <Link className="act !whitespace-normal" href={href}>
                 {text}
               </Link>
             </p>

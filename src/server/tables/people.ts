@@ -95,7 +95,7 @@ export async function listAddressed(
   return database.rows(
     `SELECT people.id, email, language FROM people
      JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = people.id
-     WHERE email IS NOT NULL AND deleted_at IS NULL`,
+     WHERE email IS NOT NULL AND deleted_at IS NULL AND mail_choice <> 'never'`,
     { ids: JSON.stringify(ids) },
   );
 }

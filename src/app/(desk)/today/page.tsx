@@ -5,7 +5,7 @@ import { listToRead } from '@/server/views/today/listToRead';
 import { listEveryWork } from '@/server/views/today/listWork';
 import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
 import { weekAround } from '@/server/views/today/week';
-import { listLatelyTold, maybeWorriesWaiting } from '@/server/views/worries/viewWorries';
+import { countWorriesWaiting, listLatelyTold } from '@/server/views/worries/viewWorries';
 import { DeskFrame } from '../DeskFrame';
 
 export default async function TodayPage() {
@@ -15,7 +15,7 @@ export default async function TodayPage() {
   if (teacher)
     return (
       <DeskFrame desk={desk} current="today">
-        <TeacherToday {...teacher} worries={(await maybeWorriesWaiting(desk.personId))?.waiting ?? 0} />
+        <TeacherToday {...teacher} worries={await countWorriesWaiting(desk.personId)} />
       </DeskFrame>
     );
   const { person, language } = await requireSession();

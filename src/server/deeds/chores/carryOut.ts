@@ -1,7 +1,14 @@
 import { perform } from '../../ground/access/perform';
+import type { Result } from '../../ground/access/useCase';
 import { database } from '../../ground/database/database';
 import { findDecisionSince } from '../../tables/decisions';
-import { beginPending, deletePending, findPending, markPendingRefused } from '../../tables/pendingDecisions';
+import {
+  beginPending,
+  deletePending,
+  findPending,
+  markPendingRefused,
+  type PendingRow,
+} from '../../tables/pendingDecisions';
 import { accept } from '../reviews/accept';
 import { sendBack } from '../reviews/sendBack';
 
@@ -22,13 +29,23 @@ export async function carryOut({ postId }: { readonly postId: string }, _: strin
     else await markPendingRefused(database, postId, 'post.cannotFollow');
     return;
   }
-  const named = { postId, handInId };
   // It counts from then, however late the job comes to it.
   const asker = { personId: by, now: countsFrom };
-  const result =
-    pending.decision === 'accept'
-      ? await perform(accept, { ...named, ...pending.more }, asker)
-      : await perform(sendBack, { ...named, ...pending.more }, asker);
+  const result = await carriedOut(pending, asker).catch(async (error: unknown) => {
+    // It lies on the pile again, and says why.
+    await markPendingRefused(database, postId, 'unexpected');
+    throw error;
+  });
   if (result.ok) await deletePending(database, postId);
   else await markPendingRefused(database, postId, result.code);
+}
+
+async function carriedOut(
+  { postId, handInId, ...made }: PendingRow,
+  asker: { readonly personId: string; readonly now: Date },
+): Promise<Result<unknown>> {
+  const named = { postId, handInId };
+  return made.decision === 'accept'
+    ? perform(accept, { ...named, ...made.more }, asker)
+    : perform(sendBack, { ...named, ...made.more }, asker);
 }

@@ -7,6 +7,7 @@ import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
 import { openPlanned } from './openPlanned';
 import { openRepetition } from './openRepetition';
+import { sendDigests } from './sendDigests';
 import { sendMail } from './sendMail';
 import { tidyFiles } from './tidyFiles';
 
@@ -21,6 +22,7 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   eraseAssignment: given('eraseAssignment', eraseAssignment),
   applyRetention: given('applyRetention', applyRetention),
   tidyFiles: given('tidyFiles', tidyFiles),
+  sendDigests: given('sendDigests', sendDigests),
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),
   openPlanned: given('openPlanned', openPlanned),

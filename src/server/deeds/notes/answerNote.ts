@@ -1,14 +1,17 @@
+import { reviewAddress } from '../../../contract/addresses';
 import { answerNote as deed } from '../../../contract/notes/answerNote';
+import { asksSomething } from '../../../core/notes/asksSomething';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
 import { sameSince } from '../../ground/database/sameSince';
 import { countNoteAnswers, insertNoteAnswer, isSameNoteAnswer, lockNote } from '../../tables/notes';
+import { notifyTeachers } from '../mail/notify';
 import { postUseCase } from '../subjects/postUseCase';
 
 const MOST_ANSWERS = 50;
 
 export const answerNote = postUseCase(deed, {
-  async run(input, _, { database, personId, now }) {
+  async run(input, { post, inClass }, { database, personId, now }) {
     const { noteId, postId, done: isDone } = input;
     const text = input.text.trim();
     if (text === '' && !isDone) return refused('notes.emptyAnswer', 'text');
@@ -19,6 +22,12 @@ export const answerNote = postUseCase(deed, {
     if ((await countNoteAnswers(database, noteId)) >= MOST_ANSWERS)
       return refused('notes.tooManyAnswers', 'text', { most: MOST_ANSWERS });
     await insertNoteAnswer(database, { ...answer, id: newId() });
+    if (asksSomething(text))
+      await notifyTeachers(
+        database,
+        { classId: post.classId, but: personId },
+        { kind: 'asking', path: reviewAddress(postId), language: inClass.language, now },
+      );
     return done(null);
   },
 });

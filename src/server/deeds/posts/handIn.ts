@@ -1,4 +1,5 @@
 import { randomInt } from 'node:crypto';
+import { reviewAddress } from '../../../contract/addresses';
 import { handIn as deed } from '../../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { missingNow } from '../../../core/assignments/counting';
@@ -20,6 +21,7 @@ import { updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
 import { findDetailsIn } from '../details/findDetailsIn';
+import { notifyTeachers } from '../mail/notify';
 import { takeLabels } from '../labels/takeLabels';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
 import type { PostFacts } from '../subjects/findPostToActOn';
@@ -120,7 +122,14 @@ export const handIn = postUseCase(deed, {
       setOpened: assignment.openedAt !== null,
     });
     // Readers beyond the class go on seeing what was accepted, until a teacher accepts the change.
-    if (reached && !(publication && goesBeyondClass(publication.audience)))
+    const staysBefore = publication !== null && (goesBeyondClass(publication.audience) || !reached);
+    if (staysBefore)
+      await notifyTeachers(
+        database,
+        { classId: post.classId, but: personId },
+        { kind: 'changedOnes', path: reviewAddress(post.id), language: inClass.language, now },
+      );
+    else if (reached)
       await putBeforeReaders(database, {
         postId: post.id,
         revisionId: revision.id,

@@ -1,7 +1,9 @@
+import { addressesOf } from '../../../contract/addresses';
 import { giveBackGrade as deed } from '../../../contract/reviews/giveBackGrade';
 import { done, refused } from '../../ground/access/useCase';
 import { insertGivenBack } from '../../tables/gradeFigures';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
+import { notify } from '../mail/notify';
 import { handInUseCase } from '../subjects/handInUseCase';
 import { computeGrade } from './computeGrade';
 
@@ -27,6 +29,12 @@ export const giveBackGrade = handInUseCase(deed, {
       changeReason: before ? reason : null,
       by: personId,
       at: now,
+    });
+    await notify(database, [post.writerId], {
+      kind: 'gradeBack',
+      path: addressesOf(post.classId).post(post.id),
+      language: facts.inClass.language,
+      now,
     });
     return done(null, { before: before?.grade ?? null, after: grade.grade });
   },

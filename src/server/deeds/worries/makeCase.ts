@@ -51,16 +51,8 @@ export async function makeCase(
   const { personId } = actor;
   const teller = tellerOf(actor);
   const place = placeOf(inClass);
-  const { as, people } = await readersOf(database, { classId: inClass.id, aboutId: worry.aboutId });
-  const { minutes, help } = await findPromise(database);
-  const promise = {
-    promisedReader: as === 'named' && people[0] ? teacherName(people[0]) : '',
-    promisedAt:
-      personId === null || people.length === 0
-        ? null
-        : new Date(promisedBy(now.getTime(), minutes, inClass.timeZone)),
-    toldHelp: help,
-  };
+  const readers = await readersOf(database, { classId: inClass.id, aboutId: worry.aboutId });
+  const promise = await promiseFor(database, readers, { personId, timeZone: inClass.timeZone, now });
   const { kind, postId, commentId } = worry;
   const same =
     personId === null
@@ -98,7 +90,7 @@ export async function makeCase(
   await insertCase(database, made);
   if (tookAway)
     await takeWordsAway(database, { id: newId(), caseId, postId, commentId, since: now, decided: false });
-  for (const { email, givenName, language } of people)
+  for (const { email, givenName, language } of readers.people)
     if (email !== null)
       await sendMail(database, {
         to: email,
@@ -108,6 +100,26 @@ export async function makeCase(
         now,
       });
   return done(toldOf(made, place));
+}
+
+/** Who is said to read it by when, and where else there is help; nobody who is not signed in is promised an answer. */
+async function promiseFor(
+  database: Database,
+  { as, people }: Awaited<ReturnType<typeof readersOf>>,
+  {
+    personId,
+    timeZone,
+    now,
+  }: { readonly personId: string | null; readonly timeZone: string; readonly now: Date },
+): Promise<Pick<ToldCase, 'promisedReader' | 'promisedAt' | 'toldHelp'>> {
+  const { minutes, help } = await findPromise(database);
+  const [first] = people;
+  return {
+    // As long as nobody is named it is said of all who read it.
+    promisedReader: as === 'nobodyNamed' || !first ? '' : teacherName(first),
+    promisedAt: personId === null || !first ? null : new Date(promisedBy(now.getTime(), minutes, timeZone)),
+    toldHelp: help,
+  };
 }
 
 /** The same for what is told at a desk, about something of a class. */

@@ -5,6 +5,7 @@ import { placeOf } from '../../../core/languages/languages';
 import { toldOf, type Told } from '../../../core/safety/told';
 import { inputCheckOf } from '../../ground/access/checkInput';
 import type { Reader } from '../../ground/access/reader';
+import { findActor } from '../../ground/access/roles';
 import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCase';
 import { database, inTransaction } from '../../ground/database/database';
 import { sameSince } from '../../ground/database/sameSince';
@@ -57,7 +58,8 @@ export async function tellWorry(
     await takeTurns(transaction, [blog.inClass.id]);
     return makeCase(transaction, worry, {
       words: checked.value.words,
-      actor: blog.actor,
+      // Who reads with others' eyes tells with their own name.
+      actor: reader.as ? await findActor(transaction, blog.inClass.id, reader.personId) : blog.actor,
       inClass: blog.inClass,
       members: [...blog.members.values()],
       now,

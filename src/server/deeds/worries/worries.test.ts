@@ -141,7 +141,9 @@ describe('who reads a worry', () => {
     const { commentId } = await succeeded(
       as(house, 'teacher', writeComment, { postId, text: 'Hurry up, all of you.' }),
     );
-    await succeeded(tell('classmate', { comment: commentId }));
+    expect(await succeeded(tell('classmate', { comment: commentId }))).toMatchObject({
+      reader: 'Ada Example',
+    });
     expect(await cases(house.people.teacher)).toEqual([]);
     expect(await cases(house.people.coTeacher)).toEqual([]);
     expect(await cases(house.people.administrator)).toHaveLength(1);
@@ -445,6 +447,20 @@ test('400 at once of one child are eight cases at most, three of which take word
     'SELECT COUNT(*) AS many, CAST(SUM(took_away) AS INT) AS away FROM cases',
   );
   expect([many, away]).toEqual([8, 3]);
+});
+
+test('a teacher who reads with others’ eyes tells with their own name', async () => {
+  await name();
+  const told = await tellWorry(
+    { blog: 'wind', post: '2-skies', words: 'Look at this.' },
+    {
+      reader: { ...readerOf(house.people.teacher), as: 'classmate' },
+      address: '192.0.2.7',
+      now: NOW,
+    },
+  );
+  expect(told).toMatchObject({ ok: true, value: { away: true } });
+  expect(await cases(safety)).toMatchObject([{ teller: 'teacher', told: 'Tess Example' }]);
 });
 
 test('who cannot read it cannot find out that it is there', async () => {

@@ -16,6 +16,7 @@ export interface JobPayloads {
   readonly eraseAssignment: { readonly assignmentId: string };
   readonly applyRetention: null;
   readonly tidyFiles: null;
+  readonly sendDigests: null;
 }
 
 export type JobKind = keyof JobPayloads;
@@ -42,13 +43,14 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   eraseAssignment: column('assignment', withAll({ assignmentId: id })),
   applyRetention: column('retention', NOTHING),
   tidyFiles: column('tidying', NOTHING),
+  sendDigests: column('digests', NOTHING),
 };
 
 /** What somebody waits for: it is not kept waiting by anything that takes long, such as addresses that do not answer. */
 export const PROMPT = ['carryOut', 'openPlanned'] as const satisfies readonly JobKind[];
 
 /** What is done once a day, however many processes there are. */
-export const DAILY = ['applyRetention', 'tidyFiles'] as const satisfies readonly JobKind[];
+export const DAILY = ['applyRetention', 'tidyFiles', 'sendDigests'] as const satisfies readonly JobKind[];
 export type DailyJob = (typeof DAILY)[number];
 
 /** Does a job of a kind. It may be run twice for the same job. */

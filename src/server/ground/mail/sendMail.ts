@@ -12,7 +12,9 @@ type MailKind =
   | 'draftToOpen'
   | 'reminder'
   | 'worry'
-  | 'worryAnswered';
+  | 'worryAnswered'
+  | 'notice'
+  | 'digest';
 
 /** Writes a mail from the message catalogue and puts it on the list of what is to be sent. */
 export async function sendMail(

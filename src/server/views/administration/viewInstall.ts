@@ -11,7 +11,7 @@ import { getSettings } from '../../ground/settings/settings';
 import { listMostTried } from '../../ground/limits/queries';
 import { databaseSize, listAccounts, listClassSizes } from '../../tables/install';
 import { requestShown } from '../roster/requestShown';
-import { maybeWorriesWaiting } from '../worries/viewWorries';
+import { countWorriesWaiting } from '../worries/viewWorries';
 import { maybeOpeningsToDecide } from '../safety/viewOpenings';
 
 const DAY = 86_400_000;
@@ -54,7 +54,7 @@ export async function maybeInstall({
     })),
     jobs: await countJobs(database),
     duties: (await listDuties(database)).map(({ duty, personId }) => ({ duty, personId })),
-    worries: (await maybeWorriesWaiting(personId))?.waiting ?? 0,
+    worries: await countWorriesWaiting(personId),
     retention: await findRetention(database),
     schoolSpan: await findSchoolSpan(database),
     backup: backup && {

@@ -23,6 +23,7 @@ import type { Desks } from '../../deeds/sessions/desk';
 import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
+import type { HandInRow } from '../../tables/handIns';
 import { findPending } from '../../tables/pendingDecisions';
 import { findPerson, findSealKey } from '../../tables/people';
 import type { PlaceInText } from '../../../contract/reviews/placeInText';
@@ -86,7 +87,7 @@ export async function maybeReview(
     /** Whether others teach the class too. */
     shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
     at: await findAtSlip(database, postId, { personId, now }),
-    pending: await pendingOf(postId, { personId, now }),
+    pending: await pendingOf(latest, { personId, now }),
     answer: overrule(latest.evidence, assignment.requirements, overrulings),
     overruled: Object.fromEntries(
       Object.entries(overrulings).map(([id, { met, reason }]) => [id, { met, reason }]),
@@ -246,11 +247,12 @@ async function changedOf(handIns: PostFacts['handIns'], { personId, place, since
 
 /** What was decided a moment ago and does not count yet, or could not be carried out; null where nothing was. */
 async function pendingOf(
-  postId: string,
+  { id, postId }: HandInRow,
   { personId, now }: { readonly personId: string; readonly now: Date },
 ) {
   const pending = await findPending(database, postId);
-  if (!pending) return null;
+  // What was decided about an earlier hand-in is of no use any more.
+  if (pending?.handInId !== id) return null;
   const { decision, by, countsFrom, refused } = pending;
   const mine = by === personId;
   const person = mine ? null : await findPerson(database, by);

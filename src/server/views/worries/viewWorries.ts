@@ -22,7 +22,13 @@ export function placeOfCase(one: Pick<CaseHead, 'timeZone'>, language: HouseLang
   return placeOf({ timeZone: one.timeZone, language: spokenTag(language, null) }, language);
 }
 
-/** How many worries wait for somebody, and whether they look after any; null for who has nothing to do with them. */
+/** How many worries wait for somebody. */
+export async function countWorriesWaiting(personId: string): Promise<number> {
+  const { sees } = await sightOf(database, personId);
+  return (await listOpenCases(database)).filter(sees).length;
+}
+
+/** The same, and whether they look after any; null for who has nothing to do with them. */
 export async function maybeWorriesWaiting(
   personId: string,
 ): Promise<{ readonly waiting: number; readonly named: boolean } | null> {

@@ -73,6 +73,8 @@ CREATE TABLE people (
   email VARCHAR(254) NULL,
   language VARCHAR(8) CHARACTER SET ascii COLLATE ascii_bin NULL
     COMMENT 'The language that they chose to be spoken to; null for the one of their class',
+  mail_choice VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT 'daily'
+    COMMENT 'How soon they are written to about what waits for them: atOnce, daily or never',
   password_hash VARCHAR(200) NULL,
   passcode_hash VARCHAR(200) NULL,
   passcode_kind VARCHAR(10) NULL COMMENT 'pictures or digits',
@@ -878,6 +880,16 @@ CREATE TABLE page_handouts (
 ) COMMENT 'That a page has a file with it';
 
 -- Safety.
+
+CREATE TABLE mail_notices (
+  id BIGINT NOT NULL AUTO_INCREMENT PRIMARY KEY,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  path VARCHAR(200) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Where it leads',
+  at DATETIME(3) NOT NULL,
+  UNIQUE KEY mail_notices_once (person_id, kind, path),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'What is written to somebody once a day';
 
 CREATE TABLE pending_decisions (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
