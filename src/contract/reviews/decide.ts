@@ -1,4 +1,3 @@
-import type { Audience } from '../../core/access/audience';
 import { maybeLocalMinuteSchema } from '../../core/timing/localMinuteSchema';
 import { deed } from '../deed';
 import { detailKeySchema } from '../details/meanDetail';
@@ -27,5 +26,4 @@ export const decide = deed({
 }).answers<{
   /** After how many milliseconds it counts. */
   readonly countsIn: number;
-  readonly reaches: Audience | null;
 }>();

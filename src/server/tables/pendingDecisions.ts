@@ -49,23 +49,13 @@ export async function findPending(database: Database, postId: string): Promise<P
   return row ? ({ ...row, more: moreFrom(row.more) } as PendingRow) : null;
 }
 
-/** Begins to carry out what counts by now: from then on it is not undone. False where there is nothing. */
+/** Begins to carry out what counts by now, or goes on where a process was ended: from then on it is not undone. False where there is nothing. */
 export async function beginPending(database: Database, postId: string, now: Date): Promise<boolean> {
-  return (
-    (await database.change(
-      `UPDATE pending_decisions SET begun = TRUE WHERE post_id = :postId AND counts_from <= :now AND refused IS NULL`,
-      { postId, now },
-    )) > 0 || (await isBegun(database, postId))
+  const found = await database.change(
+    `UPDATE pending_decisions SET begun = TRUE WHERE post_id = :postId AND counts_from <= :now AND refused IS NULL`,
+    { postId, now },
   );
-}
-
-/** Whether somebody began and was ended before it was done. */
-async function isBegun(database: Database, postId: string): Promise<boolean> {
-  const rows = await database.rows(
-    'SELECT 1 FROM pending_decisions WHERE post_id = :postId AND begun AND refused IS NULL',
-    { postId },
-  );
-  return rows.length > 0;
+  return found > 0;
 }
 
 /** Undoes what one teacher decided, as long as it does not count; how many went. */

@@ -1,10 +1,13 @@
+import { addressesOf, reviewAddress } from '../../../contract/addresses';
 import { languageOf } from '../../../core/languages/languages';
 import type { NoticeKind } from '../../../core/people/notices';
 import type { Database } from '../../ground/database/database';
 import { sayIn } from '../../ground/language/sayIn';
 import { sendMail } from '../../ground/mail/sendMail';
 import { getSettings } from '../../ground/settings/settings';
+import type { ClassRow } from '../../tables/classes';
 import { insertNotice, listReached, listTeaching } from '../../tables/mailNotices';
+import type { PostRow } from '../../tables/posts';
 
 interface Notice {
   readonly kind: NoticeKind;
@@ -19,7 +22,7 @@ interface Notice {
  * Writes to some people what waits for them: one line and a way there, never a word of a child's; at once, or once a day, as each of
  * them chose.
  */
-export async function notify(
+async function notify(
   database: Database,
   personIds: readonly string[],
   { kind, path, language, now }: Notice,
@@ -46,12 +49,30 @@ export async function notify(
   }
 }
 
-/** The same to those who teach a class, but for who did it. */
+/** A post with the class that it belongs to. */
+interface About {
+  readonly post: Pick<PostRow, 'id' | 'classId' | 'writerId'>;
+  readonly inClass: Pick<ClassRow, 'language'>;
+}
+
+/** The same to the writer of a post: the way leads to the desk. */
+export async function notifyWriter(
+  database: Database,
+  kind: NoticeKind,
+  { post, inClass: { language } }: About,
+  now: Date,
+): Promise<void> {
+  const path = addressesOf(post.classId).post(post.id);
+  await notify(database, [post.writerId], { kind, path, language, now });
+}
+
+/** The same to those who teach the class of a post, but for its writer: the way leads to its review. */
 export async function notifyTeachers(
   database: Database,
-  { classId, but }: { readonly classId: string; readonly but: string },
-  notice: Notice,
+  kind: NoticeKind,
+  { post, inClass: { language } }: About,
+  now: Date,
 ): Promise<void> {
-  const teachers = (await listTeaching(database, classId)).filter((id) => id !== but);
-  await notify(database, teachers, notice);
+  const teachers = (await listTeaching(database, post.classId)).filter((id) => id !== post.writerId);
+  await notify(database, teachers, { kind, path: reviewAddress(post.id), language, now });
 }

@@ -1,4 +1,3 @@
-import { reviewAddress } from '../../../contract/addresses';
 import { answerNote as deed } from '../../../contract/notes/answerNote';
 import { asksSomething } from '../../../core/notes/asksSomething';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
@@ -22,12 +21,7 @@ export const answerNote = postUseCase(deed, {
     if ((await countNoteAnswers(database, noteId)) >= MOST_ANSWERS)
       return refused('notes.tooManyAnswers', 'text', { most: MOST_ANSWERS });
     await insertNoteAnswer(database, { ...answer, id: newId() });
-    if (asksSomething(text))
-      await notifyTeachers(
-        database,
-        { classId: post.classId, but: personId },
-        { kind: 'asking', path: reviewAddress(postId), language: inClass.language, now },
-      );
+    if (asksSomething(text)) await notifyTeachers(database, 'asking', { post, inClass }, now);
     return done(null);
   },
 });

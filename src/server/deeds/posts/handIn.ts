@@ -1,5 +1,4 @@
 import { randomInt } from 'node:crypto';
-import { reviewAddress } from '../../../contract/addresses';
 import { handIn as deed } from '../../../contract/posts/handIn';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { missingNow } from '../../../core/assignments/counting';
@@ -123,12 +122,7 @@ export const handIn = postUseCase(deed, {
     });
     // Readers beyond the class go on seeing what was accepted, until a teacher accepts the change.
     const staysBefore = publication !== null && (goesBeyondClass(publication.audience) || !reached);
-    if (staysBefore)
-      await notifyTeachers(
-        database,
-        { classId: post.classId, but: personId },
-        { kind: 'changedOnes', path: reviewAddress(post.id), language: inClass.language, now },
-      );
+    if (staysBefore) await notifyTeachers(database, 'changedOnes', { post, inClass }, now);
     else if (reached)
       await putBeforeReaders(database, {
         postId: post.id,

@@ -1,4 +1,3 @@
-import { addressesOf } from '../../../contract/addresses';
 import { accept as deed } from '../../../contract/reviews/accept';
 import { cappedAudience, type Audience } from '../../../core/access/audience';
 import { maybeReaches } from '../../../core/posts/release';
@@ -15,7 +14,7 @@ import { listJudgements } from '../../tables/judgements';
 import { takeAskedAddress } from '../addresses/takeAskedAddress';
 import { planToOpen } from '../publications/planToOpen';
 import { putBeforeReaders } from '../publications/putBeforeReaders';
-import { notify } from '../mail/notify';
+import { notifyWriter } from '../mail/notify';
 import { heldByDetails, lookAhead, type DetailsAhead } from '../details/detailsAhead';
 import type { PostFacts } from '../subjects/findPostToActOn';
 import { handInUseCase, type OnLatest } from '../subjects/handInUseCase';
@@ -56,12 +55,7 @@ export const accept = handInUseCase(deed, {
         by: personId,
         now,
       });
-    await notify(database, [post.writerId], {
-      kind: 'accepted',
-      path: addressesOf(post.classId).post(post.id),
-      language: facts.inClass.language,
-      now,
-    });
+    await notifyWriter(database, 'accepted', facts, now);
     return done({ reaches: at ? null : reaches });
   },
 });

@@ -43,6 +43,6 @@ export const decide = handInUseCase(deed, {
       countsFrom,
     });
     await insertJob(database, { kind: 'carryOut', payload: { postId: post.id }, at: countsFrom });
-    return done({ countsIn, reaches: 'reaches' in may.value ? may.value.reaches : null });
+    return done({ countsIn });
   },
 });

@@ -1,9 +1,8 @@
-import { addressesOf } from '../../../contract/addresses';
 import { giveBackGrade as deed } from '../../../contract/reviews/giveBackGrade';
 import { done, refused } from '../../ground/access/useCase';
 import { insertGivenBack } from '../../tables/gradeFigures';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
-import { notify } from '../mail/notify';
+import { notifyWriter } from '../mail/notify';
 import { handInUseCase } from '../subjects/handInUseCase';
 import { computeGrade } from './computeGrade';
 
@@ -30,12 +29,7 @@ export const giveBackGrade = handInUseCase(deed, {
       by: personId,
       at: now,
     });
-    await notify(database, [post.writerId], {
-      kind: 'gradeBack',
-      path: addressesOf(post.classId).post(post.id),
-      language: facts.inClass.language,
-      now,
-    });
+    await notifyWriter(database, 'gradeBack', facts, now);
     return done(null, { before: before?.grade ?? null, after: grade.grade });
   },
 });

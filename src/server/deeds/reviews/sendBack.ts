@@ -1,4 +1,3 @@
-import { addressesOf } from '../../../contract/addresses';
 import { sendBack as deed } from '../../../contract/reviews/sendBack';
 import { maybeNextStage, type Stage } from '../../../core/posts/stage';
 import { instantOf } from '../../../core/timing/zonedTime';
@@ -11,7 +10,7 @@ import { deletePlannedOpening } from '../../tables/plannedOpenings';
 import { updateStage } from '../../tables/posts';
 import { deleteSlipReaders } from '../../tables/slipReaders';
 import type { PostFacts } from '../subjects/findPostToActOn';
-import { notify } from '../mail/notify';
+import { notifyWriter } from '../mail/notify';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const sendBack = handInUseCase(deed, {
@@ -42,12 +41,7 @@ export const sendBack = handInUseCase(deed, {
         by: personId,
         at: now,
       });
-    await notify(database, [post.writerId], {
-      kind: 'sentBack',
-      path: addressesOf(post.classId).post(post.id),
-      language: facts.inClass.language,
-      now,
-    });
+    await notifyWriter(database, 'sentBack', facts, now);
     return done(null);
   },
 });

@@ -14,12 +14,15 @@ export async function sightOf(
 ): Promise<{
   /** Whether they look after worries at all. */
   readonly named: boolean;
+  /** Whether the school has named nobody. */
+  readonly nobodyNamed: boolean;
   readonly sees: (one: Concerned) => boolean;
 }> {
   const named = tending(await listDuties(database)).map((one) => one.personId);
   const { administrates, classIds } = await findStandbyOf(database, personId);
   return {
     named: named.includes(personId),
+    nobodyNamed: named.length === 0,
     sees: ({ classId, aboutId }) =>
       caseReaders(
         {

@@ -4,7 +4,7 @@ import { agoInWords, dateInWords, momentInWords } from '../../../core/timing/inW
 import { timeOrMoment } from '../../../core/timing/timeOrMoment';
 import { database } from '../../ground/database/database';
 import { listOpenCases, listSettledCases, listWorriesOf, type CaseHead } from '../../tables/cases';
-import { listDuties } from '../../tables/schoolDuties';
+import { listDuties, tending } from '../../tables/schoolDuties';
 import { findRetention } from '../../tables/retention';
 import { findPromise } from '../../tables/schoolRules';
 import { sightOf } from '../../deeds/worries/sight';
@@ -40,7 +40,7 @@ export async function maybeWorriesWaiting(
 
 /** The worries that somebody looks after: what waits, what was promised first; and what is settled. Null for everybody else. */
 export async function maybeWorries({ personId, language, now }: Asking) {
-  const { named, sees } = await sightOf(database, personId);
+  const { named, nobodyNamed, sees } = await sightOf(database, personId);
   const open = (await listOpenCases(database)).filter(sees);
   const settled = (await listSettledCases(database)).filter(sees);
   if (!named && open.length + settled.length === 0) return null;
@@ -65,7 +65,7 @@ export async function maybeWorries({ personId, language, now }: Asking) {
   return {
     named,
     /** Whether the school has named anybody; until then they come to the administrators and to the class's teachers. */
-    nobodyNamed: (await namedForWorries()).length === 0,
+    nobodyNamed,
     keptMonths: (await findRetention(database)).cases,
     waiting: open.map(shown),
     settled: settled.map(shown),
@@ -101,8 +101,8 @@ export async function listToldBy({ personId, language, now }: Asking) {
 export async function maybePromise(personId: string) {
   const { named } = await sightOf(database, personId);
   if (!named) return null;
-  const [reader] = await namedForWorries();
-  return { ...(await findPromise(database)), reader: reader ?? null };
+  const [reader] = tending(await listDuties(database));
+  return { ...(await findPromise(database)), reader: reader ? teacherName(reader) : null };
 }
 
 /** So long an answer stands on Today, in milliseconds. */
@@ -114,8 +114,4 @@ export async function listLatelyTold(asking: Asking) {
   return told.filter(({ answer, by }) =>
     answer ? asking.now.getTime() - answer.at.getTime() < ANSWER_STANDS : by !== null,
   );
-}
-
-async function namedForWorries(): Promise<readonly string[]> {
-  return (await listDuties(database)).filter(({ duty }) => duty !== 'head').map((one) => teacherName(one));
 }
