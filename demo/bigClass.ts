@@ -118,6 +118,7 @@ async function setOne(classId: string, number: number, { teacherId, now }: Loadi
     release: 'accepted',
     missing: 'warns',
     draftsOpen: false,
+    hidesNames: false,
   };
   await did(changeAssignment, { assignmentId, version: 1, fields }, asker);
   await did(setAssignment, { assignmentId }, asker);

@@ -63,6 +63,7 @@ export const INSTRUMENT: DemoAssignment = {
     release: 'accepted',
     missing: 'warns',
     draftsOpen: false,
+    hidesNames: false,
     pictureWidth: 100,
   },
 };

@@ -64,6 +64,7 @@ export const LOG: DemoAssignment = {
     release: 'handIn',
     missing: 'warns',
     draftsOpen: false,
+    hidesNames: false,
     pictureWidth: 50,
   },
 };

@@ -51,6 +51,7 @@ export const SAYINGS: DemoAssignment = {
     release: 'opened',
     missing: 'warns',
     draftsOpen: false,
+    hidesNames: false,
     pictureWidth: 100,
   },
 };

@@ -100,6 +100,7 @@ export const SKIES: DemoAssignment = {
     release: 'accepted',
     missing: 'warns',
     draftsOpen: false,
+    hidesNames: false,
     pictureWidth: 100,
   },
 };

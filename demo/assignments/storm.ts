@@ -91,6 +91,7 @@ export const STORM: DemoAssignment = {
     release: 'accepted',
     missing: 'stops',
     draftsOpen: false,
+    hidesNames: false,
     pictureWidth: 100,
   },
 };

@@ -122,6 +122,7 @@ import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { lookAtName } from './deeds/reviews/lookAtName';
 import { takeSlip } from './deeds/reviews/takeSlip';
 import { answerNote } from './deeds/notes/answerNote';
 import { dropNote } from './deeds/notes/dropNote';
@@ -259,6 +260,7 @@ export const USE_CASES = {
   planOpening,
   overruleRequirement,
   beAtReview,
+  lookAtName,
   takeSlip,
   openHandIn,
   answerNote,

@@ -231,6 +231,7 @@ interface Wanted {
   readonly audience?: Audience;
   readonly missing?: 'warns' | 'stops';
   readonly draftsOpen?: boolean;
+  readonly hidesNames?: boolean;
   readonly lateRule?: object;
   readonly set?: boolean;
 }
@@ -260,6 +261,7 @@ export const FIELDS = {
   release: 'accepted',
   missing: 'warns',
   draftsOpen: false,
+  hidesNames: false,
 } as const;
 
 export async function setWork(house: House, { set = true, ...wanted }: Wanted = {}): Promise<string> {

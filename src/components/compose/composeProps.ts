@@ -102,6 +102,8 @@ export interface ComposeProps {
     readonly away: boolean;
     readonly readBy: { readonly teacher: string; readonly when: string } | null;
     readonly draftsOpen: boolean;
+    /** Whether teachers judge it without the writer's name until the grade is given back. */
+    readonly hidesNames: boolean;
     /** Whether search engines may find what everyone can read. */
     readonly found: boolean;
   };

@@ -62,7 +62,9 @@ function AlikeText({ onShow, ...other }: AlikeShown & Pick<AlikePassagesProps, '
           ? t('post', { name, assignment })
           : kind === 'source'
             ? t('source', { name })
-            : t('elsewhere')}
+            : kind === 'hidden'
+              ? t('classmates', { assignment })
+              : t('elsewhere')}
       </b>
       <span className="block text-ink-2">
         {[

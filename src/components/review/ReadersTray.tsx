@@ -34,7 +34,9 @@ export function ReadersTray(props: ReadersTrayProps) {
   const meaning = (audience: Audience) =>
     audience === 'passphrase' && !readers.classPassphrase && readers.passphraseSince === null
       ? `${t('means.passphrase')} ${t('noPassphrase')}`
-      : t(`means.${audience}`, { as: readers.as });
+      : audience === 'everyone' && readers.as === null
+        ? t('meansHidden')
+        : t(`means.${audience}`, { as: readers.as ?? '' });
   return (
     <form
       className="mt-2 grid gap-3"

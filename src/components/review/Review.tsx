@@ -24,6 +24,7 @@ import { showPassage } from '../notes/showPassage';
 import { useNotes } from '../notes/useNotes';
 import { ChangedBeside } from './ChangedBeside';
 import { ChangedBesideText } from './ChangedBesideText';
+import { HiddenName } from './HiddenName';
 import { isLost, NotesOfReview } from './NotesOfReview';
 import { noteDecided } from './justDecided';
 import { ReviewRailing } from './ReviewRailing';
@@ -138,6 +139,7 @@ export function Review(props: ReviewProps) {
         <div className="spread reviewed">
           <aside className="margin-start" aria-label={t('about')}>
             <ReviewTurns {...props} turn={turn} onTurn={setTurn} notes={work.notes.length} lost={lostNotes} />
+            {writer.hidden ? <HiddenName postId={postId} /> : null}
             {props.shared && props.stage === 'handedIn' ? <WhoReads {...at} take={take} /> : null}
             {changed && turn === 'changed' ? (
               <ChangedBeside places={changed.changes.places} page={reading.page} label={t('turns.changed')} />

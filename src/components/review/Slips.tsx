@@ -108,8 +108,11 @@ function SlipOnPile({ slip, current, ahead }: SlipProps) {
     answers.count > 0 && !answers.asks ? t('answers', { count: answers.count }) : null,
   ].filter(Boolean);
   const kinds = useTranslations('details.kind');
-  const likeWhose = ([name, ...more]: readonly string[]) =>
-    name === undefined ? t('alike') : t('likeWhose', { name, more: more.length });
+  const likeWhose = (whose: NonNullable<Slip['alike']>) => {
+    const [name] = whose.filter((one) => one !== null);
+    if (name !== undefined) return t('likeWhose', { name, more: whose.length - 1 });
+    return whose.length > 0 ? t('likeClassmate') : t('alike');
+  };
   const forAnEye = [
     ...slip.details.map((kind) => kinds(kind)),
     slip.alike ? likeWhose(slip.alike) : null,

@@ -54,9 +54,11 @@ export interface ReviewProps {
   readonly labels: readonly string[];
   readonly writer: {
     readonly name: string;
-    /** The name by which teachers speak to them. */
-    readonly called: string;
+    /** The name by which teachers speak to them; null while it is hidden. */
+    readonly called: string | null;
     readonly monogram: string;
+    /** Whether a number stands for the name until the grade is given back. */
+    readonly hidden: boolean;
   };
   readonly classId: string;
   readonly assignmentId: string;
@@ -121,8 +123,8 @@ export interface ReviewProps {
     readonly inPictures: InPicturesShown;
     /** Whether the class has a passphrase. */
     readonly classPassphrase: boolean;
-    /** The name under which everyone reads it. */
-    readonly as: string;
+    /** The name under which everyone reads it; null while it is hidden. */
+    readonly as: string | null;
     readonly whenAccepted: Audience | null;
     readonly release: Release;
     readonly address: string | null;

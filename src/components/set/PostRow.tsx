@@ -11,6 +11,8 @@ import { SmallRailing } from '../railing/SmallRailing';
 export interface PostRowShown {
   readonly key: string;
   readonly name: string;
+  /** Whether it is judged without its writer's name now: then a number stands for that, or nothing is told of the post. */
+  readonly hidden: boolean;
   /** Whether its writer has left the class. */
   readonly left: boolean;
   readonly state: 'notBegun' | Stage;
@@ -51,7 +53,7 @@ export function PostRow({ row }: { readonly row: PostRowShown }) {
       </span>
       <span>{row.slats ? <SmallRailing slats={row.slats} /> : null}</span>
       <span>
-        {t(`state.${row.state}`, { ordinal: row.ordinal, saved: row.saved ?? '' })}
+        {row.hidden ? t('hidden') : t(`state.${row.state}`, { ordinal: row.ordinal, saved: row.saved ?? '' })}
         {row.handedIn ? <span className="calm block">{t('handedIn', { when: row.handedIn })}</span> : null}
       </span>
       {row.readers ? (

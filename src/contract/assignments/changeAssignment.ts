@@ -47,6 +47,7 @@ export const changeAssignment = deed({
         'release',
         'missing',
         'draftsOpen',
+        'hidesNames',
       ],
       properties: {
         number: { type: 'integer', minimum: 0, maximum: 999 },
@@ -62,6 +63,7 @@ export const changeAssignment = deed({
         release: { enum: RELEASES },
         missing: { enum: ['warns', 'stops'] },
         draftsOpen: { type: 'boolean' },
+        hidesNames: { type: 'boolean' },
         pictureWidth: { type: 'integer', minimum: 15, maximum: 100 },
         growing: growingSchema,
       },

@@ -3,8 +3,9 @@ import type { Passage } from '../../core/notes/passage';
 
 /** Another text in which passages of a hand-in stand too. */
 export interface AlikeShown {
-  readonly kind: 'post' | 'source' | 'elsewhere';
-  /** Who wrote it, or what the source is called; empty for a post of a class that the teacher does not teach. */
+  /** `hidden`: a classmate's while names are hidden. */
+  readonly kind: 'post' | 'hidden' | 'source' | 'elsewhere';
+  /** Who wrote it, or what the source is called; empty for a post of a class that the teacher does not teach, and while names are hidden. */
   readonly name: string;
   /** What it was written for; empty for a source. */
   readonly assignment: string;

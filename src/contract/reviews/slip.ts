@@ -23,8 +23,8 @@ export interface Slip {
   readonly slats: readonly Slat[];
   /** Kinds of personal details in it that nobody has said are meant to be there. */
   readonly details: readonly DetailKind[];
-  /** Whose posts of the class words of it stand in too; an empty list where they stand in another text, null where in none. */
-  readonly alike: readonly string[] | null;
+  /** Whose posts of the class words of it stand in too, null for a hidden name; an empty list where in another text, null where in none. */
+  readonly alike: readonly (string | null)[] | null;
   /** What its writer said to notes that are not settled: how many answers, and whether one of them asks something. */
   readonly answers: { readonly count: number; readonly asks: boolean };
   /** Who said that they read it; null while it is free. */

@@ -25,6 +25,8 @@ export interface AssignmentSettings extends LessonText {
   readonly release: Release;
   readonly missing: MissingRule;
   readonly draftsOpen: boolean;
+  /** Whether teachers judge it without seeing whose it is, until its grade is given back. */
+  readonly hidesNames: boolean;
   /** How wide new pictures begin, in per cent of the text, 15 to 100. */
   readonly pictureWidth: number;
   /** How a post grows until the due time; null for one that is written once. */
@@ -40,9 +42,9 @@ export interface AssignmentDraft extends AssignmentSettings {
 export function settingsOf(assignment: AssignmentSettings): AssignmentSettings {
   const { number, title, instructions, model, starters, outline, requirements, rubric, lateRule } =
     assignment;
-  const { audience, release, missing, draftsOpen, pictureWidth, growing } = assignment;
+  const { audience, release, missing, draftsOpen, hidesNames, pictureWidth, growing } = assignment;
   return {
     ...{ number, title, instructions, model, starters, outline, requirements, rubric, lateRule },
-    ...{ audience, release, missing, draftsOpen, pictureWidth, growing },
+    ...{ audience, release, missing, draftsOpen, hidesNames, pictureWidth, growing },
   };
 }

@@ -17,6 +17,7 @@ const WHOLE: AssignmentSettings & { readonly isDue: boolean } = {
   release: 'accepted',
   missing: 'warns',
   draftsOpen: false,
+  hidesNames: false,
   pictureWidth: 100,
   growing: null,
   isDue: true,

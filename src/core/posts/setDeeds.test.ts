@@ -5,6 +5,7 @@ import { notReached, SET_DEEDS, type InSet, type SetDeed } from './setDeeds';
 const ASKED = { audience: 'ourClass', hasDue: true } as const;
 const WRITING: InSet = {
   left: false,
+  hidden: false,
   excused: false,
   handInId: null,
   state: 'draft',
@@ -43,6 +44,8 @@ describe('whom a deed reaches', () => {
     ['remind', 'who has left', { ...WRITING, left: true }, 'left'],
     ['moreTime', 'who handed in, for another time', { ...ACCEPTED, state: 'handedIn' }, null],
     ['moreTime', 'what is accepted', ACCEPTED, 'accepted'],
+    ['moreTime', 'whose name is hidden', { ...ACCEPTED, state: 'sentBack', hidden: true }, 'hidden'],
+    ['giveBack', 'whose name is hidden', { ...ACCEPTED, hidden: true }, null],
     ['excuse', 'who is writing', WRITING, null],
     ['excuse', 'who has handed in', { ...ACCEPTED, state: 'handedIn' }, 'handedIn'],
     ['takePart', 'who is excused', { ...WRITING, excused: true }, null],

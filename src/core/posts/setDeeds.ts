@@ -17,6 +17,8 @@ export type SetDeed = (typeof SET_DEEDS)[number];
 /** A student in the set of an assignment, as far as a deed goes by it. */
 export interface InSet {
   readonly left: boolean;
+  /** Whether a number stands for the name: then nothing is done that names its student. */
+  readonly hidden: boolean;
   readonly excused: boolean;
   /** Null while nothing was handed in. */
   readonly handInId: string | null;
@@ -48,7 +50,8 @@ export type NotReached =
   | 'handedIn'
   | 'accepted'
   | 'sentBack'
-  | 'noDue';
+  | 'noDue'
+  | 'hidden';
 
 interface Asked {
   /** To whom posts are to be opened. */
@@ -77,6 +80,7 @@ export function notReached(deed: SetDeed, one: InSet, { audience, hasDue }: Aske
     if (state === 'sentBack') return 'sentBack';
     return maybeNextStage(state, 'sendBack') ? null : 'accepted';
   }
+  if (one.hidden) return 'hidden';
   if (one.left) return 'left';
   if (deed === 'takePart') return one.excused ? null : 'notExcused';
   if (one.excused) return 'excused';

@@ -46,6 +46,7 @@ export type StoredAssignment = Omit<
   | 'rubric'
   | 'lateRule'
   | 'draftsOpen'
+  | 'hidesNames'
   | 'growing'
 > & {
   readonly starters: string;
@@ -54,6 +55,7 @@ export type StoredAssignment = Omit<
   readonly rubric: string;
   readonly lateRule: string;
   readonly draftsOpen: number;
+  readonly hidesNames: number;
   readonly growing: string | null;
   readonly instructions: string;
   readonly model: string | null;
@@ -62,7 +64,7 @@ export type StoredAssignment = Omit<
 
 /** What is to be seen from a moment on is set from then on, whether or not the job that notes it has run. Asks for `:now`. */
 export const ASSIGNMENT_COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
-  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
+  late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, hides_names AS hidesNames, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
   series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
   IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, put_away_at AS putAwayAt, version`;
 
@@ -120,10 +122,10 @@ export async function insertAssignment(
 ): Promise<void> {
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
-       late_rule, audience, release_rule, missing_rule, drafts_open, picture_width, growing, model, shared_id, series,
+       late_rule, audience, release_rule, missing_rule, drafts_open, hides_names, picture_width, growing, model, shared_id, series,
        series_id, lesson_date, week, opens_at, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
-       :lateRule, :audience, :release, :missing, :draftsOpen, :pictureWidth, :growing, :model, :sharedId, :series,
+       :lateRule, :audience, :release, :missing, :draftsOpen, :hidesNames, :pictureWidth, :growing, :model, :sharedId, :series,
        :seriesId, :lessonDate, :week, :opensAt, :setAt, :openedAt, :version, :by, :at)`,
     {
       ...assignment,
@@ -149,7 +151,7 @@ export async function updateAssignment(
     `UPDATE assignments SET number = :number, title = :title, instructions = :instructions, starters = :starters, outline = :outline,
        due_at = :dueAt,
        requirements = :requirements, rubric = :rubric, late_rule = :lateRule, audience = :audience,
-       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, picture_width = :pictureWidth, growing = :growing, model = :model, version = :version
+       release_rule = :release, missing_rule = :missing, drafts_open = :draftsOpen, hides_names = :hidesNames, picture_width = :pictureWidth, growing = :growing, model = :model, version = :version
      WHERE id = :id AND version = :basedOn`,
     { ...storedSettings(assignment), id, dueAt, version, basedOn },
   );
@@ -199,6 +201,7 @@ export function assignmentFrom(row: StoredAssignment): AssignmentRow {
     rubric: assignmentColumns.rubric(row.rubric),
     lateRule: assignmentColumns.lateRule(row.lateRule),
     draftsOpen: row.draftsOpen === 1,
+    hidesNames: row.hidesNames === 1,
     series: assignmentColumns.series(row.series),
     growing: assignmentColumns.growing(row.growing),
   };

@@ -71,10 +71,14 @@ export async function findPostOf(
   return row ? postFrom(row) : null;
 }
 
-export async function insertPost(database: Database, post: Omit<PostRow, 'away'>): Promise<void> {
+/** @param post `drawnNumber`: see `drawNumber` */
+export async function insertPost(
+  database: Database,
+  post: Omit<PostRow, 'away'> & { readonly drawnNumber: number },
+): Promise<void> {
   await database.change(
-    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at)
-     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt)`,
+    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at, drawn_number)
+     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt, :drawnNumber)`,
     { ...post, ...asStored(post) },
   );
 }

@@ -1,4 +1,5 @@
 import { changesBetween } from '../../core/changes/changes';
+import { withoutCredits } from '../../core/document/credits';
 import { openDocument } from '../../core/document/openDocument';
 import type { Beside } from '../../core/posts/beside';
 import {
@@ -26,9 +27,17 @@ export function compare({ before, after }: Two): ChangesShown {
   return showChanges(changesBetween(snapshotOf(before), snapshotOf(after)));
 }
 
-/** The same, to be marked in the later text. */
-export function compareInText({ before, after }: Two): ChangesMarked {
-  return markChanges(changesBetween(snapshotOf(before), snapshotOf(after)));
+/** The same, to be marked in the later text. @param anonymous whether credits of pictures are covered */
+export function compareInText({
+  before,
+  after,
+  anonymous,
+}: Two & { readonly anonymous: boolean }): ChangesMarked {
+  const snapshot = (writing: KeptWriting) => {
+    const whole = snapshotOf(writing);
+    return anonymous ? { ...whole, body: withoutCredits(whole.body) } : whole;
+  };
+  return markChanges(changesBetween(snapshot(before), snapshot(after)));
 }
 
 function snapshotOf({ title, labels, beside, body }: KeptWriting) {

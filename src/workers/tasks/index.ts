@@ -9,3 +9,4 @@ export { readFile } from './readFile';
 export { readSource } from './readSource';
 export { readRoster } from './readRoster';
 export { hash, verify } from './secrets';
+export { withoutCredits } from './withoutCredits';

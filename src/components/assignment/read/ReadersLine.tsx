@@ -13,7 +13,7 @@ import type { ReadProps } from './readProps';
 /** Who reads the posts, and from when on. */
 export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
   const t = useTranslations('builder.read');
-  const { audience, release, draftsOpen } = draft;
+  const { audience, release, draftsOpen, hidesNames } = draft;
   return (
     <SaidLine
       icon={Users}
@@ -22,6 +22,7 @@ export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
         <>
           {t.rich(`readBy.${audience}`, { ...changeable, release })}{' '}
           {draftsOpen ? t.rich('draftsSaid', changeable) : null}
+          {hidesNames ? t.rich('namesSaid', changeable) : null}
         </>
       }
     >
@@ -52,8 +53,18 @@ export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
           </select>
         )}
       </ReadField>
-      <CheckFill checked={draftsOpen} onChange={(open) => change({ draftsOpen: open })}>
+      {/* Whoever reads a draft with its name knows the hand-in again: one goes without the other. */}
+      <CheckFill
+        checked={draftsOpen}
+        onChange={(open) => change(open ? { draftsOpen: true, hidesNames: false } : { draftsOpen: false })}
+      >
         {t('draftsOpen')}
+      </CheckFill>
+      <CheckFill
+        checked={hidesNames}
+        onChange={(hides) => change(hides ? { hidesNames: true, draftsOpen: false } : { hidesNames: false })}
+      >
+        {t('hidesNames')}
       </CheckFill>
     </SaidLine>
   );

@@ -41,7 +41,10 @@ export function WhoReads({ readers, writer, teachers, place, onAudience }: GateT
     },
     {
       key: 'handIn',
-      words: atHandIn ? t('youTeachersAndClass', { names }) : t('youAndTeachers', { names }),
+      words: [
+        atHandIn ? t('youTeachersAndClass', { names }) : t('youAndTeachers', { names }),
+        readers.hidesNames ? t('withoutName') : '',
+      ].join(' '),
       whom: <People monograms={all} />,
     },
     ...(readers.audience === 'writerAndTeachers'

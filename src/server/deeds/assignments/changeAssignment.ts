@@ -18,6 +18,8 @@ export const changeAssignment = assignmentUseCase(deed, {
       return refused('assignment.tooWide', 'audience');
     const crossed = fields.requirements.findIndex(limitsCross);
     if (crossed >= 0) return refused('assignment.limitsCross', `requirements.${crossed}`);
+    // Whoever read the draft with its name knows the hand-in again.
+    if (fields.hidesNames && fields.draftsOpen) return refused('assignment.namesOfDrafts', 'draftsOpen');
     if (fields.growing && assignment.series) return refused('assignment.growsInSeries', 'growing');
     const wrong = fields.growing ? wrongStep(fields.growing, fields) : null;
     if (wrong) return refused(`assignment.step.${wrong.fault}`, wrong.field);

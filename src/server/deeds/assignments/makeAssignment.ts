@@ -28,6 +28,7 @@ export const makeAssignment = classUseCase(deed, {
       release: 'accepted',
       missing: 'warns',
       draftsOpen: false,
+      hidesNames: false,
       pictureWidth: 100,
       growing: null,
       setAt: null,

@@ -8,6 +8,7 @@ import { work } from '../../ground/work/work';
 import { listClassesOf, type ClassRow } from '../../tables/classes';
 import type { MaybeAlike } from '../../tables/fingerprints';
 import { listSources, listSourceBodies } from '../../tables/givenSources';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { findRevision, listBodies } from '../../tables/revisions';
 import { handInUseCase } from '../subjects/handInUseCase';
@@ -45,19 +46,23 @@ export const compareOwnWords = handInUseCase(deed, {
       personId,
     );
     if (!found.ok) return refused('post.tooMuch');
-    const named = new Map((await listSources(database, assignment)).map(({ id, name }) => [id, name]));
+    const sources = new Map((await listSources(database, assignment)).map(({ id, name }) => [id, name]));
     const postById = new Map(posts.map((one) => [one.id, one]));
-    const names = await namesOf(
-      database,
-      found.value.flatMap(({ id }) => postById.get(id) ?? []).filter(({ classId }) => taught.has(classId)),
-    );
+    const named = found.value
+      .flatMap(({ id }) => postById.get(id) ?? [])
+      .filter(({ classId }) => taught.has(classId));
+    const names = await namesOf(database, named);
+    const hidden = await hiddenIn(database, [inClass.id, ...named.map(({ classId }) => classId)], personId);
     return done(
       found.value.map(({ id, words, passages }): AlikeShown => {
         const other = postById.get(id);
-        if (!other) return { ...NOTHING_SAID, kind: 'source', name: named.get(id) ?? '', words, passages };
+        if (!other) return { ...NOTHING_SAID, kind: 'source', name: sources.get(id) ?? '', words, passages };
         const where = taught.get(other.classId);
         // A child of a class that this teacher does not teach is never shown.
         if (!where) return { ...NOTHING_SAID, kind: 'elsewhere', words, passages: [] };
+        // Where one of both is hidden, neither is named, and no way leads to the other.
+        if (hidden.has(post.id) || hidden.has(other.id))
+          return { ...NOTHING_SAID, kind: 'hidden', assignment: other.assignmentTitle, words, passages };
         return {
           kind: 'post',
           name: names.get(other.id) ?? '',
@@ -89,6 +94,18 @@ async function taughtBy(
 ): Promise<ReadonlyMap<string, ClassRow>> {
   const classes = (await listClassesOf(database, personId)).filter(({ role }) => isTeacher(role));
   return new Map([inClass, ...classes].map((one) => [one.id, one]));
+}
+
+/** The posts of some classes whose writers' names are hidden from a teacher. */
+async function hiddenIn(
+  database: Database,
+  classIds: readonly string[],
+  teacherId: string,
+): Promise<ReadonlySet<string>> {
+  const hidden = new Set<string>();
+  for (const classId of new Set(classIds))
+    for (const postId of (await listHiddenNames(database, { classId }, teacherId)).keys()) hidden.add(postId);
+  return hidden;
 }
 
 /** Who wrote some posts, by post, as their classes call them. */

@@ -4,6 +4,7 @@ import { NOTHING_BESIDE } from '../../../core/posts/beside';
 import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
 import { canBeBegun } from '../../tables/assignmentEndings';
+import { drawNumber } from '../../tables/hiddenNames';
 import { findPostOf, insertPost } from '../../tables/posts';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 
@@ -29,6 +30,7 @@ export const beginPost = assignmentUseCase(deed, {
       version: 1,
       begunAt: now,
       savedAt: now,
+      drawnNumber: await drawNumber(database, assignment.id),
     });
     return done({ postId: id });
   },

@@ -11,16 +11,20 @@ interface Since {
   readonly changes: ChangesMarked;
 }
 
-/** What changed from one hand-in up to the latest; null where that is too much to be told. */
+/**
+ * What changed from one hand-in up to the latest; null where that is too much to be told.
+ * `anonymous`: it is told to who may not know whose it is.
+ */
 export async function changesSince(
   database: Database,
   since: HandInRow,
   latest: HandInRow,
+  { anonymous = false }: { readonly anonymous?: boolean } = {},
 ): Promise<Since | null> {
   const before = await findRevision(database, since.revisionId);
   const after = await findRevision(database, latest.revisionId);
   if (!before || !after) return null;
-  const two = { before: bare(before), after: bare(after) };
+  const two = { before: bare(before), after: bare(after), anonymous };
   const compared = await work('compareInText', two, latest.postId);
   return compared.ok ? { since, changes: compared.value } : null;
 }

@@ -38,6 +38,8 @@ export interface AuditLogRow {
   readonly id: string;
   readonly actorId: string | null;
   readonly useCase: string;
+  /** What it was done to. */
+  readonly subjectId: string | null;
   /** The title of the assignment or post that it was done to, where there is one. */
   readonly about: string | null;
   /** Whose matter it is: the writer's, mostly. */
@@ -72,7 +74,7 @@ export async function listAuditLines(
   },
 ): Promise<readonly AuditLogRow[]> {
   return database.rows<AuditLogRow>(
-    `SELECT audit_log.id, actor_id AS actorId, use_case AS useCase, audit_log.at,
+    `SELECT audit_log.id, actor_id AS actorId, use_case AS useCase, subject_id AS subjectId, audit_log.at,
        COALESCE(assignments.title, of_post.title) AS about, about_id AS aboutId, before_value AS \`before\`,
        after_value AS \`after\`, given_name AS givenName, family_name AS familyName,
        COALESCE(account = 'administrator', FALSE) AS administrates

@@ -315,6 +315,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     reason: '',
   }),
   beAtReview: ({ postId, handInId }) => ({ postId, handInId }),
+  lookAtName: ({ postId }) => ({ postId, reason: 'worry' }),
   takeSlip: ({ postId, handInId }) => ({ postId, handInId, taken: true }),
   openHandIn: ({ postId, handInId }) => ({ postId, handInId }),
   lookForDetails: ({ postId }) => ({ postId }),

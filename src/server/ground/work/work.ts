@@ -31,6 +31,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   ownWordsOf: 'long',
   alikeAmong: 'long',
   compareOwnWords: 'long',
+  withoutCredits: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */
 const PATIENCE: Readonly<Record<Kind, number>> = { quick: 10_000, long: 8_000 };

@@ -13,7 +13,10 @@ import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { listCommentedPosts } from '../../tables/comments';
 import { database } from '../../ground/database/database';
 import { findPostToShow } from '../../deeds/subjects/findPostToActOn';
+import { anonymously } from '../../deeds/subjects/handInShown';
+import { writerShown } from '../../deeds/subjects/writerShown';
 import { findHandInByReceipt } from '../../tables/handIns';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { findPassphraseSince } from '../../tables/passphrases';
 import { listCards, listPublished, type PublishedCard, type PublishedRow } from '../../tables/publishedPosts';
 import type { Reader } from '../../ground/access/reader';
@@ -28,6 +31,7 @@ import {
 import { maybeComments } from '../comments/viewComments';
 import { listReadablePages, maybeReadablePage } from './readPages';
 import { findHandedInText } from '../../tables/revisionCopies';
+import { findRevision } from '../../tables/revisions';
 
 const WEEKS_SHOWN = 12;
 const DAY = 86_400_000;
@@ -162,15 +166,20 @@ export async function maybeKept(address: string, receipt: number, personId: stri
   );
   if (!revision || !writer) return null;
   const { timeZone, language } = placeOf(inClass);
+  const number = may(actor, 'post.review', subject)
+    ? (await listHiddenNames(database, { postId: handIn.postId }, personId)).get(handIn.postId)
+    : undefined;
+  const written = number === undefined ? null : await findRevision(database, handIn.revisionId);
+  const shown = writerShown(writer, number);
   return {
     blog: shownBlog(inClass),
     title: revision.title,
     subtitle: revision.beside.subtitle,
     lettering: revision.beside.lettering,
-    html: htmlForReaders(revision, { sameTab: false }),
-    writer: writer.shownName,
+    html: htmlForReaders(written ? await anonymously(written, personId) : revision, { sameTab: false }),
+    writer: shown.name,
     handedIn: momentInWords(handIn.handedInAt.getTime(), timeZone, language),
-    receipt: `${monogram(writer)} ${handIn.receipt}`,
+    receipt: `${shown.monogram} ${handIn.receipt}`,
     words: handIn.words,
     takenBack: handIn.takenBackAt !== null,
     tellsAbout: subject.writerId === personId ? null : handIn.postId,

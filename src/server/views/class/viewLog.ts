@@ -1,9 +1,11 @@
 import { isTeacher, may } from '../../../core/access/may';
+import { numberShown } from '../../../core/people/drawnNumber';
 import { teacherName } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
 import { listAuditLines, type AuditLogRow } from '../../ground/access/auditLog';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 
 const LINES_AT_ONCE = 100;
@@ -24,19 +26,26 @@ export async function maybeLog(
     most: LINES_AT_ONCE + 1,
     personId: person,
   });
-  const shown = lines.slice(0, LINES_AT_ONCE);
-  const last = shown.at(-1);
+  const hidden = await listHiddenNames(database, { classId: inClass.id }, personId);
+  const numberOf = ({ subjectId }: AuditLogRow) => hidden.get(subjectId ?? '');
+  const page = lines.slice(0, LINES_AT_ONCE);
+  const last = page.at(-1);
+  // Looked through for one child, the log would say which number is theirs.
+  const shown = page.filter((line) => person !== line.aboutId || numberOf(line) === undefined);
   return {
     classId: inClass.id,
     lines: shown.map((line) => {
-      const whom = line.aboutId === line.actorId ? undefined : members.get(line.aboutId ?? '');
+      const number = numberOf(line);
+      const isOwn = line.aboutId === line.actorId;
+      const whom = isOwn ? undefined : members.get(line.aboutId ?? '');
       return {
         id: line.id,
         when: momentInWords(line.at.getTime(), place.timeZone, place.language),
-        who: nameOf(line, members.get(line.actorId ?? '')),
+        who:
+          number !== undefined && isOwn ? numberShown(number) : nameOf(line, members.get(line.actorId ?? '')),
         /** From outside the class, who runs the install is told as that. */
         administrator: line.administrates === 1 && !members.has(line.actorId ?? ''),
-        whom: whom?.shownName ?? null,
+        whom: number !== undefined && whom ? numberShown(number) : (whom?.shownName ?? null),
         before: line.before,
         after: line.after,
         useCase: line.useCase,

@@ -2,23 +2,24 @@ import type { Pile, Slip } from '../../../contract/reviews/slip';
 import { may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
 import { daysLate } from '../../../core/grading/daysLate';
-import { monogram } from '../../../core/people/names';
 import { arrangePile } from '../../../core/posts/pile';
 import { marks } from '../../../core/requirements/slats';
 import { localMinute } from '../../../core/timing/zonedTime';
 import { TAKEN_FOR, whoIsAt } from '../../deeds/reviews/atSlip';
 import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { adjusterFor } from '../../tables/adjustments';
-import { listAlikeWriters } from '../../tables/alikePosts';
+import { listAlikeWriters, type AlikeWriterRow } from '../../tables/alikePosts';
 import { listAssignments } from '../../tables/assignments';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDetailsMeant } from '../../tables/detailDecisions';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { countAnswersWaiting } from '../../tables/notes';
 import { findPileOrder } from '../../tables/pileOrders';
 import { listWaiting, type WaitingRow } from '../../tables/postsOfClass';
 import { listSlipReaders } from '../../tables/slipReaders';
 import type { Desk } from '../../deeds/sessions/desk';
+import { writerShown } from '../../deeds/subjects/writerShown';
 
 const HOUR = 3_600_000;
 
@@ -75,6 +76,9 @@ async function slipsIn(
   );
   const meant = await listDetailsMeant(database, inClass.id);
   const answers = await countAnswersWaiting(database, inClass.id);
+  const hidden = given.some(({ hidesNames }) => hidesNames)
+    ? await listHiddenNames(database, { classId: inClass.id }, personId)
+    : new Map<string, number>();
   const alike = groupedBy(await listAlikeWriters(database, inClass.id), ({ postId }) => postId);
   const slips: Slip[] = [];
   for (const standing of await listWaiting(database, inClass.id)) {
@@ -85,10 +89,11 @@ async function slipsIn(
     const at = standing.handedInAt.getTime();
     const { takenBy, openWith } = whoIsAt(readers.get(standing.postId) ?? [], { personId, now });
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
+    const shown = writerShown(writer, hidden.get(standing.postId));
     slips.push({
       postId: standing.postId,
-      writer: writer.shownName,
-      monogram: monogram(writer),
+      writer: shown.name,
+      monogram: shown.monogram,
       classId: inClass.id,
       group,
       assignment: assignment.title,
@@ -100,7 +105,7 @@ async function slipsIn(
       daysLate: due ? daysLate(at, due, inClass.timeZone, lateRuleIn(inClass, assignment)) : 0,
       slats: marks(standing.evidence.requirements, assignment.requirements),
       details: [...new Set(standing.details.filter(({ key }) => !meant.has(key)).map(({ kind }) => kind))],
-      alike: alikeOf(standing, alike.get(standing.postId) ?? [], members),
+      alike: alikeOf(standing, alike.get(standing.postId) ?? [], { members, hidden }),
       answers: answers.get(standing.postId) ?? { count: 0, asks: false },
       takenBy,
       openWith: openWith[0] ?? null,
@@ -109,13 +114,24 @@ async function slipsIn(
   return slips;
 }
 
-/** Whose posts of the class have a passage with a hand-in; null where no text has. */
+interface Known {
+  readonly members: ReadonlyMap<string, MemberRow>;
+  /** The posts whose writers' names are hidden. */
+  readonly hidden: ReadonlyMap<string, number>;
+}
+
+/** Whose posts of the class have a passage with a hand-in; null where no text has. Where one of both is hidden, none is named. */
 function alikeOf(
-  { evidence }: WaitingRow,
-  writers: readonly { readonly writerId: string }[],
-  members: ReadonlyMap<string, MemberRow>,
+  { evidence, postId }: WaitingRow,
+  writers: readonly AlikeWriterRow[],
+  { members, hidden }: Known,
 ): Slip['alike'] {
   const found = evidence.requirements.some((one) => one.kind === 'ownWords' && one.places.length > 0);
   if (!found && writers.length === 0) return null;
-  return [...new Set(writers.flatMap(({ writerId }) => members.get(writerId)?.shownName ?? []))];
+  const names = writers.flatMap(({ writerId, otherId }) => {
+    const writer = members.get(writerId);
+    if (!writer) return [];
+    return hidden.has(postId) || hidden.has(otherId) ? null : writer.shownName;
+  });
+  return [...new Set(names)];
 }

@@ -4,7 +4,7 @@ import { maybeWebAddress } from '../../../core/document/links';
 import { namingWith } from '../../../core/privacy/consent';
 import { closedTo, readersNow } from '../../../core/privacy/readersNow';
 import type { Place } from '../../../core/languages/languages';
-import { monogram, nameOutside, teacherName } from '../../../core/people/names';
+import { nameOutside, teacherName } from '../../../core/people/names';
 import { newEntries } from '../../../core/posts/entryLinks';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
@@ -15,6 +15,8 @@ import { listDocumentCopies } from '../../tables/links';
 import { findPlannedOpening, type PlannedOpeningRow } from '../../tables/plannedOpenings';
 import { findPassphraseSince, findPostPassphraseSince } from '../../tables/passphrases';
 import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
+import { anonymously, plainly, type HandInShown } from '../../deeds/subjects/handInShown';
+import { writerShown } from '../../deeds/subjects/writerShown';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { notesShown } from '../../deeds/notes/notesShown';
 import { changesSince } from '../../deeds/posts/sinceLast';
@@ -24,6 +26,7 @@ import { findAtSlip } from '../../deeds/reviews/atSlip';
 import { computeGrade } from '../../deeds/reviews/computeGrade';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
 import type { HandInRow } from '../../tables/handIns';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { findPending } from '../../tables/pendingDecisions';
 import { findPerson, findSealKey } from '../../tables/people';
 import type { PlaceInText } from '../../../contract/reviews/placeInText';
@@ -57,8 +60,13 @@ export async function maybeReview(
     (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
   );
   const writer = members.get(post.writerId);
-  const writing = latest && (await findRevision(database, latest.revisionId));
-  if (!latest || !revision || !writing || !writer) return null;
+  const written = latest && (await findRevision(database, latest.revisionId));
+  if (!latest || !revision || !written || !writer) return null;
+  const number = assignment.hidesNames
+    ? (await listHiddenNames(database, { postId }, personId)).get(postId)
+    : undefined;
+  const hidden = number !== undefined;
+  const { writing, html, seen } = hidden ? await anonymously(written, personId) : plainly(written, revision);
   const { timeZone, language } = place;
   const judgements = await listJudgements(database, postId);
   const overrulings = await findOverrulings(database, postId);
@@ -70,13 +78,16 @@ export async function maybeReview(
     handInId: latest.id,
     title: revision.title,
     subtitle: revision.beside.subtitle,
-    html: htmlForReaders(revision, { sameTab: false }),
-    ...(await changedOf(handIns, { personId, place, since, growing: assignment.growing ? revision : null })),
+    html: htmlForReaders({ html }, { sameTab: false }),
+    ...(await changedOf(handIns, {
+      ...{ personId, place, since, anonymous: hidden },
+      growing: assignment.growing ? revision : null,
+    })),
     steps: standingsIn(assignment, place, handIns, now),
     documents: await documentsOf(revision, place),
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
-    writer: { name: writer.shownName, called: writer.givenName, monogram: monogram(writer) },
+    writer: { ...writerShown(writer, number), hidden },
     assignmentId: assignment.id,
     assignmentTitle: assignment.title,
     handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),
@@ -108,14 +119,17 @@ export async function maybeReview(
           }
         : null,
     places: await placesShown(writing, latest.evidence, personId),
-    details: await detailsShown({
-      postId,
-      revisionId: latest.revisionId,
-      writing,
-      inClass,
-      by: personId,
-      members: [...members.values()],
-    }),
+    details: await detailsShown(
+      {
+        postId,
+        revisionId: latest.revisionId,
+        writing: written,
+        inClass,
+        by: personId,
+        members: [...members.values()],
+      },
+      seen,
+    ),
     notes: may({ personId, role }, 'note.read', found.subject)
       ? await notesShown(database, postId, {
           personId,
@@ -130,10 +144,11 @@ export async function maybeReview(
         passphraseSince: await findPostPassphraseSince(database, postId),
         members: [...members.values()],
         place,
+        hidden,
       }),
       classPassphrase: (await findPassphraseSince(database, inClass.id)) !== null,
       /** Under which name everyone reads it. */
-      as: nameOutside(writer, namingWith(found.rows.outside.appears, inClass.namingRule)),
+      as: hidden ? null : nameOutside(writer, namingWith(found.rows.outside.appears, inClass.namingRule)),
     },
     readBy: readBy.map((reading) => {
       const teacher = members.get(reading.teacherId);
@@ -159,9 +174,11 @@ function plannedOf(planned: PlannedOpeningRow | null, { timeZone, language }: Pl
 /** The personal details in a hand-in with what was decided about them; null where it could not be looked through now. */
 async function detailsShown(
   looked: Parameters<typeof findDetailsIn>[1],
+  seen: HandInShown['seen'],
 ): Promise<readonly DetailShown[] | null> {
-  const found = await findDetailsIn(database, looked);
-  if (!found) return null;
+  const all = await findDetailsIn(database, looked);
+  if (!all) return null;
+  const found = all.filter(({ where, from, to }) => where !== 'text' || seen(from, to));
   const decided = new Map(
     found.length > 0
       ? (await listDetailDecisions(database, looked.postId)).map(
@@ -207,6 +224,8 @@ interface Comparing {
   readonly place: Place;
   /** The hand-in that the latest is compared with; null for the one that is taken where nobody chose. */
   readonly since: number | null;
+  /** Whether who reads may not know whose it is. */
+  readonly anonymous: boolean;
   /** What was handed in, where it grows entry by entry; null where it is written once. */
   readonly growing: HandedInText | null;
 }
@@ -215,7 +234,10 @@ interface Comparing {
  * What is new since the hand-in that this teacher read last, or since the one before where they read none, or since a chosen one;
  * and what else it can be compared with.
  */
-async function changedOf(handIns: PostFacts['handIns'], { personId, place, since, growing }: Comparing) {
+async function changedOf(
+  handIns: PostFacts['handIns'],
+  { personId, place, since, growing, anonymous }: Comparing,
+) {
   const latest = handIns.at(-1);
   const earlier = handIns.slice(0, -1);
   if (!latest || earlier.length === 0) return { changed: null, earlier: [], newEntries: [] };
@@ -228,7 +250,7 @@ async function changedOf(handIns: PostFacts['handIns'], { personId, place, since
     earlier.find((one) => one.ordinal === since) ??
     earlier.findLast((one) => read.has(one.id)) ??
     earlier.at(-1)!;
-  const found = await changesSince(database, chosen, latest);
+  const found = await changesSince(database, chosen, latest, { anonymous });
   const before = growing && (await findHandedInText(database, chosen.revisionId));
   const inWords = (at: Date) => weekdayInWords(at.getTime(), place.timeZone, place.language);
   const readAt = read.get(chosen.id);
@@ -300,16 +322,19 @@ function readersOf(
     passphraseSince,
     members,
     place,
+    hidden,
   }: {
     readonly passphraseSince: Date | null;
     readonly members: readonly MemberRow[];
     readonly place: Place;
+    /** Whether the writer's name is: what leads to the blog, or names a classmate, says whose it is. */
+    readonly hidden: boolean;
   },
 ) {
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside, away: post.away }),
-    inPictures: inPicturesShown(outside, members),
+    inPictures: inPicturesShown(outside, hidden ? [] : members),
     published: publication?.audience ?? null,
     /** When what they read was handed in, where its writer has handed in again since; null where they read the latest. */
     readEarlier: earlierRead(publication, handIns, place),
@@ -331,8 +356,8 @@ function readersOf(
     release: assignment.release,
     /** Whom it may reach at most, by what writer, assignment and class allow. */
     wished,
-    address: post.address && `/blog/${inClass.address}/${post.address}`,
-    askedAddress: post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
+    address: hidden ? null : post.address && `/blog/${inClass.address}/${post.address}`,
+    askedAddress: hidden ? null : post.askedAddress && `/blog/${inClass.address}/${post.askedAddress}`,
     passphraseSince:
       passphraseSince && dateInWords(passphraseSince.getTime(), place.timeZone, place.language),
   };

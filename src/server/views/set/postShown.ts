@@ -25,9 +25,12 @@ export function postShown(
     place,
     outside,
     members,
+    hidden = false,
   }: Desk & {
     readonly outside: Outside;
     readonly members: readonly MemberRow[];
+    /** Whether its writer's name is hidden: what leads to the blog, or names a classmate, says whose it is. */
+    readonly hidden?: boolean;
   },
 ) {
   const { timeZone, language } = place;
@@ -42,11 +45,11 @@ export function postShown(
     ordinal: post.ordinal ?? 1,
     readers: audience && {
       ...readersNow(audience, { ceiling: inClass.ceiling, outside, away }),
-      inPictures: inPicturesShown(outside, members),
+      inPictures: inPicturesShown(outside, hidden ? [] : members),
       published: audience,
       drawnFrom,
       since: since && dateInWords(since.getTime(), timeZone, language),
-      address: address && `/blog/${inClass.address}/${address}`,
+      address: hidden ? null : address && `/blog/${inClass.address}/${address}`,
     },
     way: post.handInId ? reviewAddress(postId) : asked.draftsOpen ? addresses.draft(postId) : null,
   };

@@ -1,6 +1,7 @@
 import { AUDIENCES } from '../../../core/access/audience';
 import { isStudent, isTeacher, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
+import { numberShown } from '../../../core/people/drawnNumber';
 import { monogram, teacherName } from '../../../core/people/names';
 import { closedTo } from '../../../core/privacy/readersNow';
 import type { Outside } from '../../../core/privacy/consent';
@@ -16,6 +17,7 @@ import { adjusterFor, listAdjustments } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
 import { listFiguresOf } from '../../tables/gradeFigures';
 import { listHandInTimes } from '../../tables/handIns';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listJudgementsOf, listOverrulingsOf } from '../../tables/judgements';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { countSentNotesOf } from '../../tables/notes';
@@ -62,6 +64,9 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   const planned = new Map(
     (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
   );
+  const hidden = assignment.hidesNames
+    ? await listHiddenNames(database, { assignmentId }, personId)
+    : new Map<string, number>();
   const said = await saidOfAll(assignmentId, everybody);
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
@@ -71,22 +76,27 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       const around = outside(member.personId, post?.postId);
       const opening = planned.get(post?.postId ?? '');
       const remindedAt = reminders.get(member.personId);
+      const number = hidden.get(post?.postId ?? '');
+      const isHidden = number !== undefined;
+      // Whoever reads a draft with its name knows the hand-in again.
+      const asked = { ...own, draftsOpen: own.draftsOpen && !assignment.hidesNames };
       return {
-        key: member.personId,
-        name: member.shownName,
-        left: member.leftAt !== null,
-        ...postShown(post, own, { ...desk, outside: around, members: everybody }),
+        key: isHidden ? (post?.postId ?? '') : member.personId,
+        name: isHidden ? numberShown(number) : member.shownName,
+        hidden: isHidden,
+        left: !isHidden && member.leftAt !== null,
+        ...postShown(post, asked, { ...desk, outside: around, members: everybody, hidden: isHidden }),
         ...(post ? said(post, own, desk) : NOTHING_SAID),
         postId: post?.postId ?? null,
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
         closed: closedOf(post, desk, around),
-        inPictures: inPicturesShown(around, everybody),
-        excused: excused.has(member.personId),
-        hasAddress: addressed.has(member.personId),
+        inPictures: inPicturesShown(around, isHidden ? [] : everybody),
+        excused: !isHidden && excused.has(member.personId),
+        hasAddress: !isHidden && addressed.has(member.personId),
         /** Where they have until another time than the others. */
         until:
-          own.dueAt && own.dueAt.getTime() !== assignment.dueAt?.getTime()
+          !isHidden && own.dueAt && own.dueAt.getTime() !== assignment.dueAt?.getTime()
             ? momentInWords(own.dueAt.getTime(), place.timeZone, place.language)
             : null,
         planned: opening
@@ -95,7 +105,10 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
               notOpened: opening.refused !== null,
             }
           : null,
-        reminded: remindedAt ? weekdayInWords(remindedAt.getTime(), place.timeZone, place.language) : null,
+        reminded:
+          remindedAt && !isHidden
+            ? weekdayInWords(remindedAt.getTime(), place.timeZone, place.language)
+            : null,
       };
     });
   const { dueAt } = nextDue(assignment, place, now);
@@ -113,10 +126,20 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     rubric: assignment.rubric.length,
     /** The widest audience that the assignment means its posts for. */
     audience: assignment.audience,
-    groups: STATES.map((state) => ({ state, rows: rows.filter((row) => groupOf(row) === state) })).filter(
-      (group) => group.rows.length > 0,
-    ),
+    groups: STATES.map((state) => ({
+      state,
+      rows: ordered(rows.filter((row) => groupOf(row) === state)),
+    })).filter((group) => group.rows.length > 0),
   };
+}
+
+/** Numbers in their own order: where they stand says nothing of the names. */
+function ordered<Row extends { readonly name: string; readonly hidden: boolean }>(
+  rows: readonly Row[],
+): readonly Row[] {
+  const numbered = rows.filter((row) => row.hidden);
+  const byNumber = numbered.toSorted((one, another) => (one.name < another.name ? -1 : 1));
+  return numbered.length === 0 ? rows : [...byNumber, ...rows.filter((row) => !row.hidden)];
 }
 
 const NOTHING_SAID = { figure: null, judged: 0, notes: 0, readBy: [] } as const;

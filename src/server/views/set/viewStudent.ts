@@ -4,6 +4,7 @@ import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments } from '../../tables/assignments';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { listPostStates } from '../../tables/postStates';
 import { postShown } from './postShown';
@@ -26,19 +27,30 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
   const asked = (await listAssignments(database, inClass.id, now)).filter(
     (one) => posts.has(one.id) || (one.setAt !== null && member.leftAt === null),
   );
+  const hidden = asked.some(({ hidesNames }) => hidesNames)
+    ? await listHiddenNames(database, { classId: inClass.id }, personId)
+    : new Map<string, number>();
   return {
     classId: inClass.id,
     name: member.shownName,
     left: member.leftAt !== null,
-    rows: asked.map((assignment) => ({
-      key: assignment.id,
-      name: assignment.title,
-      left: false,
-      ...postShown(posts.get(assignment.id) ?? null, adjust(assignment, studentId), {
-        ...desk,
-        outside: outside(studentId, posts.get(assignment.id)?.postId),
-        members,
-      }),
-    })),
+    rows: asked.map((assignment) => {
+      const post = posts.get(assignment.id) ?? null;
+      const isHidden = hidden.has(post?.postId ?? '');
+      const own = adjust(assignment, studentId);
+      const around = { ...desk, outside: outside(studentId, post?.postId), members };
+      return {
+        key: assignment.id,
+        name: assignment.title,
+        left: false,
+        hidden: isHidden,
+        // Nothing of a post by which it is known again among those without a name.
+        ...postShown(
+          isHidden ? null : post,
+          { ...own, draftsOpen: own.draftsOpen && !assignment.hidesNames },
+          around,
+        ),
+      };
+    }),
   };
 }

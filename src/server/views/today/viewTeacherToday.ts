@@ -2,6 +2,7 @@ import { reviewAddress } from '../../../contract/addresses';
 import { cappedAudience, goesBeyondClass } from '../../../core/access/audience';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
+import { numberShown } from '../../../core/people/drawnNumber';
 import { teacherName } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
@@ -22,6 +23,7 @@ import {
   type WaitingStandingRow,
 } from '../../tables/postsOfClass';
 import { listDetailsMeant } from '../../tables/detailDecisions';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { countAnswersWaiting } from '../../tables/notes';
 import { listUndecidedAway } from '../../tables/wordsAway';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -199,8 +201,11 @@ async function wordsAwayIn({ inClass, personId }: Desk, members: () => Promise<r
   const away = (await listUndecidedAway(database, inClass.id)).filter((one) => one.writerId !== personId);
   if (away.length === 0) return [];
   const names = new Map((await members()).map((one) => [one.personId, one.shownName]));
+  const hidden = await listHiddenNames(database, { classId: inClass.id }, personId);
+  const nameOf = (id: string, number: number | undefined) =>
+    number === undefined ? (names.get(id) ?? '') : numberShown(number);
   return away.map(({ postId, commentId, writerId, address }) => ({
-    name: names.get(writerId) ?? '',
+    name: nameOf(writerId, commentId === null ? hidden.get(postId) : undefined),
     href:
       commentId !== null && address !== null ? `/blog/${inClass.address}/${address}` : reviewAddress(postId),
   }));

@@ -168,6 +168,7 @@ function readersOf(
           }
         : null,
     draftsOpen: assignment.draftsOpen,
+    hidesNames: assignment.hidesNames,
     found: inClass.searchEngines,
   };
 }

@@ -344,6 +344,7 @@ CREATE TABLE assignments (
   release_rule VARCHAR(20) NOT NULL,
   missing_rule VARCHAR(10) NOT NULL,
   drafts_open BOOLEAN NOT NULL,
+  hides_names BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether teachers judge it without seeing whose it is, until grades are given back',
   set_at DATETIME(3) NULL,
   opened_at DATETIME(3) NULL,
   version INT NOT NULL,
@@ -461,7 +462,9 @@ CREATE TABLE posts (
   passphrase_since DATETIME(3) NULL,
   kept_at_top_since DATETIME(3) NULL COMMENT 'Since when it stands before the others; null for most',
   beside JSON NOT NULL DEFAULT '{}' COMMENT 'Subtitle, teaser, cover picture, what the writer confirmed',
+  drawn_number INT NULL COMMENT 'Drawn by lot when it was begun; stands for its writer while names are hidden',
   UNIQUE KEY posts_one_each (assignment_id, writer_id),
+  UNIQUE KEY posts_drawn (assignment_id, drawn_number),
   UNIQUE KEY posts_address (class_id, address),
   KEY posts_writer (writer_id),
   KEY posts_stage (class_id, stage, assignment_id, writer_id),
@@ -469,6 +472,15 @@ CREATE TABLE posts (
   FOREIGN KEY (assignment_id) REFERENCES assignments (id),
   FOREIGN KEY (writer_id) REFERENCES people (id)
 ) COMMENT 'A post and its draft, which only its writer reads. audience: the narrower one that its writer asked for';
+
+CREATE TABLE names_looked_at (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  at DATETIME(3) NOT NULL,
+  PRIMARY KEY (post_id, person_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Teachers who looked whose a post is while names were hidden';
 
 CREATE TABLE post_addresses (
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
