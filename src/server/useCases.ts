@@ -122,6 +122,10 @@ import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { askSecondReading } from './deeds/secondReadings/askSecondReading';
+import { dropSecondReading } from './deeds/secondReadings/dropSecondReading';
+import { finishSecondReading } from './deeds/secondReadings/finishSecondReading';
+import { settleSecondReading } from './deeds/secondReadings/settleSecondReading';
 import { lookAtName } from './deeds/reviews/lookAtName';
 import { takeSlip } from './deeds/reviews/takeSlip';
 import { answerNote } from './deeds/notes/answerNote';
@@ -261,6 +265,10 @@ export const USE_CASES = {
   overruleRequirement,
   beAtReview,
   lookAtName,
+  askSecondReading,
+  dropSecondReading,
+  finishSecondReading,
+  settleSecondReading,
   takeSlip,
   openHandIn,
   answerNote,

@@ -32,7 +32,9 @@ export async function DeskFrame({ desk, current, className, children }: DeskFram
         }}
         inClass={inClass}
         classes={classes.map(({ id, title, groupName }) => ({ id, title, groupName }))}
-        waiting={taught.length > 0 ? await countWaiting(database, taught) : 0}
+        waiting={
+          taught.length > 0 ? await countWaiting(database, { classIds: taught, readerId: desk.personId }) : 0
+        }
         tendsPages={may({ personId, role }, 'page.tend', {})}
         current={current}
       />

@@ -92,7 +92,7 @@ function Became({ before, after }: LogProps['lines'][number]) {
   const say = (value: string | null) => {
     if (value === null) return null;
     if (t.has(`values.${value}`)) return t(`values.${value}`);
-    return /^[0-9.]+$/.test(value) ? value : null;
+    return /^[0-9.]+(, [0-9.]+)*$/.test(value) ? value : null;
   };
   const [was, is] = [say(before), say(after)];
   if (is === null) return null;

@@ -102,6 +102,7 @@ function SlipOnPile({ slip, current, ahead }: SlipProps) {
   const { takenBy, openWith, answers } = slip;
   const more = [
     slip.group === null ? null : t('group', { group: slip.group }),
+    slip.second ? t('second') : null,
     slip.ordinal > 1 ? t('time', { ordinal: slip.ordinal }) : null,
     slip.changesPublished ? t('changesPublished') : null,
     slip.daysLate > 0 ? t('late', { days: slip.daysLate }) : null,

@@ -9,6 +9,7 @@ import type { Passage } from '../../core/notes/passage';
 import type { Audience } from '../../core/access/audience';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Grade } from '../../core/grading/grade';
+import type { SecondState } from '../../core/grading/secondReading';
 import type { ChangesMarked } from '../../core/posts/changesShown';
 import type { Closed, ReadersNow } from '../../core/privacy/readersNow';
 import type { EntryLink } from '../../core/posts/entryLinks';
@@ -83,6 +84,16 @@ export interface ReviewProps {
   readonly shared: boolean;
   /** Who else is at it, and how it stands. */
   readonly at: AtReview;
+  /** How it is read a second time; null where it is not. */
+  readonly second: {
+    /** Who reads it. */
+    readonly by: string;
+    /** Whether that is who looks, who is not done: then nothing of what the first reader gave is here. */
+    readonly mine: boolean;
+    readonly state: SecondState;
+    /** Whether both have judged: then levels are set in the second reading alone. */
+    readonly locked: boolean;
+  } | null;
   /** As it counts: see `overruled`. */
   readonly answer: Answer;
   /** What counts otherwise than the machine found, by the requirement's id. */

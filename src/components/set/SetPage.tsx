@@ -51,6 +51,11 @@ export function SetPage(set: SetProps) {
             <Link className="act" href={addresses.board(assignmentId)} prefetch={false}>
               {t('board')}
             </Link>
+            {rubric > 0 && handedIn > 0 ? (
+              <Link className="act" href={addresses.second(assignmentId)} prefetch={false}>
+                {t('secondReading')}
+              </Link>
+            ) : null}
             {all.length === 0 ? (
               <Link className="act" href={addresses.roster}>
                 {t('addStudents')}

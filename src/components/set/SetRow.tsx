@@ -60,7 +60,14 @@ export function SetRow({ row, rubric, chosen, onChoose }: SetRowProps) {
         ))}
       </td>
       <td>
-        <Figure row={row} rubric={rubric} />
+        {row.second?.mine ? (
+          <span className="calm">{t('second.mine')}</span>
+        ) : (
+          <Figure row={row} rubric={rubric} />
+        )}
+        {row.second && !row.second.mine ? (
+          <span className="calm block">{t(`second.${row.second.state}`, { by: row.second.by })}</span>
+        ) : null}
       </td>
       <td className="text-plum">{row.notes > 0 ? t('notes', { count: row.notes }) : null}</td>
     </tr>

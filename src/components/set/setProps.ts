@@ -1,5 +1,6 @@
 import type { InPicturesShown } from '../../contract/publications/inPicturesShown';
 import type { Audience } from '../../core/access/audience';
+import type { SecondState } from '../../core/grading/secondReading';
 import type { InSet } from '../../core/posts/setDeeds';
 import type { PostRowShown } from './PostRow';
 
@@ -7,6 +8,8 @@ import type { PostRowShown } from './PostRow';
 export interface SetRowShown extends PostRowShown, Omit<InSet, 'state' | 'figure'> {
   readonly postId: string | null;
   readonly figure: (NonNullable<InSet['figure']> & { readonly possible: number }) | null;
+  /** How it is read a second time, and by whom; `mine`: by who looks, who sees no figure of the first reader. Null where it is not. */
+  readonly second: { readonly state: SecondState; readonly mine: boolean; readonly by: string } | null;
   /** How many criteria are judged. */
   readonly judged: number;
   /** How many notes were sent. */

@@ -22,6 +22,14 @@ interface ClassToday {
   readonly asking: WaitingOnes;
   /** What is away from the class's screens because of a worry: whose, and where it can be put back. */
   readonly wordsAway: readonly { readonly name: string; readonly href: string }[];
+  /** Assignments whose posts are read a second time: how many wait for them, and how many stand beside their own. */
+  readonly secondReadings: readonly {
+    readonly assignmentId: string;
+    readonly title: string;
+    readonly toRead: number;
+    readonly first: string | null;
+    readonly done: number;
+  }[];
   /** Pages of the class blog that a student editor asks to be shown. */
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   /** Whose consent has run out while something of theirs is meant for readers outside the class. */
@@ -55,7 +63,8 @@ export function TeacherToday(props: TeacherTodayProps) {
     return one.assignments.map((assignment) => ({ ...assignment, classId: one.classId, inClass }));
   });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
-  const ofClasses = classes.flatMap(({ classId, wordsAway, pagesAsked, consentsOver, linesLeft }) => {
+  const ofClasses = classes.flatMap((one) => {
+    const { classId, wordsAway, secondReadings, pagesAsked, consentsOver, linesLeft } = one;
     const addresses = addressesOf(classId);
     const [asked] = pagesAsked;
     const titles = pagesAsked.map((page) => page.title).join(', ');
@@ -70,6 +79,14 @@ export function TeacherToday(props: TeacherTodayProps) {
           ]
         : []),
       ...wordsAway.map(({ name, href }) => ({ href, text: t('awayWords', { name }) })),
+      ...secondReadings.flatMap(({ assignmentId, title, toRead, first, done }) => [
+        ...(first === null
+          ? []
+          : [{ href: reviewAddress(first), text: t('secondToRead', { count: toRead, title }) }]),
+        ...(done === 0
+          ? []
+          : [{ href: addresses.second(assignmentId), text: t('secondDone', { count: done, title }) }]),
+      ]),
       ...(asked
         ? [
             {

@@ -18,6 +18,8 @@ export interface Slip {
   /** The how-many-th hand-in it is, from 1. */
   readonly ordinal: number;
   readonly daysLate: number;
+  /** Whether who looks reads it a second time: then its first reader decides about it. */
+  readonly second: boolean;
   /** Whether readers see an earlier hand-in of it. */
   readonly changesPublished: boolean;
   readonly slats: readonly Slat[];

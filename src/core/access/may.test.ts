@@ -30,6 +30,7 @@ const ACTORS: Readonly<Record<Standing, Actor>> = {
   supplyTeacher: { personId: 'supply', role: 'supplyTeacher' },
   safetyPerson: { personId: 'safety', role: null },
   head: { personId: 'head', role: null },
+  secondReader: { personId: 'second', role: 'coTeacher' },
 };
 
 /** Whose post it is that a relation is about, and whom the school named. */
@@ -37,6 +38,7 @@ const writerFor = (relation: Standing) => ({
   writerId: relation === 'leaver' ? 'left' : 'writer',
   tendedBy: ['safety'],
   headId: 'head',
+  secondReaderId: 'second',
 });
 
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
@@ -52,7 +54,7 @@ const HOLDS: Readonly<
   accepted: [{ accepted: true }, {}],
   published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
   givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
-  opened: [{ openedFor: ['admin', 'teacher', 'supply'] }, { openedFor: ['another'] }],
+  opened: [{ openedFor: ['admin', 'teacher', 'supply', 'second'] }, { openedFor: ['another'] }],
 };
 
 describe.each(ACTIONS)('%s', (action) => {
@@ -71,7 +73,7 @@ describe.each(ACTIONS)('%s', (action) => {
         publishedTo: 'everyone',
         gradeGivenBack: true,
         ceiling: 'everyone',
-        openedFor: ['admin', 'teacher', 'supply', 'mate'],
+        openedFor: ['admin', 'teacher', 'supply', 'second', 'mate'],
       };
       expect(may(ACTORS[relation], action, condition === 'never' ? everything : writing)).toBe(
         condition === 'always',
@@ -95,9 +97,12 @@ describe.each(ACTIONS)('%s', (action) => {
 });
 
 test.each([
-  ['writerAndTeachers', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
-  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
-  ['passphrase', ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
+  ['writerAndTeachers', ['leaver', 'writer', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader']],
+  [
+    'passphrase',
+    ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader'],
+  ],
   ['everyone', [...RELATIONS_NOW]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
   expect(
@@ -129,6 +134,14 @@ test('a writer may ask for fewer readers, and nobody goes over the ceiling', () 
       for (const post of AUDIENCES)
         expect(cappedAudience(ceiling, assignment, post)).toBe(narrower(ceiling, narrower(assignment, post)));
   expect(cappedAudience('ourClass', 'everyone', null)).toBe('ourClass');
+});
+
+test('a second reader is one while they teach the class, and nothing of what the first gave is theirs to read', () => {
+  const subject: Subject = { secondReaderId: 'second', handedIn: true, writerId: 'writer' };
+  expect(may(ACTORS.secondReader, 'grade.read', subject)).toBe(false);
+  expect(may(ACTORS.secondReader, 'reading.settle', subject)).toBe(false);
+  expect(may({ personId: 'second', role: null }, 'reading.finish', subject)).toBe(false);
+  expect(may({ personId: 'second', role: 'coTeacher' }, 'grade.read', { handedIn: true })).toBe(true);
 });
 
 describe('who stands in several relations', () => {
@@ -166,25 +179,28 @@ const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['roster.change', ['teacher']],
   ['assignment.change', ['teacher', 'supplyTeacher']],
   ['post.write', ['writer']],
-  ['post.readDraft', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
-  ['draft.askToOpen', ['teacher', 'supplyTeacher']],
-  ['draft.readOpened', ['administrator', 'teacher', 'supplyTeacher']],
-  ['post.readHandIn', ['leaver', 'writer', 'editor', 'teacher', 'supplyTeacher']],
-  ['post.review', ['teacher', 'supplyTeacher']],
-  ['post.publish', ['teacher', 'supplyTeacher']],
-  ['post.narrow', ['teacher', 'supplyTeacher']],
-  ['comment.read', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher']],
-  ['comment.write', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher']],
-  ['comment.tend', ['editor', 'teacher', 'supplyTeacher']],
+  ['post.readDraft', ['leaver', 'writer', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['draft.askToOpen', ['teacher', 'supplyTeacher', 'secondReader']],
+  ['draft.readOpened', ['administrator', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['post.readHandIn', ['leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['post.review', ['teacher', 'supplyTeacher', 'secondReader']],
+  ['post.publish', ['teacher', 'supplyTeacher', 'secondReader']],
+  ['post.narrow', ['teacher', 'supplyTeacher', 'secondReader']],
+  ['comment.read', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['comment.write', ['classmate', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader']],
+  ['comment.tend', ['editor', 'teacher', 'supplyTeacher', 'secondReader']],
   ['page.open', ['teacher', 'supplyTeacher']],
-  ['note.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
+  ['note.read', ['leaver', 'writer', 'teacher', 'supplyTeacher', 'secondReader']],
   ['note.answer', ['writer']],
   ['picture.tell', ['writer', 'teacher', 'supplyTeacher']],
   ['grade.read', ['leaver', 'writer', 'teacher', 'supplyTeacher']],
-  ['words.putBack', ['teacher', 'supplyTeacher']],
+  ['words.putBack', ['teacher', 'supplyTeacher', 'secondReader']],
   ['case.tend', ['safetyPerson']],
   ['promise.change', ['administrator', 'safetyPerson']],
   ['school.watch', ['head']],
+  ['reading.ask', ['teacher']],
+  ['reading.finish', ['secondReader']],
+  ['reading.settle', ['teacher']],
 ];
 
 test.each(ONLY)('%s is for nobody but %j', (action, relations) => {

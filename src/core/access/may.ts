@@ -57,6 +57,8 @@ export interface Subject {
   readonly tendedBy?: readonly string[];
   /** Whom the school named as its head. */
   readonly headId?: string | null;
+  /** The teacher who reads the post a second time and is not done with it. */
+  readonly secondReaderId?: string | null;
 }
 
 /**
@@ -81,6 +83,9 @@ function relationsOf(actor: Actor, subject: Subject): readonly Relation[] {
   if (personId === null) return ['visitor'];
   const own = isAboutSelf(actor, subject);
   const administrates: readonly Relation[] = account === 'administrator' ? ['administrator'] : [];
+  // Until they are done they are that alone: what the first reader gave is kept from them.
+  if (role !== null && isTeacher(role) && subject.secondReaderId === personId)
+    return ['secondReader', ...administrates];
   switch (role) {
     case 'teacher':
     case 'coTeacher':
@@ -135,9 +140,10 @@ function holds(condition: Condition, asked: Asked): boolean {
   return HOLDS[condition](asked);
 }
 
-const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher'];
+const TEACH: readonly Relation[] = ['teacher', 'supplyTeacher', 'secondReader'];
+const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', ...TEACH];
 const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
-  writerAndTeachers: ['leaver', 'writer', 'teacher', 'supplyTeacher'],
+  writerAndTeachers: ['leaver', 'writer', ...TEACH],
   ourClass: CLASS,
   // Whoever was invited to read need not know the passphrase; everybody else from outside shows it.
   passphrase: [...CLASS, 'reader'],

@@ -1,18 +1,18 @@
 // The columns of the table below are kept in line by hand.
 /**
  * Relations that nobody can stand in yet; until they are built, each may do nothing by it: family of the child, a class that
- * ours is open to, a classmate who reads before the hand-in, the second reader.
+ * ours is open to, a classmate who reads before the hand-in.
  */
 export const RELATIONS_TO_COME = [
   'family',
   'partnerClass',
   'peer',
-  'secondReader',
 ] as const;
 
 /**
  * What a person is to the thing acted on. A co-teacher stands as a teacher here; who is let in until a day does not. A safety person
- * is whoever looks after that case, the head of school whom the school named.
+ * is whoever looks after that case, the head of school whom the school named. A teacher who reads a post a second time is its second
+ * reader, and nothing else, until they are done with it.
  */
 export const RELATIONS_NOW = [
   'visitor',
@@ -27,6 +27,7 @@ export const RELATIONS_NOW = [
   'supplyTeacher',
   'safetyPerson',
   'head',
+  'secondReader',
 ] as const;
 
 /** All of them, in the order of the table's columns. */
@@ -75,10 +76,10 @@ type Row = readonly [
   supplyTeacher: Condition,
   safetyPerson: Condition,
   head: Condition,
+  secondReader: Condition,
   family: Condition,
   partnerClass: Condition,
   peer: Condition,
-  secondReader: Condition,
 ];
 
 /**
@@ -88,51 +89,54 @@ type Row = readonly [
  * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                    visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        safety    head     family   partner  peer     second
-  'install.manage':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.make':        ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',       'never',      'staff',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.readBlog':    ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',      'always',     'always',     'open',   'open',  'never', 'never', 'never', 'never'],
-  'class.teach':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.change':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.guard':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.delete':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'runsIt',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'class.readLog':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'roster.read':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'roster.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'assignment.read':   ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',         'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'assignment.make':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'assignment.change': ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'assignment.erase':  ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.begin':        ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',         'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.write':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.readDraft':    ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'draftsOpen', 'draftsOpen', 'never', 'never', 'never', 'never', 'never', 'never'],
-  'draft.askToOpen':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'draft.readOpened':  ['never',     'never',     'opened',    'never',     'never',     'never',     'never',     'never',       'opened',     'opened',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.handIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.takeBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'unread',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.readHandIn':   ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn',   'handedIn',   'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.review':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'handedIn',   'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.publish':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted',   'accepted',   'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.narrow':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
-  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'never', 'never', 'never', 'never'],
-  'comment.read':      ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
-  'comment.write':     ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never', 'never', 'never', 'never', 'never', 'never'],
-  'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'comment.takeBack':  ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'page.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'never', 'never', 'never', 'never'],
-  'page.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'page.open':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'page.erase':        ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'handout.add':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'note.read':         ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'note.answer':       ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never', 'never', 'never', 'never', 'never', 'never'],
-  'grade.read':        ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'picture.add':       ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',      'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'picture.tell':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'words.putBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never', 'never', 'never', 'never', 'never', 'never'],
-  'case.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always', 'never', 'never', 'never', 'never', 'never'],
-  'promise.change':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always', 'never', 'never', 'never', 'never', 'never'],
-  'school.watch':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never', 'always', 'never', 'never', 'never', 'never'],
+  //                   visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        safety       head         second         family   partner  peer
+  'install.manage':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.make':        ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',       'never',      'staff',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.readBlog':    ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',      'always',     'always',     'open',      'open',      'never',       'never', 'never', 'never'],
+  'class.teach':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.change':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.guard':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.delete':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'runsIt',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'class.readLog':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'roster.read':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'roster.change':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'assignment.read':   ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',         'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'assignment.make':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'assignment.change': ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'assignment.erase':  ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.begin':        ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',         'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.write':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.readDraft':    ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'draftsOpen', 'draftsOpen', 'never',     'never',     'draftsOpen',  'never', 'never', 'never'],
+  'draft.askToOpen':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
+  'draft.readOpened':  ['never',     'never',     'opened',    'never',     'never',     'never',     'never',     'never',       'opened',     'opened',     'never',     'never',     'opened',      'never', 'never', 'never'],
+  'post.handIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.takeBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'unread',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.readHandIn':   ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn',   'handedIn',   'never',     'never',     'handedIn',    'never', 'never', 'never'],
+  'post.review':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'handedIn',   'never',     'never',     'handedIn',    'never', 'never', 'never'],
+  'reading.ask':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'reading.finish':    ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'never',     'handedIn',    'never', 'never', 'never'],
+  'reading.settle':    ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.publish':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted',   'accepted',   'never',     'never',     'accepted',    'never', 'never', 'never'],
+  'post.narrow':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
+  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'never', 'never', 'never'],
+  'comment.read':      ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
+  'comment.write':     ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
+  'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
+  'comment.takeBack':  ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'page.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'never', 'never', 'never'],
+  'page.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'page.open':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'page.erase':        ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'handout.add':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'note.read':         ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
+  'note.answer':       ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'grade.read':        ['never',     'never',     'never',     'never',     'never',     'givenBack', 'givenBack', 'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'picture.add':       ['never',     'never',     'never',     'never',     'always',    'never',     'always',    'always',      'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'picture.tell':      ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'words.putBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
+  'case.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always',    'never',     'never',       'never', 'never', 'never'],
+  'promise.change':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'always',    'never',     'never',       'never', 'never', 'never'],
+  'school.watch':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'always',    'never',       'never', 'never', 'never'],
 } as const satisfies Record<string, Row>;
 
 export type Action = keyof typeof ACCESS;

@@ -6,6 +6,7 @@ const ASKED = { audience: 'ourClass', hasDue: true } as const;
 const WRITING: InSet = {
   left: false,
   hidden: false,
+  readTwice: false,
   excused: false,
   handInId: null,
   state: 'draft',
@@ -45,6 +46,7 @@ describe('whom a deed reaches', () => {
     ['moreTime', 'who handed in, for another time', { ...ACCEPTED, state: 'handedIn' }, null],
     ['moreTime', 'what is accepted', ACCEPTED, 'accepted'],
     ['moreTime', 'whose name is hidden', { ...ACCEPTED, state: 'sentBack', hidden: true }, 'hidden'],
+    ['giveBack', 'what is read twice and not settled', { ...ACCEPTED, readTwice: true }, 'readTwice'],
     ['giveBack', 'whose name is hidden', { ...ACCEPTED, hidden: true }, null],
     ['excuse', 'who is writing', WRITING, null],
     ['excuse', 'who has handed in', { ...ACCEPTED, state: 'handedIn' }, 'handedIn'],

@@ -20,6 +20,8 @@ export interface InSet {
   /** Whether a number stands for the name: then nothing is done that names its student. */
   readonly hidden: boolean;
   readonly excused: boolean;
+  /** Whether it is read a second time, and no figure stands yet that may be given back. */
+  readonly readTwice: boolean;
   /** Null while nothing was handed in. */
   readonly handInId: string | null;
   readonly state: 'notBegun' | Stage;
@@ -51,7 +53,8 @@ export type NotReached =
   | 'accepted'
   | 'sentBack'
   | 'noDue'
-  | 'hidden';
+  | 'hidden'
+  | 'readTwice';
 
 interface Asked {
   /** To whom posts are to be opened. */
@@ -63,6 +66,7 @@ interface Asked {
 export function notReached(deed: SetDeed, one: InSet, { audience, hasDue }: Asked): NotReached | null {
   const { state, figure } = one;
   if (deed === 'giveBack') {
+    if (one.readTwice) return 'readTwice';
     if (one.handInId === null || !figure) return 'nothingHandedIn';
     if (figure.provisional) return 'toJudge';
     if (figure.givenBack === null) return null;

@@ -43,6 +43,18 @@ const documentSchema = {
 /** A document as it is sent. What it holds is checked where it is opened. */
 export const documentFrom = column<DocumentJson>('document', documentSchema);
 
+/** Who reads a post a second time; of a column that is no JSON of its own a truth comes as 0 or 1. */
+export const secondReaderColumn = column<{ readonly readerId: string; readonly done: boolean | number }>(
+  'second reader',
+  withAll({ readerId: text, done: { type: ['boolean', 'number'] } }),
+);
+
+/** Levels by criterion. */
+export const levelsFrom = column<Readonly<Record<string, number>>>('levels', {
+  type: 'object',
+  additionalProperties: number,
+});
+
 /** A document to read. @throws RangeError where it does not check */
 export const openStored = (stored: string) => openDocument(documentFrom(stored));
 

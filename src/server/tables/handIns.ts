@@ -80,6 +80,18 @@ export async function insertHandIn(
   );
 }
 
+/** The latest hand-in of each post of an assignment: how it is called, and how long it is. */
+export async function listHandInHeads(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly { readonly postId: string; readonly title: string; readonly words: number }[]> {
+  return database.rows(
+    `SELECT posts.id AS postId, revisions.title, hand_ins.words FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+     JOIN revisions ON revisions.id = hand_ins.revision_id WHERE assignment_id = :assignmentId`,
+    { assignmentId },
+  );
+}
+
 /** When each post of an assignment was handed in, oldest first, without what was taken back. */
 export async function listHandInTimes(
   database: Database,

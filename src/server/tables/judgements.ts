@@ -8,6 +8,9 @@ export interface JudgementRow {
   readonly level: number;
 }
 
+/** Of a post that is read twice: the teachers who read it first, or the one who reads it a second time. */
+export type Whose = 'first' | 'second';
+
 /** Who judged, and when. */
 interface By {
   readonly postId: string;
@@ -16,9 +19,13 @@ interface By {
 }
 
 /** The levels of a post that its teachers chose: of several who judged a criterion, the last one's. */
-export async function listJudgements(database: Database, postId: string): Promise<readonly JudgementRow[]> {
+export async function listJudgements(
+  database: Database,
+  postId: string,
+  whose: Whose = 'first',
+): Promise<readonly JudgementRow[]> {
   return database.rows<JudgementRow>(
-    `SELECT criterion_id AS criterionId, level FROM (${latestOf('judgements', 'criterion_id', 'level')}) AS latest
+    `SELECT criterion_id AS criterionId, level FROM (${latestOf('judgements', 'criterion_id', 'level', whose)}) AS latest
      WHERE place = 1 AND level IS NOT NULL`,
     { postId },
   );
@@ -28,10 +35,11 @@ export async function listJudgements(database: Database, postId: string): Promis
 export async function listJudgementsOf(
   database: Database,
   assignmentId: string,
+  whose: Whose = 'first',
 ): Promise<ReadonlyMap<string, readonly JudgementRow[]>> {
   const rows = await database.rows<JudgementRow & { readonly postId: string }>(
     `SELECT post_id AS postId, criterion_id AS criterionId, level
-     FROM (${latestOf('judgements', 'criterion_id', 'level', OF_ASSIGNMENT)}) AS latest
+     FROM (${latestOf('judgements', 'criterion_id', 'level', whose, OF_ASSIGNMENT)}) AS latest
      WHERE place = 1 AND level IS NOT NULL`,
     { assignmentId },
   );
@@ -55,14 +63,35 @@ export async function upsertJudgement(
 export async function findRequirementJudgements(
   database: Database,
   postId: string,
+  whose: Whose = 'first',
 ): Promise<Readonly<Record<string, Judgement>>> {
   const rows = await database.rows<{ id: string; judgement: Judgement }>(
     `SELECT requirement_id AS id, judgement
-     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement')}) AS latest
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement', whose)}) AS latest
      WHERE place = 1 AND judgement IS NOT NULL`,
     { postId },
   );
   return Object.fromEntries(rows.map((row) => [row.id, row.judgement]));
+}
+
+/** The same for all posts of an assignment, by post. */
+export async function listRequirementJudgementsOf(
+  database: Database,
+  assignmentId: string,
+  whose: Whose = 'first',
+): Promise<ReadonlyMap<string, Readonly<Record<string, Judgement>>>> {
+  const rows = await database.rows<{ postId: string; id: string; judgement: Judgement }>(
+    `SELECT post_id AS postId, requirement_id AS id, judgement
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement', whose, OF_ASSIGNMENT)}) AS latest
+     WHERE place = 1 AND judgement IS NOT NULL`,
+    { assignmentId },
+  );
+  return new Map(
+    [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => [
+      postId,
+      Object.fromEntries(said.map(({ id, judgement }) => [id, judgement])),
+    ]),
+  );
 }
 
 /** Notes what a reader said; null takes it back, whoever said it. The post is held by the caller. */
@@ -88,10 +117,11 @@ export async function upsertRequirementJudgement(
 export async function findOverrulings(
   database: Database,
   postId: string,
+  whose: Whose = 'first',
 ): Promise<Readonly<Record<string, Overruling & { readonly at: Date }>>> {
   const rows = await database.rows<{ id: string; judgement: Judgement; reason: string; at: Date }>(
     `SELECT requirement_id AS id, judgement, reason, judged_at AS at
-     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason, judged_at')}) AS latest
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason, judged_at', whose)}) AS latest
      WHERE place = 1 AND judgement IS NOT NULL AND reason IS NOT NULL`,
     { postId },
   );
@@ -104,10 +134,11 @@ export async function findOverrulings(
 export async function listOverrulingsOf(
   database: Database,
   assignmentId: string,
+  whose: Whose = 'first',
 ): Promise<ReadonlyMap<string, Readonly<Record<string, Overruling>>>> {
   const rows = await database.rows<{ postId: string; id: string; judgement: Judgement; reason: string }>(
     `SELECT post_id AS postId, requirement_id AS id, judgement, reason
-     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason', OF_ASSIGNMENT)}) AS latest
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason', whose, OF_ASSIGNMENT)}) AS latest
      WHERE place = 1 AND judgement IS NOT NULL AND reason IS NOT NULL`,
     { assignmentId },
   );
@@ -119,12 +150,44 @@ export async function listOverrulingsOf(
   );
 }
 
+/** The posts of an assignment of which a teacher has judged something. */
+export async function listJudgedBy(
+  database: Database,
+  asked: { readonly assignmentId: string; readonly readerId: string },
+): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ readonly postId: string }>(
+    `SELECT post_id AS postId FROM judgements WHERE reader_id = :readerId AND ${OF_ASSIGNMENT}
+     UNION SELECT post_id FROM requirement_judgements WHERE reader_id = :readerId AND ${OF_ASSIGNMENT}`,
+    asked,
+  );
+  return new Set(rows.map(({ postId }) => postId));
+}
+
+/** Forgets what was judged in second readings of an assignment that are not done, before these are taken back. */
+export async function deleteOpenSecondJudgements(database: Database, assignmentId: string): Promise<void> {
+  for (const table of ['judgements', 'requirement_judgements'])
+    await database.change(
+      `DELETE ${table} FROM ${table} JOIN second_readings ON second_readings.post_id = ${table}.post_id
+         AND second_readings.reader_id = ${table}.reader_id AND done_at IS NULL
+       WHERE ${table}.${OF_ASSIGNMENT}`,
+      { assignmentId },
+    );
+}
+
 const OF_ASSIGNMENT = 'post_id IN (SELECT id FROM posts WHERE assignment_id = :assignmentId)';
 
 /** What was judged of some posts, each reader's, with its place among those of the same thing: 1 for the last. */
-function latestOf(table: string, of: string, said: string, where = 'post_id = :postId'): string {
+function latestOf(
+  table: string,
+  of: string,
+  said: string,
+  whose: Whose,
+  where = 'post_id = :postId',
+): string {
+  const bySecond = `EXISTS (SELECT 1 FROM second_readings
+    WHERE second_readings.post_id = ${table}.post_id AND second_readings.reader_id = ${table}.reader_id)`;
   return `SELECT post_id, ${of}, ${said}, ROW_NUMBER() OVER (PARTITION BY post_id, ${of} ORDER BY ordinal DESC) AS place
-    FROM ${table} WHERE ${where}`;
+    FROM ${table} WHERE ${where} AND ${whose === 'second' ? bySecond : `NOT ${bySecond}`}`;
 }
 
 /** The number of what is said next of the same thing. */

@@ -139,6 +139,26 @@ export async function countSentNotesOf(
   return new Map(rows.map(({ postId, count }) => [postId, count]));
 }
 
+/** How many notes each of both readers wrote on the posts of an assignment that are read twice, sent or not. */
+export async function countNotesOfBoth(
+  database: Database,
+  assignmentId: string,
+): Promise<ReadonlyMap<string, { readonly first: number; readonly second: number }>> {
+  const rows = await database.rows<{
+    readonly postId: string;
+    readonly first: string;
+    readonly second: string;
+  }>(
+    `SELECT notes.post_id AS postId, SUM(author_id <> reader_id) AS first, SUM(author_id = reader_id) AS second
+     FROM second_readings JOIN posts ON posts.id = second_readings.post_id JOIN notes ON notes.post_id = posts.id
+     WHERE assignment_id = :assignmentId AND (TRIM(typed) <> '' OR suggested IS NOT NULL) GROUP BY notes.post_id`,
+    { assignmentId },
+  );
+  return new Map(
+    rows.map(({ postId, first, second }) => [postId, { first: Number(first), second: Number(second) }]),
+  );
+}
+
 /** What was said to a note. */
 export interface NoteAnswerRow {
   readonly noteId: string;

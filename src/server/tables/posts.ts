@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Stage } from '../../core/posts/stage';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { secondReaderFrom, secondReaderOf, type SecondReader } from './secondReadings';
 import { isAway } from './wordsAway';
 import { asStored, type StoredWriting, type Writing, fromStored } from './writings';
 
@@ -20,16 +21,21 @@ export interface PostRow extends Writing {
   readonly savedAt: Date;
   /** Whether a worry keeps it from everybody but its writer and the teachers. */
   readonly away: boolean;
+  /** Who reads it a second time, and whether they are done; null where nobody does. */
+  readonly second: SecondReader | null;
 }
 
-export type StoredPost = Omit<StoredWriting<PostRow>, 'away'> & { readonly away: number };
+export type StoredPost = Omit<StoredWriting<PostRow>, 'away' | 'second'> & {
+  readonly away: number;
+  readonly second: string | null;
+};
 
 /** A post from its columns. */
-export const postFrom = ({ away, ...row }: StoredPost): PostRow =>
-  fromStored<PostRow>({ ...row, away: away === 1 });
+export const postFrom = ({ away, second, ...row }: StoredPost): PostRow =>
+  fromStored<PostRow>({ ...row, away: away === 1, second: secondReaderFrom(second) });
 
 export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, ${isAway()} AS away`;
+  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, ${isAway()} AS away, ${secondReaderOf()} AS second`;
 
 /** The SQL condition that neither the writer nor the assignment of a post is deleted. */
 export const OF_NOTHING_DELETED = `${ofNobodyDeleted('writer_id')}
@@ -74,7 +80,7 @@ export async function findPostOf(
 /** @param post `drawnNumber`: see `drawNumber` */
 export async function insertPost(
   database: Database,
-  post: Omit<PostRow, 'away'> & { readonly drawnNumber: number },
+  post: Omit<PostRow, 'away' | 'second'> & { readonly drawnNumber: number },
 ): Promise<void> {
   await database.change(
     `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at, drawn_number)

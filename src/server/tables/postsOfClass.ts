@@ -138,12 +138,23 @@ export interface WaitingRow extends WaitingStandingRow {
   readonly evidence: Answer;
 }
 
-/** The posts of a class that wait to be read, but those of people deleted; the longest waiting first. */
-export async function listWaiting(database: Database, classId: string): Promise<readonly WaitingRow[]> {
+/**
+ * The posts of a class that wait to be read, but those of people deleted; the longest waiting first. Those that somebody reads a second
+ * time wait for them, however far they are.
+ */
+export async function listWaiting(
+  database: Database,
+  { classId, readerId }: { readonly classId: string; readonly readerId: string },
+): Promise<readonly WaitingRow[]> {
   const rows = await database.rows<StoredWaiting & { readonly handedInAt: Date; readonly evidence: string }>(
     `SELECT ${WAITING}, evidence FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
-     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED} ORDER BY handed_in_at, posts.id`,
-    { classId },
+     WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED}
+     UNION
+     SELECT ${WAITING}, evidence FROM second_readings JOIN posts ON posts.id = second_readings.post_id
+     JOIN hand_ins ON ${LATEST_HAND_IN}
+     WHERE reader_id = :readerId AND done_at IS NULL AND posts.class_id = :classId AND ${OF_NOTHING_DELETED}
+     ORDER BY handedInAt, postId`,
+    { classId, readerId },
   );
   return rows.map((row) => ({ ...waitingFrom(row), evidence: evidenceFrom(row.evidence) }));
 }
@@ -162,12 +173,20 @@ export async function countBegun(
   return new Map(rows.map((row) => [row.assignmentId, row.begun]));
 }
 
-export async function countWaiting(database: Database, classIds: readonly string[]): Promise<number> {
+/** How many posts lie on the pile of somebody who teaches some classes: see `listWaiting`. */
+export async function countWaiting(
+  database: Database,
+  { classIds, readerId }: { readonly classIds: readonly string[]; readonly readerId: string },
+): Promise<number> {
   const [row] = await database.rows<{ waiting: number }>(
-    `SELECT COUNT(*) AS waiting FROM posts
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
-     WHERE stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED}`,
-    { ids: JSON.stringify(classIds) },
+    `SELECT (SELECT COUNT(*) FROM posts
+       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+       WHERE stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED})
+     + (SELECT COUNT(*) FROM second_readings JOIN posts ON posts.id = second_readings.post_id
+       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+       WHERE reader_id = :readerId AND done_at IS NULL
+         AND NOT (stage = 'handedIn' AND ${NOT_JUST_DECIDED}) AND ${OF_NOTHING_DELETED}) AS waiting`,
+    { ids: JSON.stringify(classIds), readerId },
   );
   return row?.waiting ?? 0;
 }

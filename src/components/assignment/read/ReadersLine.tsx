@@ -66,6 +66,7 @@ export function ReadersLine({ draft, ceiling, change, problemAt }: ReadProps) {
       >
         {t('hidesNames')}
       </CheckFill>
+      {hidesNames && release !== 'opened' ? <p className="text-[14px] text-ink-2">{t('namesOut')}</p> : null}
     </SaidLine>
   );
 }

@@ -25,6 +25,8 @@ interface Adding {
   /** The folder of the post's class or writer in the archive. */
   readonly under: string;
   readonly withDraft: boolean;
+  /** Who takes it along: what the first reader gave is kept from who reads it a second time. */
+  readonly by: string;
   readonly now: Date;
 }
 
@@ -57,7 +59,8 @@ export interface WritingAdded {
  * Adds a post with its hand-ins, notes and the grade that was given back, each picture once. With the draft go the revisions that were
  * kept and never handed in.
  */
-export async function addPost(zip: Zipping, { post, under, withDraft, now }: Adding): Promise<PostAdded> {
+export async function addPost(zip: Zipping, { post, under, withDraft, by, now }: Adding): Promise<PostAdded> {
+  const withheld = post.second?.readerId === by && !post.second.done;
   const assignment = await findAssignment(database, post.assignmentId, now);
   const folder = `${under}/${addressFrom(`${assignment?.number ?? ''} ${assignment?.title ?? ''}`)}`;
   const grade = await findGrade(database, post.id);
@@ -91,7 +94,7 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
     await keep({ kind: 'revision', ordinal: 0, at: createdAt }, `revision-${index + 1}`, revision);
   }
   const answers = await listNoteAnswers(database, post.id);
-  const notes = (await listNotes(database, post.id)).map((note) => ({
+  const notes = (withheld ? [] : await listNotes(database, post.id)).map((note) => ({
     author: `${note.givenName} ${note.familyName}`.trim(),
     passage: note.anchor?.quote ?? null,
     text: note.sent ?? '',
@@ -107,7 +110,7 @@ export async function addPost(zip: Zipping, { post, under, withDraft, now }: Add
     until: untilAt,
     first,
   }));
-  const givenBack = grade?.givenBackAt ? grade.givenBack : null;
+  const givenBack = grade?.givenBackAt && !withheld ? grade.givenBack : null;
   await zip.add(
     `${folder}/post.json`,
     json({

@@ -40,7 +40,7 @@ export async function maybeClassArchive(classId: string, { personId, now }: Aske
       // Two may have the same name: the end of the id tells their folders apart.
       const under = `${addressFrom(nameInClass(member))}-${member.personId.slice(-4)}`;
       for (const post of await listPostsOf(database, classId, member.personId))
-        await addPost(zip, { post, under, withDraft: false, now });
+        await addPost(zip, { post, under, withDraft: false, by: personId, now });
     }
     // A class is deleted only when all of it was taken along.
     await updateArchived(database, classId, now);

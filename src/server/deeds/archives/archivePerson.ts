@@ -85,7 +85,7 @@ export async function maybeArchive(
     const posts: PostAdded[] = [];
     for (const inClass of classes)
       for (const post of await listPostsOf(database, inClass.id, personId))
-        posts.push(await addPost(zip, { post, under: folderOf(inClass), withDraft: whole, now }));
+        posts.push(await addPost(zip, { post, under: folderOf(inClass), withDraft: whole, by, now }));
     const place = { language, timeZone: classes[0]?.timeZone ?? 'UTC' };
     await zip.add('index.html', archivePage({ ...about, posts }, place, now));
   });

@@ -149,9 +149,13 @@ describe('what is deleted', () => {
   test('waits on no pile, and no figure counts it', async () => {
     const waiting = await setWork(house);
     await handInPost(house, await writePost(house, waiting));
-    expect(await countWaiting(database, [house.classId])).toBe(1);
+    expect(await countWaiting(database, { classIds: [house.classId], readerId: house.people.teacher })).toBe(
+      1,
+    );
     await succeeded(as(house, 'teacher', deleteAssignment, { assignmentId: waiting, posts: 1 }));
-    expect(await countWaiting(database, [house.classId])).toBe(0);
+    expect(await countWaiting(database, { classIds: [house.classId], readerId: house.people.teacher })).toBe(
+      0,
+    );
     expect(await maybePile(await desksFor(house, 'teacher'))).toEqual([]);
     expect((await maybeTeacherToday(await desksFor(house, 'teacher')))?.waiting).toBe(0);
   });

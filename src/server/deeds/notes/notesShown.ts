@@ -8,15 +8,19 @@ interface Looking {
   readonly personId: string;
   /** A moment in words, in the class's time zone. */
   readonly inWords: (at: Date) => string;
+  /** Whether notes of somebody are kept from who looks; absent for nobody's. */
+  readonly withheld?: (authorId: string) => boolean;
 }
 
 /** The notes of a post as somebody sees them who may read notes there. */
 export async function notesShown(
   database: Database,
   postId: string,
-  { personId, inWords }: Looking,
+  { personId, inWords, withheld = () => false }: Looking,
 ): Promise<readonly NoteShown[]> {
-  const notes = await listNotes(database, postId, { typedBy: personId });
+  const notes = (await listNotes(database, postId, { typedBy: personId })).filter(
+    ({ authorId }) => !withheld(authorId),
+  );
   const answers = notes.length > 0 ? await listNoteAnswers(database, postId) : [];
   return notes.map((note) => {
     const mine = note.authorId === personId;

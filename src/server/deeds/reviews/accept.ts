@@ -21,6 +21,7 @@ import { handInUseCase, type OnLatest } from '../subjects/handInUseCase';
 
 export const accept = handInUseCase(deed, {
   turn: true,
+  decides: true,
   prepare: (_, facts, { database, personId }) => lookBeforeAccepting(database, facts, personId),
   async run({ details: seen = [], opensAt = null }, facts, { database, personId, now }, ahead) {
     const may = await mayAccept(database, facts, { seen, ahead, opensAt, now });

@@ -1,4 +1,5 @@
 import { grade, type Grade } from '../../../core/grading/grade';
+import type { GradeInput } from '../../../core/grading/gradeInput';
 import { overrule, type Overruling } from '../../../core/requirements/overrule';
 import { localMinute } from '../../../core/timing/zonedTime';
 import type { JudgementRow } from '../../tables/judgements';
@@ -13,16 +14,21 @@ interface Graded extends Pick<PostFacts, 'assignment' | 'inClass'> {
 }
 
 /** The grade of a post as it stands: the latest hand-in's evidence as it counts, the judgements, and how late it came. */
-export function computeGrade(
+export function computeGrade(...given: Parameters<typeof gradeInputOf>): Grade {
+  return grade(gradeInputOf(...given));
+}
+
+/** What it is computed from. */
+export function gradeInputOf(
   { assignment, inClass, handIns, grade: row, post }: Graded,
   judgements: readonly JudgementRow[],
   overrulings: Readonly<Record<string, Overruling>>,
-): Grade {
+): GradeInput {
   const counted = handIns.at(-1)?.evidence;
   const evidence = counted && overrule(counted, assignment.requirements, overrulings);
   const levels = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
   const weights = new Map(assignment.requirements.map((requirement) => [requirement.id, requirement.weight]));
-  return grade({
+  return {
     requirements: (evidence?.requirements ?? []).map((answer) => ({
       earned: answer.earned,
       possible: answer.possible,
@@ -44,7 +50,7 @@ export function computeGrade(
       row && row.overrideGrade !== null
         ? { grade: row.overrideGrade, reason: row.overrideReason ?? '' }
         : null,
-  });
+  };
 }
 
 /** A level that the rubric has lost since it was judged counts as not judged. */

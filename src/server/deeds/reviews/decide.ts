@@ -11,6 +11,7 @@ import { maySendBack } from './sendBack';
 
 export const decide = handInUseCase(deed, {
   turn: true,
+  decides: true,
   prepare: ({ decision }, facts, { database, personId }) =>
     decision === 'accept' ? lookBeforeAccepting(database, facts, personId) : Promise.resolve(done(null)),
   async run(

@@ -1,12 +1,16 @@
 import { giveBackGrade as deed } from '../../../contract/reviews/giveBackGrade';
+import { isSettledTwice } from '../../../core/grading/secondReading';
 import { done, refused } from '../../ground/access/useCase';
 import { insertGivenBack } from '../../tables/gradeFigures';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
+import { findSecondReading } from '../../tables/secondReadings';
 import { notifyWriter } from '../mail/notify';
+import { bothReadings } from '../secondReadings/readingOf';
 import { handInUseCase } from '../subjects/handInUseCase';
 import { computeGrade } from './computeGrade';
 
 export const giveBackGrade = handInUseCase(deed, {
+  decides: true,
   async run({ reason: typed = '' }, facts, { database, personId, now }) {
     const { post, grade: said } = facts;
     const grade = computeGrade(
@@ -16,6 +20,12 @@ export const giveBackGrade = handInUseCase(deed, {
     );
     // A figure of the teacher's own stands whatever is not judged yet.
     if (grade.provisional && said?.overrideGrade == null) return refused('review.provisional');
+    const twice = post.second && (await findSecondReading(database, post.id));
+    if (twice) {
+      const { state } = await bothReadings(database, facts, twice);
+      if (!isSettledTwice(state))
+        return refused(state === 'apart' ? 'review.secondApart' : 'review.secondOpen');
+    }
     const before = said?.givenBack ?? null;
     // Given back twice, it is given back once.
     if (before && JSON.stringify(before) === JSON.stringify(grade)) return done(null);

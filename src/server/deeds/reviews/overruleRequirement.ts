@@ -7,6 +7,7 @@ export const overruleRequirement = handInUseCase(deed, {
   async run({ requirementId, met, reason: typed }, { post, assignment }, { database, personId, now }) {
     const requirement = assignment.requirements.find((one) => one.id === requirementId);
     if (!requirement || requirement.kind === 'judged') return refused('review.byEye', 'requirementId');
+    if (post.second?.done && post.second.readerId === personId) return refused('review.readTwice');
     const reason = typed.trim();
     if (met !== null && !reason) return refused('review.noReasonToCount', 'reason');
     await upsertRequirementJudgement(database, {

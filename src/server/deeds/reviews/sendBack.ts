@@ -14,6 +14,7 @@ import { notifyWriter } from '../mail/notify';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const sendBack = handInUseCase(deed, {
+  decides: true,
   async run({ until = null, first = '' }, facts, { database, personId, now }) {
     const may = maySendBack(facts, { until, now });
     if (!may.ok) return may;

@@ -4,6 +4,7 @@ import { insertFigure } from '../../tables/gradeFigures';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const setGrade = handInUseCase(deed, {
+  decides: true,
   async run({ grade, reason: typed }, { post, grade: before }, { database, personId, now }) {
     if (grade !== null && !typed.trim()) return refused('review.noReason', 'reason');
     const reason = grade === null ? null : typed.trim();

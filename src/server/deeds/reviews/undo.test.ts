@@ -74,12 +74,16 @@ describe('a decision', () => {
 
   test('is undone until then, and leaves nothing', async () => {
     await succeeded(made('sendBack', 'teacher', { first: 'Look at the end.' }));
-    expect(await countWaiting(database, [house.classId])).toBe(0);
+    expect(await countWaiting(database, { classIds: [house.classId], readerId: house.people.teacher })).toBe(
+      0,
+    );
     expect((await maybeArrangedPile(await desksFor(house, 'coTeacher')))?.parts.flat()).toEqual([]);
     await succeeded(undo(after(SPAN - 1)));
     await jobs(after(SPAN * 2));
     expect(await stage()).toBe('handedIn');
-    expect(await countWaiting(database, [house.classId])).toBe(1);
+    expect(await countWaiting(database, { classIds: [house.classId], readerId: house.people.teacher })).toBe(
+      1,
+    );
     expect(await database.rows('SELECT * FROM decisions')).toEqual([]);
   });
 
@@ -173,7 +177,9 @@ describe('what has changed until it counts', () => {
     );
     await jobs(after(SPAN));
     expect(await stage()).toBe('handedIn');
-    expect(await countWaiting(database, [house.classId])).toBe(1);
+    expect(await countWaiting(database, { classIds: [house.classId], readerId: house.people.teacher })).toBe(
+      1,
+    );
     await addMember(house.people.coTeacher, house.classId, 'coTeacher').catch(() => undefined);
     const review = await maybeReview(postId, await desksFor(house, 'teacher'));
     expect(review?.pending).toMatchObject({ decision: 'accept', refused: 'notThere' });

@@ -106,6 +106,7 @@ function subjectOf({ post, assignment, inClass, handIns, readBy, publication, gr
     accepted: post.stage === 'accepted',
     editorsRead: inClass.editorsRead,
     away: post.away,
+    secondReaderId: post.second && !post.second.done ? post.second.readerId : null,
     // The ceiling, or consent, may have come down since it was published, and a worry keep it away.
     publishedTo:
       publication && (post.away ? 'writerAndTeachers' : narrower(publication.audience, inClass.ceiling)),

@@ -18,6 +18,8 @@ interface Review<Input, Output, Prepared> {
   readonly turn?: true;
   /** True where the post itself stays as it is. */
   readonly besidePost?: true;
+  /** True for what decides about the post, or tells its writer: not for who reads it a second time, until they are done. */
+  readonly decides?: true;
   /** Work that takes long and is done before the transaction. */
   readonly prepare?: (
     input: Input,
@@ -35,7 +37,7 @@ interface Review<Input, Output, Prepared> {
 /** Serves a teacher's deed on the latest hand-in of a post. It is refused where the writer handed in again meanwhile. */
 export function handInUseCase<Input extends Named, Output, Prepared = unknown>(
   deed: Deed<Input, Output, 'handIn'>,
-  { prepare, run, ...work }: Review<Input, Output, Prepared>,
+  { prepare, run, decides, ...work }: Review<Input, Output, Prepared>,
 ): UseCase<Input, PostFacts, Output, Prepared> {
   const withLatest = (input: Input, facts: PostFacts): OnLatest | null => {
     const latest = facts.handIns.at(-1);
@@ -52,6 +54,9 @@ export function handInUseCase<Input extends Named, Output, Prepared = unknown>(
         }
       : {}),
     async run(input, facts, context, prepared) {
+      const { second } = facts.post;
+      if (decides && second?.readerId === context.personId && !second.done)
+        return refused('review.readsSecond');
       const onLatest = withLatest(input, facts);
       return onLatest ? run(input, onLatest, context, prepared) : refused('review.newerHandIn');
     },

@@ -32,6 +32,7 @@ import { listConsentsOf } from '../../tables/consents';
 import { listPageRevisions } from '../../tables/pageRevisions';
 import { upsertJoinRequest } from '../../tables/joinRequests';
 import { leaveClass } from '../../tables/memberships';
+import { insertSecondReadings } from '../../tables/secondReadings';
 import { insertPicture } from '../../tables/pictures';
 import { keepAsRevision } from '../../deeds/posts/keepAsRevision';
 import { findPost } from '../../tables/posts';
@@ -43,9 +44,9 @@ import { newId } from '../database/newId';
 import { closePool } from '../database/pool';
 
 type Name = keyof typeof USE_CASES;
-type World = 'draft' | 'handedIn' | 'opened' | 'accepted';
+type World = 'draft' | 'handedIn' | 'opened' | 'accepted' | 'readTwice';
 
-const WORLDS: readonly World[] = ['draft', 'handedIn', 'opened', 'accepted'];
+const WORLDS: readonly World[] = ['draft', 'handedIn', 'opened', 'accepted', 'readTwice'];
 interface Ids {
   readonly classId: string;
   readonly assignmentId: string;
@@ -315,6 +316,14 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     reason: '',
   }),
   beAtReview: ({ postId, handInId }) => ({ postId, handInId }),
+  askSecondReading: ({ assignmentId, coTeacherId }) => ({
+    assignmentId,
+    readerId: coTeacherId,
+    which: { kind: 'all' },
+  }),
+  dropSecondReading: ({ assignmentId }) => ({ assignmentId }),
+  finishSecondReading: ({ postId, handInId }) => ({ postId, handInId }),
+  settleSecondReading: ({ postId, handInId }) => ({ postId, handInId, levels: {}, reason: '' }),
   lookAtName: ({ postId }) => ({ postId, reason: 'worry' }),
   takeSlip: ({ postId, handInId }) => ({ postId, handInId, taken: true }),
   openHandIn: ({ postId, handInId }) => ({ postId, handInId }),
@@ -354,6 +363,14 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
 const NAMES = Object.keys(USE_CASES) as Name[];
 
 /** What the access table is told of each world, written down apart from how the server finds it out. */
+function isAbout(input: unknown, postId: string): boolean {
+  return typeof input === 'object' && input !== null && 'postId' in input && input.postId === postId;
+}
+
+function secondReaderIn(world: World, { people }: House): string | null {
+  return world === 'readTwice' ? people.coTeacher : null;
+}
+
 function subjectIn(world: World, { people }: House): Subject {
   return {
     writerId: people.writer,
@@ -471,6 +488,8 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'dropRequirementSet',
   'beginPost',
   'openSet',
+  'askSecondReading',
+  'dropSecondReading',
 ]);
 
 async function build(world: World): Promise<{ readonly house: House; readonly ids: Ids }> {
@@ -481,6 +500,14 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const handInId = world === 'draft' ? 'nohandinyet00000' : await handInPost(house, postId);
   if (world === 'opened') await as(house, 'teacher', USE_CASES.openHandIn, { postId, handInId });
   if (world === 'accepted') await acceptPost(house, postId, handInId);
+  const readerId = secondReaderIn(world, house);
+  if (readerId)
+    await insertSecondReadings(database, {
+      postIds: [postId],
+      readerId,
+      by: house.people.teacher,
+      at: NOW,
+    });
   const pictureId = newId();
   await insertPicture(database, {
     id: pictureId,
@@ -662,12 +689,15 @@ describe.each(WORLDS)('a post that is %s', (world) => {
         account: ACCOUNTS[who],
       };
       const { writerId, ...subject } = subjectIn(world, house);
+      const input = INPUTS[name](ids);
+      // Only of a post somebody is the second reader.
+      const ofPost = isAbout(input, ids.postId) ? { secondReaderId: secondReaderIn(world, house) } : {};
       const allowed = may(
         actor,
         useCase.action,
-        ON_CLASS_OR_ASSIGNMENT.has(name) ? subject : { ...subject, writerId: writerId ?? null },
+        ON_CLASS_OR_ASSIGNMENT.has(name) ? subject : { ...subject, ...ofPost, writerId: writerId ?? null },
       );
-      const result = await as(house, who, useCase as (typeof USE_CASES)['takeBack'], INPUTS[name](ids));
+      const result = await as(house, who, useCase as (typeof USE_CASES)['takeBack'], input);
       const answer = result.ok || result.code !== 'notThere';
       expect(`${who} ${answer ? 'may' : 'may not'}`).toBe(`${who} ${allowed ? 'may' : 'may not'}`);
       // What one of them did must not change the answer to the next.

@@ -6,6 +6,7 @@ import { listAuditLines, type AuditLogRow } from '../../ground/access/auditLog';
 import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listHiddenNames } from '../../tables/hiddenNames';
+import { listReadTwice } from '../../tables/secondReadings';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 
 const LINES_AT_ONCE = 100;
@@ -28,6 +29,7 @@ export async function maybeLog(
   });
   const hidden = await listHiddenNames(database, { classId: inClass.id }, personId);
   const numberOf = ({ subjectId }: AuditLogRow) => hidden.get(subjectId ?? '');
+  const twice = await listReadTwice(database, inClass.id);
   const page = lines.slice(0, LINES_AT_ONCE);
   const last = page.at(-1);
   // Looked through for one child, the log would say which number is theirs.
@@ -46,8 +48,9 @@ export async function maybeLog(
         /** From outside the class, who runs the install is told as that. */
         administrator: line.administrates === 1 && !members.has(line.actorId ?? ''),
         whom: number !== undefined && whom ? numberShown(number) : (whom?.shownName ?? null),
-        before: line.before,
-        after: line.after,
+        ...(twice.has(line.subjectId ?? '') && line.actorId !== personId
+          ? { before: null, after: null }
+          : { before: line.before, after: line.after }),
         useCase: line.useCase,
         about: line.about,
       };

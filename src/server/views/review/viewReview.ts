@@ -23,15 +23,15 @@ import { changesSince } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
 import type { Desks } from '../../deeds/sessions/desk';
 import { findAtSlip } from '../../deeds/reviews/atSlip';
-import { computeGrade } from '../../deeds/reviews/computeGrade';
-import { findOverrulings, listJudgements } from '../../tables/judgements';
+import { bothReadings, readingOf } from '../../deeds/secondReadings/readingOf';
+import { findSecondReading } from '../../tables/secondReadings';
+import { bothIn } from '../../../core/grading/secondReading';
 import type { HandInRow } from '../../tables/handIns';
 import { listHiddenNames } from '../../tables/hiddenNames';
 import { findPending } from '../../tables/pendingDecisions';
 import { findPerson, findSealKey } from '../../tables/people';
 import type { PlaceInText } from '../../../contract/reviews/placeInText';
 import type { Answer } from '../../../core/requirements/answer';
-import { overrule } from '../../../core/requirements/overrule';
 import { work } from '../../ground/work/work';
 import type { Writing } from '../../tables/writings';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
@@ -68,9 +68,9 @@ export async function maybeReview(
   const hidden = number !== undefined;
   const { writing, html, seen } = hidden ? await anonymously(written, personId) : plainly(written, revision);
   const { timeZone, language } = place;
-  const judgements = await listJudgements(database, postId);
-  const overrulings = await findOverrulings(database, postId);
-  const grade = computeGrade(found.rows, judgements, overrulings);
+  const second = await secondOf(found.rows, personId);
+  const { levels, overrulings, answer, grade } = second.reading;
+  const { withheld } = second;
   return {
     postId,
     classId: inClass.id,
@@ -99,20 +99,21 @@ export async function maybeReview(
     shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
     at: await findAtSlip(database, postId, { personId, now }),
     pending: await pendingOf(latest, { personId, now }),
-    answer: overrule(latest.evidence, assignment.requirements, overrulings),
+    answer: answer ?? latest.evidence,
+    second: second.shown && { ...second.shown, by: nameOf(members.get(second.shown.readerId)) },
     overruled: Object.fromEntries(
       Object.entries(overrulings).map(([id, { met, reason }]) => [id, { met, reason }]),
     ),
     requirements: assignment.requirements,
     rubric: assignment.rubric,
-    levels: Object.fromEntries(judgements.map((judgement) => [judgement.criterionId, judgement.level])),
+    levels,
     grade,
     override:
-      gradeRow && gradeRow.overrideGrade !== null
+      gradeRow && gradeRow.overrideGrade !== null && !second.mine
         ? { grade: gradeRow.overrideGrade, reason: gradeRow.overrideReason ?? '' }
         : null,
     gradeGivenBack:
-      gradeRow?.givenBackAt && gradeRow.givenBack
+      gradeRow?.givenBackAt && gradeRow.givenBack && !second.mine
         ? {
             grade: gradeRow.givenBack.grade,
             when: weekdayInWords(gradeRow.givenBackAt.getTime(), timeZone, language),
@@ -134,6 +135,7 @@ export async function maybeReview(
       ? await notesShown(database, postId, {
           personId,
           inWords: (at) => weekdayInWords(at.getTime(), timeZone, language),
+          withheld,
         })
       : [],
     /** Seals notes that are not saved yet on this device. */
@@ -151,12 +153,42 @@ export async function maybeReview(
       as: hidden ? null : nameOutside(writer, namingWith(found.rows.outside.appears, inClass.namingRule)),
     },
     readBy: readBy.map((reading) => {
-      const teacher = members.get(reading.teacherId);
       return {
-        name: teacher ? teacherName(teacher) : '',
+        name: nameOf(members.get(reading.teacherId)),
         when: weekdayInWords(reading.firstReadAt.getTime(), timeZone, language),
       };
     }),
+  };
+}
+
+function nameOf(teacher: MemberRow | undefined): string {
+  return teacher ? teacherName(teacher) : '';
+}
+
+/**
+ * What somebody who looks at a post sees of what was given it. Who reads it a second time sees their own until they are done; the
+ * others do not see theirs until both have judged.
+ */
+async function secondOf(facts: PostFacts, personId: string) {
+  const row = facts.post.second && (await findSecondReading(database, facts.post.id));
+  if (!row)
+    return {
+      reading: await readingOf(database, facts, 'first'),
+      mine: false,
+      shown: null,
+      withheld: () => false,
+    };
+  const { first, second, state } = await bothReadings(database, facts, row);
+  const { readerId } = row;
+  const isReader = readerId === personId;
+  const mine = isReader && row.doneAt === null;
+  return {
+    reading: mine ? second : first,
+    mine,
+    /** `mine`: they read it and are not done. `locked`: both have judged, and levels are set in the second reading. */
+    shown: { readerId, mine, state, locked: bothIn(state) },
+    withheld: (authorId: string) =>
+      mine ? authorId !== personId : !isReader && !bothIn(state) && authorId === readerId,
   };
 }
 

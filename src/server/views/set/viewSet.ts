@@ -2,29 +2,30 @@ import { AUDIENCES } from '../../../core/access/audience';
 import { isStudent, isTeacher, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
 import { numberShown } from '../../../core/people/drawnNumber';
+import { isSettledTwice } from '../../../core/grading/secondReading';
 import { monogram, teacherName } from '../../../core/people/names';
 import { closedTo } from '../../../core/privacy/readersNow';
 import type { Outside } from '../../../core/privacy/consent';
 import { momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localMinute } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
-import { computeGrade } from '../../deeds/reviews/computeGrade';
+import { stateOf } from '../../deeds/secondReadings/readingOf';
+import { figuresOf } from '../../deeds/reviews/figuresOf';
 import type { Desk } from '../../deeds/sessions/desk';
 import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor, listAdjustments } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
-import { listFiguresOf } from '../../tables/gradeFigures';
-import { listHandInTimes } from '../../tables/handIns';
+import type { ClassRow } from '../../tables/classes';
 import { listHiddenNames } from '../../tables/hiddenNames';
-import { listJudgementsOf, listOverrulingsOf } from '../../tables/judgements';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { countSentNotesOf } from '../../tables/notes';
 import { listAddressed } from '../../tables/people';
 import { listPlannedOpenings } from '../../tables/plannedOpenings';
 import { listPostStates, type PostStateRow } from '../../tables/postStates';
 import { listReadersOf } from '../../tables/readings';
+import { listSecondReadings } from '../../tables/secondReadings';
 import { listReminders } from '../../tables/reminders';
 import { postShown } from './postShown';
 
@@ -67,7 +68,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   const hidden = assignment.hidesNames
     ? await listHiddenNames(database, { assignmentId }, personId)
     : new Map<string, number>();
-  const said = await saidOfAll(assignmentId, everybody);
+  const said = await saidOfAll(assignment, inClass, everybody);
+  const twice = await readTwiceIn(assignment, desk, everybody);
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
     .map((member) => {
@@ -86,7 +88,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         hidden: isHidden,
         left: !isHidden && member.leftAt !== null,
         ...postShown(post, asked, { ...desk, outside: around, members: everybody, hidden: isHidden }),
-        ...(post ? said(post, own, desk) : NOTHING_SAID),
+        ...(post ? said(post, own) : NOTHING_SAID),
+        ...(post ? twice(post, own) : NOT_TWICE),
         postId: post?.postId ?? null,
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
@@ -142,49 +145,63 @@ function ordered<Row extends { readonly name: string; readonly hidden: boolean }
   return numbered.length === 0 ? rows : [...byNumber, ...rows.filter((row) => !row.hidden)];
 }
 
+const NOTHING_SAID_YET = { figure: null, judged: 0, notes: 0 } as const;
 const NOTHING_SAID = { figure: null, judged: 0, notes: 0, readBy: [] } as const;
 
 /** What teachers did with each post of an assignment: all of it read at once. */
-async function saidOfAll(assignmentId: string, everybody: readonly MemberRow[]) {
-  const times = groupedBy(await listHandInTimes(database, assignmentId), ({ postId }) => postId);
-  const judgements = await listJudgementsOf(database, assignmentId);
-  const overrulings = await listOverrulingsOf(database, assignmentId);
-  const figures = await listFiguresOf(database, assignmentId);
-  const notes = await countSentNotesOf(database, assignmentId);
-  const readers = groupedBy(await listReadersOf(database, assignmentId), ({ postId }) => postId);
+async function saidOfAll(assignment: AssignmentRow, inClass: ClassRow, everybody: readonly MemberRow[]) {
+  const figure = await figuresOf(database, assignment, inClass, 'first');
+  const notes = await countSentNotesOf(database, assignment.id);
+  const readers = groupedBy(await listReadersOf(database, assignment.id), ({ postId }) => postId);
   const teachers = new Map(
     everybody.filter((one) => isTeacher(one.role)).map((teacher) => [teacher.personId, teacher]),
   );
-  return ({ postId, stage, evidence }: PostStateRow, assignment: AssignmentRow, { inClass }: Desk) => {
-    const handedIn = times.get(postId) ?? [];
-    const row = figures.get(postId) ?? null;
-    const levels = judgements.get(postId) ?? [];
-    const grade =
-      evidence &&
-      computeGrade(
-        {
-          assignment,
-          inClass,
-          handIns: handedIn.map(({ handedInAt }) => ({ handedInAt, evidence })),
-          grade: row,
-          post: { stage },
-        },
-        levels,
-        overrulings.get(postId) ?? {},
-      );
+  return (post: PostStateRow, asked: AssignmentRow) => {
+    const { grade, figure: whole, levels, givenBack } = figure(post, asked);
     return {
       figure: grade && {
         grade: grade.grade,
         possible: grade.possible,
-        provisional: grade.provisional && row?.overrideGrade == null,
-        givenBack: row?.givenBack?.grade ?? null,
+        provisional: whole === null,
+        givenBack,
       },
-      judged: assignment.rubric.filter((one) => levels.some((level) => level.criterionId === one.id)).length,
-      notes: notes.get(postId) ?? 0,
-      readBy: (readers.get(postId) ?? []).flatMap(({ teacherId }) => {
+      judged: asked.rubric.filter((one) => levels.some((level) => level.criterionId === one.id)).length,
+      notes: notes.get(post.postId) ?? 0,
+      readBy: (readers.get(post.postId) ?? []).flatMap(({ teacherId }) => {
         const teacher = teachers.get(teacherId);
         return teacher ? [{ monogram: monogram(teacher), name: teacherName(teacher) }] : [];
       }),
+    };
+  };
+}
+
+const NOT_TWICE = { second: null, readTwice: false } as const;
+
+/** How each post of an assignment that is read a second time stands. Who reads it sees nothing of what the first reader gave. */
+async function readTwiceIn(
+  assignment: AssignmentRow,
+  { inClass, personId }: Desk,
+  everybody: readonly MemberRow[],
+) {
+  const rows = new Map(
+    (await listSecondReadings(database, assignment.id)).map((row) => [row.postId, row] as const),
+  );
+  if (rows.size === 0) return () => NOT_TWICE;
+  const [first, second] = [
+    await figuresOf(database, assignment, inClass, 'first'),
+    await figuresOf(database, assignment, inClass, 'second'),
+  ];
+  const teachers = new Map(everybody.map((one) => [one.personId, one]));
+  return (post: PostStateRow, asked: AssignmentRow) => {
+    const row = rows.get(post.postId);
+    if (!row) return NOT_TWICE;
+    const state = stateOf(row, first(post, asked).figure, second(post, asked).figure);
+    const reader = teachers.get(row.readerId);
+    const mine = row.readerId === personId && row.doneAt === null;
+    return {
+      second: { state, mine, by: reader ? teacherName(reader) : '' },
+      readTwice: !isSettledTwice(state),
+      ...(mine ? NOTHING_SAID_YET : {}),
     };
   };
 }

@@ -25,6 +25,7 @@ import {
 import { listDetailsMeant } from '../../tables/detailDecisions';
 import { listHiddenNames } from '../../tables/hiddenNames';
 import { countAnswersWaiting } from '../../tables/notes';
+import { listSecondToday } from '../../tables/secondReadings';
 import { listUndecidedAway } from '../../tables/wordsAway';
 import type { Desk } from '../../deeds/sessions/desk';
 import { weekAround } from './week';
@@ -79,6 +80,7 @@ export async function todayIn(desk: Desk) {
     ...(await forAnEye(desk, waiting, assignments)),
     /** What is away from the class's screens because of a worry, until it is decided. */
     wordsAway: await wordsAwayIn(desk, members),
+    secondReadings: await listSecondToday(database, { classId: inClass.id, personId: desk.personId }),
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
     /** Who took the class over and left a line about it lately. */

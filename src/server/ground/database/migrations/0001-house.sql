@@ -713,6 +713,26 @@ CREATE TABLE requirement_judgements (
   FOREIGN KEY (reader_id) REFERENCES people (id)
 ) COMMENT 'What a reader of a post said to a requirement that is looked for by eye; the last one counts';
 
+CREATE TABLE second_readings (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'What they judge stands beside what the others do',
+  asked_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  asked_at DATETIME(3) NOT NULL,
+  done_at DATETIME(3) NULL,
+  first_levels JSON NULL COMMENT 'By criterion, as the first reader gave them; null while no figure was set',
+  first_figure DECIMAL(10,4) NULL,
+  second_figure DECIMAL(10,4) NULL,
+  set_figure DECIMAL(10,4) NULL,
+  reason VARCHAR(1000) NULL,
+  set_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  set_at DATETIME(3) NULL,
+  KEY second_readings_reader (reader_id, done_at),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (reader_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (asked_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (set_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'A post that another teacher judges too, without seeing what the first gave; and the figure that was set of both';
+
 CREATE TABLE grade_figures (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   ordinal INT NOT NULL COMMENT 'Counts what was said about the grade of a post; the last one holds',
