@@ -190,6 +190,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().set(ids.assignment),
     needs: ['class.teach', {}],
   },
+  '(desk)/class/[classId]/second/[assignmentId]/page.tsx': {
+    address: () => at().second(ids.assignment),
+    needs: ['class.teach', {}],
+  },
   '(desk)/class/[classId]/students/[personId]/page.tsx': {
     address: () => at().student(ids.writer),
     needs: ['class.teach', {}],

@@ -23,7 +23,7 @@ export function GradeTray(props: ReviewRailingProps) {
   return (
     <>
       <GradeLines grade={grade} rubric={rubric} />
-      {changing ? (
+      {props.second?.mine ? null : changing ? (
         <form
           className="mt-3 grid gap-2 border-t border-line pt-3"
           onSubmit={async (event) => {
@@ -80,7 +80,7 @@ export function GradeTray(props: ReviewRailingProps) {
           ) : null}
         </span>
       )}
-      <GiveBackAgain {...props} />
+      {props.second?.mine ? null : <GiveBackAgain {...props} />}
     </>
   );
 }

@@ -240,6 +240,15 @@ function AboutPost(props: ReviewProps) {
         </>
       ) : null}
       {props.steps.length ? <Steps steps={props.steps} /> : null}
+      {props.second && !props.second.mine ? (
+        <p className="mt-3 text-ink-2">
+          {t(`second.${props.second.state}`, { by: props.second.by })}{' '}
+          {props.second.locked ? t('second.keptOwn') : null}{' '}
+          <Link className="act" href={addressesOf(props.classId).second(props.assignmentId)} prefetch={false}>
+            {t('second.open')}
+          </Link>
+        </p>
+      ) : null}
       <p className="mt-3">
         <Link
           className="act !whitespace-normal"

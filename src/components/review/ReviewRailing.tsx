@@ -68,7 +68,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
             key={criterion.id}
             criterion={criterion}
             chosen={levels[criterion.id] ?? null}
-            disabled={props.busy}
+            disabled={props.busy || (props.second?.locked ?? false)}
             next={criterion.id === firstOpen}
             onNote={() =>
               props.notesAtWork.begin({ target: 'criterion', targetId: criterion.id, anchor: null })

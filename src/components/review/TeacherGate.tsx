@@ -13,6 +13,7 @@ import { DetailsGoingOut } from './DetailsGoingOut';
 import { openDetails } from './openDetails';
 import { PendingDecision } from './PendingDecision';
 import type { ReviewRailingProps } from './reviewProps';
+import { SecondGate } from './SecondGate';
 
 interface GateProps extends ReviewRailingProps {
   /** How many criteria are not judged yet. */
@@ -29,6 +30,10 @@ interface GateProps extends ReviewRailingProps {
 
 /** The decision, and beside it the two facts that are never mixed up with it: who may read it, and the grade. */
 export function TeacherGate(props: GateProps) {
+  return props.second?.mine ? <SecondGate {...props} /> : <FirstGate {...props} />;
+}
+
+function FirstGate(props: GateProps) {
   const { stage, readers, grade, gradeGivenBack, writer, open, busy, problem } = props;
   const t = useTranslations('review.gate');
   const now = readers.now?.to ?? 'writerAndTeachers';

@@ -43,6 +43,9 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   plannedOpenings: ['publications', 'reviews'],
   // What own words are compared with goes along to where the same is asked.
   givenSources: ['assignments', 'sources'],
+  // The figure that is set of two readings is what counts from then on; what was judged of a reading taken back goes.
+  gradeFigures: ['reviews', 'secondReadings'],
+  judgements: ['reviews', 'secondReadings'],
   // Evidence that was measured anew.
   handIns: ['evidence', 'posts'],
   // What an assignment has with it.

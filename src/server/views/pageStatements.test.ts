@@ -17,6 +17,7 @@ import {
 import { readerOf } from '../ground/access/reader';
 import { writeComment } from '../deeds/comments/writeComment';
 import { database } from '../ground/database/database';
+import { askSecondReading } from '../deeds/secondReadings/askSecondReading';
 import { newId } from '../ground/database/newId';
 import { invite } from '../deeds/invitations/invite';
 import { addLabel } from '../deeds/labels/changeLabel';
@@ -45,6 +46,7 @@ import { maybeReceipt } from './writing/viewReceipt';
 import { maybeRevisions } from './writing/viewRevisions';
 import { maybeArrangedPile } from './review/listPile';
 import { maybeReview } from './review/viewReview';
+import { maybeSecondReading } from './secondReading/viewSecondReading';
 import { maybeSet } from './set/viewSet';
 import { maybeStudentPosts } from './set/viewStudent';
 import { maybeOpenings } from './safety/viewOpenings';
@@ -63,6 +65,8 @@ beforeEach(async () => {
   await updateDuty(database, 'safetyPerson', house.people.teacher);
   waiting = await writePost(house, assignmentId);
   await handInPost(house, waiting);
+  const readerId = house.people.coTeacher;
+  await succeeded(as(house, 'teacher', askSecondReading, { assignmentId, readerId, which: { kind: 'all' } }));
   await more(1);
 });
 
@@ -115,6 +119,7 @@ const teachers: Readonly<Record<string, View>> = {
   pile: (desk) => maybeArrangedPile([desk]),
   review: (desk) => maybeReview(waiting, [desk]),
   set: (desk) => maybeSet(assignmentId, desk),
+  'second reading': (desk) => maybeSecondReading(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),
   roster: maybeRoster,
   'class frame': maybeClassFrame,

@@ -5,9 +5,9 @@ import { insertGivenBack } from '../../tables/gradeFigures';
 import { findOverrulings, listJudgements } from '../../tables/judgements';
 import { findSecondReading } from '../../tables/secondReadings';
 import { notifyWriter } from '../mail/notify';
-import { bothReadings } from '../secondReadings/readingOf';
+import { bothReadings } from '../grades/readingOf';
 import { handInUseCase } from '../subjects/handInUseCase';
-import { computeGrade } from './computeGrade';
+import { computeGrade } from '../grades/computeGrade';
 
 export const giveBackGrade = handInUseCase(deed, {
   decides: true,

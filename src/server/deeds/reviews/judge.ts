@@ -1,7 +1,7 @@
 import { judge as deed } from '../../../contract/reviews/judge';
 import { done, refused } from '../../ground/access/useCase';
 import { upsertJudgement } from '../../tables/judgements';
-import { isLocked } from '../secondReadings/isLocked';
+import { isLocked } from '../grades/isLocked';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const judge = handInUseCase(deed, {

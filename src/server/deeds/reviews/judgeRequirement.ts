@@ -1,7 +1,7 @@
 import { judgeRequirement as deed } from '../../../contract/reviews/judgeRequirement';
 import { done, refused } from '../../ground/access/useCase';
 import { upsertRequirementJudgement } from '../../tables/judgements';
-import { isLocked } from '../secondReadings/isLocked';
+import { isLocked } from '../grades/isLocked';
 import { handInUseCase } from '../subjects/handInUseCase';
 
 export const judgeRequirement = handInUseCase(deed, {

@@ -6,7 +6,7 @@ import type { ClassRow } from '../../tables/classes';
 import { listJudgedBy } from '../../tables/judgements';
 import { listPostStates } from '../../tables/postStates';
 import { listSecondReadings } from '../../tables/secondReadings';
-import { figuresOf } from '../reviews/figuresOf';
+import { figuresOf } from '../grades/figuresOf';
 
 /** Whoever is let in for a few days gives no figures that stand beside another's. */
 export const SECOND_READERS = ['teacher', 'coTeacher'] as const;

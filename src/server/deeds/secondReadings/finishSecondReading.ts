@@ -2,7 +2,7 @@ import { finishSecondReading as deed } from '../../../contract/secondReadings/fi
 import { done, refused } from '../../ground/access/useCase';
 import { markSecondDone } from '../../tables/secondReadings';
 import { handInUseCase } from '../subjects/handInUseCase';
-import { readingOf } from './readingOf';
+import { readingOf } from '../grades/readingOf';
 
 export const finishSecondReading = handInUseCase(deed, {
   async run(_, facts, { database, now }) {

@@ -4,9 +4,9 @@ import { done, refused } from '../../ground/access/useCase';
 import { insertFigure } from '../../tables/gradeFigures';
 import { upsertJudgement } from '../../tables/judgements';
 import { findSecondReading, updateSettledFigure } from '../../tables/secondReadings';
-import { computeGrade } from '../reviews/computeGrade';
+import { computeGrade } from '../grades/computeGrade';
 import { handInUseCase } from '../subjects/handInUseCase';
-import { bothReadings } from './readingOf';
+import { bothReadings } from '../grades/readingOf';
 
 export const settleSecondReading = handInUseCase(deed, {
   async run({ levels, reason: typed }, facts, { database, personId: by, now: at }) {

@@ -23,7 +23,7 @@ import { changesSince } from '../../deeds/posts/sinceLast';
 import { listReadings } from '../../tables/readings';
 import type { Desks } from '../../deeds/sessions/desk';
 import { findAtSlip } from '../../deeds/reviews/atSlip';
-import { bothReadings, readingOf } from '../../deeds/secondReadings/readingOf';
+import { bothReadings, readingOf } from '../../deeds/grades/readingOf';
 import { findSecondReading } from '../../tables/secondReadings';
 import { bothIn } from '../../../core/grading/secondReading';
 import type { HandInRow } from '../../tables/handIns';

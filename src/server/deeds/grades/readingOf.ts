@@ -12,7 +12,7 @@ import {
   type Whose,
 } from '../../tables/judgements';
 import type { SecondReadingRow } from '../../tables/secondReadings';
-import { computeGrade } from '../reviews/computeGrade';
+import { computeGrade } from './computeGrade';
 import type { PostFacts } from '../subjects/findPostToActOn';
 
 /** What somebody gave a post. */
