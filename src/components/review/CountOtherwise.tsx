@@ -7,7 +7,7 @@ import type { RequirementAnswer } from '../../core/requirements/answer';
 import type { Overruling } from '../../core/requirements/overrule';
 import type { ReviewRailingProps } from './reviewProps';
 
-interface CountOtherwiseProps extends Pick<ReviewRailingProps, 'act' | 'busy' | 'problem'> {
+interface CountOtherwiseProps extends Pick<ReviewRailingProps, 'act' | 'busy' | 'problem' | 'second'> {
   readonly answer: RequirementAnswer;
   /** What it is called. */
   readonly name: string;
@@ -16,13 +16,23 @@ interface CountOtherwiseProps extends Pick<ReviewRailingProps, 'act' | 'busy' | 
 }
 
 /** Counts a requirement otherwise than the machine found, with a reason that its writer reads with the grade. */
-export function CountOtherwise({ answer, name, said, act, busy, problem }: CountOtherwiseProps) {
+export function CountOtherwise({
+  answer,
+  name,
+  said,
+  act,
+  busy,
+  problem,
+  second: twice,
+}: CountOtherwiseProps) {
   const t = useTranslations('review.count');
   const id = useId();
   const [reason, setReason] = useState<string | null>(null);
   const met = answer.state !== 'met';
   const count = async (as: boolean | null, why: string) => {
-    if (await act(overruleRequirement, { requirementId: answer.id, met: as, reason: why })) setReason(null);
+    const second = twice?.mine ?? false;
+    if (await act(overruleRequirement, { requirementId: answer.id, met: as, reason: why, second }))
+      setReason(null);
   };
   if (said)
     return (

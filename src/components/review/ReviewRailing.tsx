@@ -28,6 +28,8 @@ import { TeacherGate } from './TeacherGate';
 /** The teacher's railing: evidence first, a bay for each criterion, the grade, the gate with the decision. */
 export function ReviewRailing(props: ReviewRailingProps) {
   const { answer, requirements, rubric, levels, grade, act } = props;
+  /** As whom they judge. */
+  const second = props.second?.mine ?? false;
   const t = useTranslations('review');
   const format = useFormatter();
   const bays = useRef<HTMLDivElement>(null);
@@ -73,7 +75,7 @@ export function ReviewRailing(props: ReviewRailingProps) {
             onNote={() =>
               props.notesAtWork.begin({ target: 'criterion', targetId: criterion.id, anchor: null })
             }
-            onChoose={(level) => void act(judge, { criterionId: criterion.id, level })}
+            onChoose={(level) => void act(judge, { criterionId: criterion.id, level, second })}
           />
         ))}
         <Bay
@@ -144,7 +146,9 @@ export function ReviewRailing(props: ReviewRailingProps) {
               lower();
               props.notesAtWork.begin({ target: 'requirement', targetId, anchor: null });
             }}
-            onJudge={(requirementId, judgement) => void act(judgeRequirement, { requirementId, judgement })}
+            onJudge={(requirementId, judgement) =>
+              void act(judgeRequirement, { requirementId, judgement, second })
+            }
           >
             {asksFor(requirements, 'ownWords') ? (
               <AlikePassages

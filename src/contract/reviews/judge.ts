@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { asWhomField } from './asWhom';
 
 /** Chooses a criterion's level. */
 export const judge = deed({
@@ -9,5 +10,7 @@ export const judge = deed({
     criterionId: { type: 'string', maxLength: 60 },
     /** Index of the level; null takes a judgement back. */
     level: { anyOf: [{ type: 'integer', minimum: 0, maximum: 20 }, { type: 'null' }] },
+    ...asWhomField,
   },
+  optional: ['second'],
 }).answers<null>();

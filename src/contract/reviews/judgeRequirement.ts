@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { asWhomField } from './asWhom';
 
 /** Says whether a post has what a requirement looks for by eye. */
 export const judgeRequirement = deed({
@@ -9,5 +10,7 @@ export const judgeRequirement = deed({
     requirementId: { type: 'string', maxLength: 60 },
     /** Null takes it back: the requirement waits for a teacher again. */
     judgement: { enum: ['yes', 'partly', 'no', null] },
+    ...asWhomField,
   },
+  optional: ['second'],
 }).answers<null>();

@@ -328,6 +328,20 @@ describe('once both have judged', () => {
   });
 });
 
+test('a page that judged as another reader before is told, and nothing is counted as the wrong one’s', async () => {
+  const judging = { ...named, criterionId: 'noticing', level: 1 };
+  await succeeded(ask());
+  expect(await as(house, 'coTeacher', judge, { ...judging, second: false })).toMatchObject({
+    code: 'review.otherReading',
+  });
+  await succeeded(as(house, 'coTeacher', judge, { ...judging, second: true }));
+  await succeeded(as(house, 'teacher', dropSecondReading, { assignmentId }));
+  expect(await as(house, 'coTeacher', judge, { ...judging, second: true })).toMatchObject({
+    code: 'review.otherReading',
+  });
+  expect(await listJudgements(database, named.postId)).toEqual([]);
+});
+
 test('what is judged half is not done', async () => {
   await succeeded(ask());
   expect(await finish()).toMatchObject({ code: 'review.provisional' });

@@ -8,6 +8,8 @@ interface Named {
   readonly postId: string;
   /** The hand-in that the teacher has before the eyes. */
   readonly handInId: string;
+  /** As which reader a page judges: see `asWhomField`. */
+  readonly second?: boolean | undefined;
 }
 
 /** A post with the hand-in that the teacher has before the eyes, which is its latest. */
@@ -55,8 +57,9 @@ export function handInUseCase<Input extends Named, Output, Prepared = unknown>(
       : {}),
     async run(input, facts, context, prepared) {
       const { second } = facts.post;
-      if (decides && second?.readerId === context.personId && !second.done)
-        return refused('review.readsSecond');
+      const readsSecond = second?.readerId === context.personId && !second.done;
+      if (decides && readsSecond) return refused('review.readsSecond');
+      if (input.second !== undefined && input.second !== readsSecond) return refused('review.otherReading');
       const onLatest = withLatest(input, facts);
       return onLatest ? run(input, onLatest, context, prepared) : refused('review.newerHandIn');
     },
