@@ -127,6 +127,7 @@ import { dropSecondReading } from './deeds/secondReadings/dropSecondReading';
 import { finishSecondReading } from './deeds/secondReadings/finishSecondReading';
 import { settleSecondReading } from './deeds/secondReadings/settleSecondReading';
 import { lookAtName } from './deeds/reviews/lookAtName';
+import { typeIn } from './deeds/posts/typeIn';
 import { takeSlip } from './deeds/reviews/takeSlip';
 import { answerNote } from './deeds/notes/answerNote';
 import { dropNote } from './deeds/notes/dropNote';
@@ -269,6 +270,7 @@ export const USE_CASES = {
   dropSecondReading,
   finishSecondReading,
   settleSecondReading,
+  typeIn,
   takeSlip,
   openHandIn,
   answerNote,

@@ -71,6 +71,8 @@ export interface ComposeProps {
     readonly nameInClass: string;
     readonly nameOutside: string;
   };
+  /** The teacher who typed it in for its writer, and whether that is who looks; null for all that its writer wrote. */
+  readonly typing: { readonly by: string; readonly mine: boolean } | null;
   readonly teachers: readonly { readonly name: string; readonly monogram: string }[];
   readonly notes: readonly NoteShown[];
   /** When a teacher and an administrator opened this draft for a safety concern. */

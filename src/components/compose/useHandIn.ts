@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { reviewAddress } from '../../contract/addresses';
 import { handIn as handInDeed } from '../../contract/posts/handIn';
 import { narrowAudience } from '../../contract/posts/narrowAudience';
 import type { Audience } from '../../core/access/audience';
@@ -28,7 +29,13 @@ interface HandingIn {
 
 /** What is done at the gate: handing in what is saved, and letting fewer people read it. */
 export function useHandIn(
-  { post: { id: postId }, writer: { id: personId }, readers, assignment: { requirements } }: ComposeProps,
+  {
+    post: { id: postId },
+    writer: { id: personId },
+    readers,
+    typing,
+    assignment: { requirements },
+  }: ComposeProps,
   desk: Pick<WritingDesk, 'saving' | 'whole' | 'writing'>,
 ): HandingIn {
   const { saving } = desk;
@@ -36,6 +43,8 @@ export function useHandIn(
   const lineOf = useRequirementLine();
   const router = useRouter();
   const addresses = useAddresses();
+  /** Who typed it in for its writer reads it next. */
+  const then = typing?.mine ? reviewAddress(postId) : addresses.receipt(postId);
   const [audience, setAudience] = useState(readers.audience);
   const { busy, problem, wait } = useAsking();
   /** A refusal with the requirement that it is about: what only the server can look at may be found wanting there. */
@@ -62,7 +71,7 @@ export function useHandIn(
     desk,
     send: async (at) => {
       const outcome = await handInSaved({ pressed: { at, deviceNow: Date.now() } });
-      if (outcome.ok) router.push(addresses.receipt(postId));
+      if (outcome.ok) router.push(then);
       else if (!isOutOfReach(outcome.code)) await wait(Promise.resolve(outcome));
       return outcome;
     },
@@ -72,8 +81,7 @@ export function useHandIn(
     // Without a line the press waits, and says so where the words are said to be safe.
     if (!outcome.ok && (isOutOfReach(outcome.code) || (outcome.code === 'post.notSaved' && saving.isAway())))
       latePress.begin();
-    else if ((await wait(Promise.resolve(outcome), { leaves: true })).ok)
-      router.push(addresses.receipt(postId));
+    else if ((await wait(Promise.resolve(outcome), { leaves: true })).ok) router.push(then);
   };
   const chooseAudience = async (chosen: Audience) => {
     if ((await wait(call(narrowAudience, { postId, audience: chosen }))).ok) setAudience(chosen);

@@ -162,6 +162,7 @@ export function Review(props: ReviewProps) {
             <p className="mb-4 text-[14px] text-ink-2">
               {[
                 writer.name,
+                props.typedInBy === null ? null : t('typedInBy', { by: props.typedInBy }),
                 t('handedIn', { when: props.handedIn }),
                 props.daysLate > 0 ? t('daysLate', { days: props.daysLate }) : null,
                 t('words', { count: props.words }),

@@ -61,6 +61,8 @@ export interface ReviewProps {
     /** Whether a number stands for the name until the grade is given back. */
     readonly hidden: boolean;
   };
+  /** The teacher who typed it in for its writer; null for all that its writer wrote, and while names are hidden. */
+  readonly typedInBy: string | null;
   readonly classId: string;
   readonly assignmentId: string;
   readonly assignmentTitle: string;

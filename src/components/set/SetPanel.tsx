@@ -5,6 +5,7 @@ import { useId, useState } from 'react';
 import { audiencesUpTo, type Audience } from '../../core/access/audience';
 import { notReached, SET_DEEDS, type SetDeed } from '../../core/posts/setDeeds';
 import type { SetProps, SetRowShown } from './setProps';
+import { TypeIn } from './TypeIn';
 import type { SaidAlong, useSetDeed } from './useSetDeed';
 
 interface SetPanelProps {
@@ -19,6 +20,7 @@ interface SetPanelProps {
 /** Who is chosen, what can be done with them, whom that reaches and whom not, and how far it is. */
 export function SetPanel({ set, chosen, deed, onDeed, onChooseNobody, doing }: SetPanelProps) {
   const t = useTranslations('set.panel');
+  const only = chosen.length === 1 ? chosen[0] : undefined;
   return (
     <aside className="set-panel" aria-label={t('label')}>
       <h2>{t('chosen', { count: chosen.length })}</h2>
@@ -44,6 +46,9 @@ export function SetPanel({ set, chosen, deed, onDeed, onChooseNobody, doing }: S
                 </button>
               ),
             )}
+            {set.isSet && only?.state === 'notBegun' && !only.left ? (
+              <TypeIn assignmentId={set.assignmentId} classId={set.classId} personId={only.key} />
+            ) : null}
             <button type="button" className="act calm" onClick={onChooseNobody}>
               {t('nobody')}
             </button>

@@ -40,6 +40,9 @@ export function SetRow({ row, rubric, chosen, onChoose }: SetRowProps) {
         {row.excused
           ? t('excused')
           : t(`state.${row.state}`, { ordinal: row.ordinal, saved: row.saved ?? '' })}
+        {row.typedInBy === null ? null : (
+          <span className="calm block">{t('typedInBy', { by: row.typedInBy })}</span>
+        )}
         {row.until ? <span className="calm block">{t('until', { when: row.until })}</span> : null}
         {row.reminded && row.state !== 'accepted' && row.state !== 'handedIn' ? (
           <span className="calm block">{t('reminded', { when: row.reminded })}</span>

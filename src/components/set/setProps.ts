@@ -6,6 +6,8 @@ import type { PostRowShown } from './PostRow';
 
 /** A student in the set of an assignment: how far the post is, what teachers did with it, and what they may do. */
 export interface SetRowShown extends PostRowShown, Omit<InSet, 'state' | 'figure'> {
+  /** The teacher who typed it in for its writer; null for all that its writer wrote. */
+  readonly typedInBy: string | null;
   readonly postId: string | null;
   readonly figure: (NonNullable<InSet['figure']> & { readonly possible: number }) | null;
   /** How it is read a second time, and by whom; `mine`: by who looks, who sees no figure of the first reader. Null where it is not. */

@@ -54,6 +54,7 @@ const HOLDS: Readonly<
   accepted: [{ accepted: true }, {}],
   published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
   givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],
+  typesIn: [{ typesIn: ['teacher', 'supply'] }, { typesIn: ['another'] }],
   opened: [{ openedFor: ['admin', 'teacher', 'supply', 'second'] }, { openedFor: ['another'] }],
 };
 
@@ -178,7 +179,10 @@ const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['roster.read', ['teacher']],
   ['roster.change', ['teacher']],
   ['assignment.change', ['teacher', 'supplyTeacher']],
-  ['post.write', ['writer']],
+  // For what was done on paper, until it is handed in.
+  ['post.write', ['writer', 'teacher', 'supplyTeacher']],
+  ['post.handIn', ['writer', 'teacher', 'supplyTeacher']],
+  ['post.typeIn', ['teacher', 'supplyTeacher']],
   ['post.readDraft', ['leaver', 'writer', 'teacher', 'supplyTeacher', 'secondReader']],
   ['draft.askToOpen', ['teacher', 'supplyTeacher', 'secondReader']],
   ['draft.readOpened', ['administrator', 'teacher', 'supplyTeacher', 'secondReader']],
@@ -209,6 +213,9 @@ test.each(ONLY)('%s is for nobody but %j', (action, relations) => {
 
 test.each([
   ['post.readDraft', 'teacher', 'draftsOpen'],
+  ['post.write', 'teacher', 'typesIn'],
+  ['post.write', 'supplyTeacher', 'typesIn'],
+  ['post.handIn', 'teacher', 'typesIn'],
   ['post.readHandIn', 'editor', 'editorsRead'],
   ['post.publish', 'teacher', 'accepted'],
   ['grade.read', 'writer', 'givenBack'],

@@ -57,6 +57,8 @@ export interface Subject {
   readonly tendedBy?: readonly string[];
   /** Whom the school named as its head. */
   readonly headId?: string | null;
+  /** Who types it in for its writer, while they may. */
+  readonly typesIn?: readonly string[];
   /** The teacher who reads the post a second time and is not done with it. */
   readonly secondReaderId?: string | null;
 }
@@ -132,6 +134,7 @@ const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
   accepted: ({ subject }) => subject.accepted === true,
   published: isReader,
   givenBack: ({ subject }) => subject.gradeGivenBack === true,
+  typesIn: ({ actor, subject }) => subject.typesIn?.includes(actor.personId ?? '') === true,
   runsIt: ({ actor }) => actor.role === 'teacher',
   opened: ({ actor, subject }) => subject.openedFor?.includes(actor.personId ?? '') === true,
 };

@@ -58,6 +58,8 @@ export type Condition =
   | 'published'
   /** The grade was given back. */
   | 'givenBack'
+  /** They type in for its writer what was done on paper, and nobody has handed it in or written in it since. */
+  | 'typesIn'
   /** They run the class; a co-teacher does not. */
   | 'runsIt'
   /** This teacher and this administrator have opened the draft together, and the time for it is not over. */
@@ -105,11 +107,12 @@ export const ACCESS = {
   'assignment.change': ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
   'assignment.erase':  ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'post.begin':        ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',         'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
-  'post.write':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.typeIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.write':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'typesIn',    'typesIn',    'never',     'never',     'never',       'never', 'never', 'never'],
   'post.readDraft':    ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'draftsOpen', 'draftsOpen', 'never',     'never',     'draftsOpen',  'never', 'never', 'never'],
   'draft.askToOpen':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
   'draft.readOpened':  ['never',     'never',     'opened',    'never',     'never',     'never',     'never',     'never',       'opened',     'opened',     'never',     'never',     'opened',      'never', 'never', 'never'],
-  'post.handIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'post.handIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'set',       'never',       'typesIn',    'typesIn',    'never',     'never',     'never',       'never', 'never', 'never'],
   'post.takeBack':     ['never',     'never',     'never',     'never',     'never',     'never',     'unread',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'post.readHandIn':   ['never',     'never',     'never',     'never',     'never',     'handedIn',  'handedIn',  'editorsRead', 'handedIn',   'handedIn',   'never',     'never',     'handedIn',    'never', 'never', 'never'],
   'post.review':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'handedIn',   'never',     'never',     'handedIn',    'never', 'never', 'never'],

@@ -30,6 +30,9 @@ export interface PostStateRow {
   readonly since: Date | null;
   /** Where it was drawn back: the audience before. */
   readonly drawnFrom: Audience | null;
+  /** The teacher who typed it in for its writer, and the same while they may still write in it; null for most. */
+  readonly typedInById: string | null;
+  readonly typesInId: string | null;
   /** Whether a worry keeps it from its readers. */
   readonly away: boolean;
 }
@@ -51,7 +54,7 @@ export async function listPostStates(
       : 'posts.class_id = :classId AND posts.writer_id = :writerId';
   const rows = await database.rows<Stored>(
     `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.audience AS wished, posts.address,
-       saved_at AS savedAt, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
+       saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
        publications.audience, since, drawn_from AS drawnFrom, ${isAway()} AS away
      FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      LEFT JOIN post_standings ON post_standings.post_id = posts.id

@@ -21,6 +21,10 @@ export interface PostRow extends Writing {
   readonly savedAt: Date;
   /** Whether a worry keeps it from everybody but its writer and the teachers. */
   readonly away: boolean;
+  /** The teacher who typed in for its writer what was done on paper; null for all that its writer wrote. */
+  readonly typedInById: string | null;
+  /** The same while they may still write in it. */
+  readonly typesInId: string | null;
   /** Who reads it a second time, and whether they are done; null where nobody does. */
   readonly second: SecondReader | null;
 }
@@ -35,7 +39,8 @@ export const postFrom = ({ away, second, ...row }: StoredPost): PostRow =>
   fromStored<PostRow>({ ...row, away: away === 1, second: secondReaderFrom(second) });
 
 export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, ${isAway()} AS away, ${secondReaderOf()} AS second`;
+  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId,
+  ${isAway()} AS away, ${secondReaderOf()} AS second`;
 
 /** The SQL condition that neither the writer nor the assignment of a post is deleted. */
 export const OF_NOTHING_DELETED = `${ofNobodyDeleted('writer_id')}
@@ -83,8 +88,8 @@ export async function insertPost(
   post: Omit<PostRow, 'away' | 'second'> & { readonly drawnNumber: number },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at, drawn_number)
-     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt, :drawnNumber)`,
+    `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at, typed_in_by, types_in, drawn_number)
+     VALUES (:id, :classId, :assignmentId, :writerId, :stage, :title, :labels, :beside, :body, :audience, :address, :version, :begunAt, :savedAt, :typedInById, :typesInId, :drawnNumber)`,
     { ...post, ...asStored(post) },
   );
 }
@@ -97,6 +102,11 @@ export async function updateDraft(
     'UPDATE posts SET title = :title, labels = :labels, beside = :beside, body = :body, version = :version, saved_at = :savedAt WHERE id = :id',
     { ...draft, ...asStored(draft) },
   );
+}
+
+/** Nobody types in a post for its writer any more: it was handed in, or its writer writes on. */
+export async function endTypingIn(database: Database, id: string): Promise<void> {
+  await database.change('UPDATE posts SET types_in = NULL WHERE id = :id', { id });
 }
 
 export async function updateStage(database: Database, id: string, stage: Stage): Promise<void> {

@@ -108,9 +108,9 @@ export async function findLatestRevisionAt(database: Database, postId: string): 
 export async function findWriterOf(
   database: Database,
   id: string,
-): Promise<Pick<PostRow, 'id' | 'classId' | 'writerId'> | null> {
-  const [row] = await database.rows<Pick<PostRow, 'id' | 'classId' | 'writerId'>>(
-    `SELECT id, class_id AS classId, writer_id AS writerId FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED}`,
+): Promise<Pick<PostRow, 'id' | 'classId' | 'writerId' | 'typesInId'> | null> {
+  const [row] = await database.rows<Pick<PostRow, 'id' | 'classId' | 'writerId' | 'typesInId'>>(
+    `SELECT id, class_id AS classId, writer_id AS writerId, types_in AS typesInId FROM posts WHERE id = :id AND ${OF_NOTHING_DELETED}`,
     { id },
   );
   return row ?? null;

@@ -16,7 +16,7 @@ import { renewFingerprints } from '../../tables/fingerprints';
 import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
 import { findSchoolSpan } from '../../tables/schoolRules';
-import { updateStage, type PostRow } from '../../tables/posts';
+import { endTypingIn, updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
 import { findDetailsIn } from '../details/findDetailsIn';
@@ -111,6 +111,7 @@ export const handIn = postUseCase(deed, {
     await insertAlikePosts(database, handInId, alikeWith);
     await renewFingerprints(database, post.id);
     await updateStage(database, post.id, next);
+    if (post.typesInId !== null) await endTypingIn(database, post.id);
     // Other people's servers are not waited for while a child waits for the receipt.
     if (evidence.leadsOut)
       await insertJob(database, { kind: 'completeHandIn', payload: { handInId, round: 0 }, at: now });

@@ -2,7 +2,7 @@ import { savePost as deed, type Saved } from '../../../contract/posts/savePost';
 import { isWithinBounds } from '../../../core/document/bounds';
 import { type Context, done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
-import { updateDraft, type PostRow } from '../../tables/posts';
+import { endTypingIn, updateDraft, type PostRow } from '../../tables/posts';
 import {
   deleteRevision,
   findLatestRevision,
@@ -29,6 +29,8 @@ export const savePost = draftUseCase(deed, {
       return done({ kind: 'saved', version: post.version, savedAt: post.savedAt.toISOString() });
     if (version !== post.version) return done(await branch(post, { writing, branchId }, context));
     await keepCopy(post, writing, context);
+    if (post.typesInId !== null && context.personId === post.writerId)
+      await endTypingIn(context.database, post.id);
     const next = post.version + 1;
     await updateDraft(context.database, { ...writing, id: post.id, version: next, savedAt: context.now });
     return done({ kind: 'saved', version: next, savedAt: context.now.toISOString() });

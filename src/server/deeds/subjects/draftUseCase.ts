@@ -1,6 +1,7 @@
 import type { Deed } from '../../../contract/deed';
 import { serve, type Found, type UseCase, type WorkOn } from '../../ground/access/useCase';
 import { lockPost, type PostRow } from '../../tables/posts';
+import { typingIn } from './findPostToActOn';
 import { turnOfPost } from './turnOfPost';
 
 interface OnPost {
@@ -26,9 +27,10 @@ export function draftUseCase<Input extends OnPost, Output, Prepared = unknown>(
 }
 
 /** A post to act on of which nothing counts but whose it is; null where there is none. */
-export function ofItsWriter<Post extends Pick<PostRow, 'id' | 'classId' | 'writerId'>>(
+export function ofItsWriter<Post extends Pick<PostRow, 'id' | 'classId' | 'writerId' | 'typesInId'>>(
   post: Post | null,
 ): Found<Post> | null {
   if (!post) return null;
-  return { subject: { writerId: post.writerId }, classId: post.classId, subjectId: post.id, rows: post };
+  const subject = { writerId: post.writerId, typesIn: typingIn(post) };
+  return { subject, classId: post.classId, subjectId: post.id, rows: post };
 }

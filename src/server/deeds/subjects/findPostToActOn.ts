@@ -94,6 +94,11 @@ async function withJudgements(
   return handIns.map((handIn) => ({ ...handIn, evidence: rejudge(handIn.evidence, requirements, judged) }));
 }
 
+/** Who types a post in for its writer, while they may. */
+export function typingIn({ typesInId }: Pick<PostRow, 'typesInId'>): readonly string[] {
+  return typesInId === null ? [] : [typesInId];
+}
+
 /** The facts that the access table asks for. */
 function subjectOf({ post, assignment, inClass, handIns, readBy, publication, grade }: PostFacts): Subject {
   return {
@@ -106,6 +111,7 @@ function subjectOf({ post, assignment, inClass, handIns, readBy, publication, gr
     accepted: post.stage === 'accepted',
     editorsRead: inClass.editorsRead,
     away: post.away,
+    typesIn: typingIn(post),
     secondReaderId: post.second && !post.second.done ? post.second.readerId : null,
     // The ceiling, or consent, may have come down since it was published, and a worry keep it away.
     publishedTo:

@@ -316,6 +316,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     reason: '',
   }),
   beAtReview: ({ postId, handInId }) => ({ postId, handInId }),
+  typeIn: ({ assignmentId, studentId }) => ({ assignmentId, personId: studentId }),
   askSecondReading: ({ assignmentId, coTeacherId }) => ({
     assignmentId,
     readerId: coTeacherId,
@@ -490,6 +491,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'openSet',
   'askSecondReading',
   'dropSecondReading',
+  'typeIn',
 ]);
 
 async function build(world: World): Promise<{ readonly house: House; readonly ids: Ids }> {

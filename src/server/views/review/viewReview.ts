@@ -88,6 +88,7 @@ export async function maybeReview(
     parts: revision.headings.map((heading) => heading.text),
     labels: revision.labels,
     writer: { ...writerShown(writer, number), hidden },
+    typedInBy: hidden || post.typedInById === null ? null : nameOf(members.get(post.typedInById)),
     assignmentId: assignment.id,
     assignmentTitle: assignment.title,
     handedIn: momentInWords(latest.handedInAt.getTime(), timeZone, language),

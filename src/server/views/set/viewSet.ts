@@ -1,3 +1,4 @@
+import { addressesOf } from '../../../contract/addresses';
 import { AUDIENCES } from '../../../core/access/audience';
 import { isStudent, isTeacher, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
@@ -70,6 +71,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     : new Map<string, number>();
   const said = await saidOfAll(assignment, inClass, everybody);
   const twice = await readTwiceIn(assignment, desk, everybody);
+  const people = new Map(everybody.map((one) => [one.personId, one]));
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
     .map((member) => {
@@ -90,6 +92,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         ...postShown(post, asked, { ...desk, outside: around, members: everybody, hidden: isHidden }),
         ...(post ? said(post, own) : NOTHING_SAID),
         ...(post ? twice(post, own) : NOT_TWICE),
+        ...typedIn(post, { ...desk, isHidden, teacher: people.get(post?.typedInById ?? '') }),
         postId: post?.postId ?? null,
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
@@ -134,6 +137,23 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       rows: ordered(rows.filter((row) => groupOf(row) === state)),
     })).filter((group) => group.rows.length > 0),
   };
+}
+
+/** Who typed a post in for its writer, and the way to it while who looks does. */
+function typedIn(
+  post: PostStateRow | null,
+  {
+    inClass,
+    personId,
+    isHidden,
+    teacher,
+  }: Desk & { readonly isHidden: boolean; readonly teacher: MemberRow | undefined },
+) {
+  if (!post || post.typedInById === null || isHidden) return { typedInBy: null };
+  const typedInBy = teacher ? teacherName(teacher) : '';
+  return post.typesInId === personId
+    ? { typedInBy, way: addressesOf(inClass.id).post(post.postId) }
+    : { typedInBy };
 }
 
 /** Numbers in their own order: where they stand says nothing of the names. */

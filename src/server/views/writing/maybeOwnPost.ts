@@ -3,7 +3,7 @@ import { database } from '../../ground/database/database';
 import type { Desk } from '../../deeds/sessions/desk';
 import { findPostToShow, type PostFacts } from '../../deeds/subjects/findPostToActOn';
 
-/** A post of the class that is looked at, for its writer; null for everybody else. */
+/** A post of the class that is looked at, for its writer, and for who types it in for them; null for everybody else. */
 export async function maybeOwnPost(
   postId: string,
   { personId, role, inClass, now }: Desk,

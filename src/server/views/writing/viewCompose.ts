@@ -16,7 +16,7 @@ import {
 import { localDate } from '../../../core/timing/zonedTime';
 import { countingIn, standingsIn } from '../../deeds/assignments/growingSteps';
 import { assignmentToCheck } from '../../deeds/evidence/context';
-import { listMembers } from '../../tables/memberships';
+import { listMembers, type MemberRow } from '../../tables/memberships';
 import { listLabelSet } from '../../tables/labels';
 import { database } from '../../ground/database/database';
 import { findOpenResults } from '../../deeds/links/lookAt';
@@ -33,14 +33,19 @@ import { maybeOwnPost } from './maybeOwnPost';
 import { listSentBack } from '../../tables/decisions';
 import { listDraftReaders } from './viewDraft';
 
-/** Everything that the writing desk shows; null for everybody but the writer. */
+interface ComposeTyping {
+  readonly by: string;
+  readonly mine: boolean;
+}
+
+/** Everything that the writing desk shows; null for everybody but the writer, and who types it in for them. */
 export async function maybeCompose(postId: string, desk: Desk) {
   const found = await maybeOwnPost(postId, desk);
   if (!found) return null;
   const { personId, role, now, place } = desk;
   const { post, assignment, inClass, handIns } = found;
   const members = await listMembers(database, inClass.id);
-  const writer = members.find((member) => member.personId === personId);
+  const writer = members.find((member) => member.personId === post.writerId);
   const teachers = members.filter((member) => isTeacher(member.role));
   if (!writer) return null;
   const readsGrade = may({ personId, role }, 'grade.read', found.subject);
@@ -71,12 +76,14 @@ export async function maybeCompose(postId: string, desk: Desk) {
     },
     writer: {
       id: personId,
-      /** Given to the writer alone: with it unsaved words are sealed on a device. */
+      /** Given to who writes alone: with it unsaved words are sealed on a device. */
       sealKey: (await findSealKey(database, personId))?.toString('base64') ?? '',
       monogram: monogram(writer),
       nameInClass: writer.shownName,
       nameOutside: nameOutside(writer, namingWith(found.outside.appears, inClass.namingRule)),
     },
+    /** The teacher who typed it in for its writer, and whether that is who looks; null for all that its writer wrote. */
+    typing: typingOf(found, members, desk),
     teachers: teachers.map((teacher) => ({ name: teacherName(teacher), monogram: monogram(teacher) })),
     notes: may({ personId, role }, 'note.read', found.subject)
       ? await notesShown(database, post.id, {
@@ -105,6 +112,16 @@ export async function maybeCompose(postId: string, desk: Desk) {
     ),
     grade: readsGrade ? await gradeShown(database, found) : null,
   };
+}
+
+function typingOf(
+  { post: { typedInById } }: PostFacts,
+  members: readonly MemberRow[],
+  { personId }: Desk,
+): ComposeTyping | null {
+  if (typedInById === null) return null;
+  const teacher = members.find((one) => one.personId === typedInById);
+  return { by: teacher ? teacherName(teacher) : '', mine: typedInById === personId };
 }
 
 async function sentBackOf(postId: string, { timeZone, language }: Place) {

@@ -462,6 +462,8 @@ CREATE TABLE posts (
   passphrase_since DATETIME(3) NULL,
   kept_at_top_since DATETIME(3) NULL COMMENT 'Since when it stands before the others; null for most',
   beside JSON NOT NULL DEFAULT '{}' COMMENT 'Subtitle, teaser, cover picture, what the writer confirmed',
+  typed_in_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The teacher who typed in for its writer what was done on paper',
+  types_in VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The same while they may still write in it',
   drawn_number INT NULL COMMENT 'Drawn by lot when it was begun; stands for its writer while names are hidden',
   UNIQUE KEY posts_one_each (assignment_id, writer_id),
   UNIQUE KEY posts_drawn (assignment_id, drawn_number),
@@ -470,7 +472,9 @@ CREATE TABLE posts (
   KEY posts_stage (class_id, stage, assignment_id, writer_id),
   FOREIGN KEY (class_id) REFERENCES classes (id),
   FOREIGN KEY (assignment_id) REFERENCES assignments (id),
-  FOREIGN KEY (writer_id) REFERENCES people (id)
+  FOREIGN KEY (writer_id) REFERENCES people (id),
+  FOREIGN KEY (typed_in_by) REFERENCES people (id) ON DELETE SET NULL,
+  FOREIGN KEY (types_in) REFERENCES people (id) ON DELETE SET NULL
 ) COMMENT 'A post and its draft, which only its writer reads. audience: the narrower one that its writer asked for';
 
 CREATE TABLE names_looked_at (

@@ -10,7 +10,11 @@ export default async function ComposePage({ params }: InClass<'postId'>) {
   const compose = await maybeCompose(postId, desk);
   if (!compose) notFound();
   return (
-    <DeskFrame desk={desk} current="writing" className="desk writing">
+    <DeskFrame
+      desk={desk}
+      current={compose.typing?.mine ? 'assignments' : 'writing'}
+      className="desk writing"
+    >
       <Compose key={postId} {...compose} />
     </DeskFrame>
   );
