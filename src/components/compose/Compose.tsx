@@ -58,13 +58,7 @@ export function Compose(props: ComposeProps) {
   return (
     <LookingContext value={desk.looking}>
       <WriterNameContext value={writer.nameOutside}>
-        <ComposeHead
-          assignment={assignment}
-          due={props.due}
-          steps={props.steps}
-          asReaders={asReaders}
-          onTurn={() => setAsReaders(!asReaders)}
-        />
+        <ComposeHead {...props} asReaders={asReaders} onTurn={() => setAsReaders(!asReaders)} />
         <section className="contents" aria-label={t('toolsOf')}>
           {editor && !asReaders ? (
             <Tools
@@ -139,6 +133,7 @@ export function Compose(props: ComposeProps) {
                 readers: { ...props.readers, audience: gate.audience },
                 writer,
                 teachers: props.teachers,
+                typing: props.typing,
                 due: props.due,
                 steps: props.steps,
                 handIns: post.handIns,

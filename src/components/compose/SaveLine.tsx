@@ -16,6 +16,7 @@ interface SaveLineProps {
   readonly state: SaveState;
   readonly stage: ComposeProps['post']['stage'];
   readonly readers: ComposeProps['readers'];
+  readonly typing: ComposeProps['typing'];
   readonly postId: string;
   /** The code of the class, for signing in again in place. */
   readonly classCode: string;
@@ -24,7 +25,7 @@ interface SaveLineProps {
 }
 
 /** The save state says both things: that the words are safe, and who can read them. */
-export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn }: SaveLineProps) {
+export function SaveLine({ state, stage, readers, typing, postId, classCode, onSignedIn }: SaveLineProps) {
   const t = useTranslations('editor.saving');
   const addresses = useAddresses();
   const refusal = useRefusal();
@@ -45,7 +46,7 @@ export function SaveLine({ state, stage, readers, postId, classCode, onSignedIn 
             {state.kind === 'refused' ? refusal(state) : null}
           </span>
         </b>{' '}
-        <WhoCanRead stage={stage} readers={readers} />{' '}
+        <WhoCanRead stage={stage} readers={readers} typing={typing} />{' '}
         {/* What is open stays until it is done, whatever is tried meanwhile. */}
         {state.kind === 'signedOut' || signingIn ? (
           <SignInAgain classCode={classCode} open={signingIn} onOpen={setSigningIn} onSignedIn={onSignedIn} />
@@ -74,9 +75,10 @@ function SavedAgo({ at }: { readonly at: string }) {
   return <span aria-live="off">{t('saved', { ago })}</span>;
 }
 
-function WhoCanRead({ stage, readers }: Pick<SaveLineProps, 'stage' | 'readers'>) {
+function WhoCanRead({ stage, readers, typing }: Pick<SaveLineProps, 'stage' | 'readers' | 'typing'>) {
   const t = useTranslations('editor.saving.readers');
   if (readers.draftsOpen) return t('draftsOpen');
   if (readers.readBy) return t('readBy', { teacher: readers.readBy.teacher, when: readers.readBy.when });
-  return stage === 'handedIn' ? t('handedIn') : t('onlyYou');
+  if (stage === 'handedIn') return t('handedIn');
+  return t(typing?.mine ? 'writerToo' : 'onlyYou');
 }

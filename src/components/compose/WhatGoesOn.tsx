@@ -36,6 +36,7 @@ export function WhatGoesOn({
           state={saving.state}
           stage={post.stage}
           readers={props.readers}
+          typing={props.typing}
           postId={post.id}
           classCode={props.classCode}
           onSignedIn={() => void saving.flush()}

@@ -16,10 +16,11 @@ interface Stage {
 }
 
 /** Who can read the post now, once it is handed in, and at last; and a way to let fewer people read it. */
-export function WhoReads({ readers, writer, teachers, place, onAudience }: GateTrayProps) {
+export function WhoReads({ readers, writer, teachers, typing, place, onAudience }: GateTrayProps) {
   const t = useTranslations('gate.readers');
   const awayWords = useTranslations('awayWords');
   const format = useFormatter();
+  const name = writer.nameInClass;
   const names = format.list(teachers.map((teacher) => teacher.name));
   const atHandIn = readers.release === 'handIn' && readers.audience !== 'writerAndTeachers';
   const all = [writer.monogram, ...teachers.map((one) => one.monogram)];
@@ -34,7 +35,9 @@ export function WhoReads({ readers, writer, teachers, place, onAudience }: GateT
           ? awayWords('writer')
           : readers.now
             ? outside(readers.now)
-            : t(readers.draftsOpen ? 'teachersLookIn' : 'onlyYou'),
+            : typing?.mine
+              ? t('writerAndYou', { name })
+              : t(readers.draftsOpen ? 'teachersLookIn' : 'onlyYou'),
         readers.readBy ? t('wasRead', readers.readBy) : '',
       ].join(' '),
       whom: readers.now ? null : <People monograms={readers.draftsOpen ? all : [writer.monogram]} />,
@@ -42,7 +45,9 @@ export function WhoReads({ readers, writer, teachers, place, onAudience }: GateT
     {
       key: 'handIn',
       words: [
-        atHandIn ? t('youTeachersAndClass', { names }) : t('youAndTeachers', { names }),
+        typing?.mine
+          ? t(atHandIn ? 'writerTeachersAndClass' : 'writerAndTeachers', { name, names })
+          : t(atHandIn ? 'youTeachersAndClass' : 'youAndTeachers', { names }),
         readers.hidesNames ? t('withoutName') : '',
       ].join(' '),
       whom: <People monograms={all} />,

@@ -13,6 +13,7 @@ export interface GateTrayProps {
   readonly readers: ComposeProps['readers'];
   readonly writer: ComposeProps['writer'];
   readonly teachers: ComposeProps['teachers'];
+  readonly typing: ComposeProps['typing'];
   readonly due: DueShown;
   /** What a growing post is to reach; none for one that is written once. */
   readonly steps: readonly StepShown[];

@@ -113,7 +113,7 @@ test('only for a student of the class, of an assignment that is set', async () =
   for (const who of ['writer', 'classmate', 'editor', 'reader', 'stranger', 'visitor'] as const)
     expect(await type(who)).toMatchObject(NOT_THERE);
   assignmentId = await setWork(house, { set: false });
-  expect(await type()).toMatchObject({ code: 'assignment.notSet' });
+  expect(await type()).toMatchObject({ code: 'post.notSet' });
 });
 
 test('begun forty times at once, by two teachers and the student, it is one post, of one of them', async () => {

@@ -8,7 +8,7 @@ import { insertBegun } from './beginPost';
 
 export const typeIn = assignmentUseCase(deed, {
   async run({ personId: writerId }, { assignment, inClass }, { database, personId, now }) {
-    if (!assignment.setAt) return refused('assignment.notSet');
+    if (!assignment.setAt) return refused('post.notSet');
     const asked = await askedStudents(database, inClass.id, [writerId]);
     if (!asked.ok) return asked;
     const begun = await findPostOf(database, assignment.id, writerId);
