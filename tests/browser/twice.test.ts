@@ -119,3 +119,21 @@ test('names are hidden while posts are judged, and who looks all the same stands
   await teacher.sees('looked whose a post of Weather sayings: true or not? is while names were hidden');
   await teacher.sees('for a talk with parents');
 });
+
+test('what was done on paper is typed in for a student, handed in, and says who typed it', async () => {
+  await opensSet(teacher);
+  await (await teacher.find(By.xpath("//input[@aria-label='Choose Wim J.']"))).click();
+  await teacher.press('Type in what was done on paper');
+  await teacher.sees('you type this in for Wim J.');
+  await teacher.sees('Its writer can read it, too.');
+  expect(await teacher.barriers()).toEqual([]);
+  const text = await teacher.find(By.css('.ProseMirror'));
+  await text.click();
+  await teacher.driver.actions().sendKeys('On paper I drew the fog over the harbour.').perform();
+  await teacher.sees('Safe, saved');
+  await teacher.press('Hand in');
+  await teacher.sees('Wim J., and you until it is handed in.');
+  await teacher.press('Hand it in');
+  await teacher.sees('typed in by Marisol Tennant');
+  await teacher.sees('On paper I drew the fog over the harbour.');
+});
