@@ -1,6 +1,8 @@
+import { numberShown } from '../../../core/people/drawnNumber';
 import type { Answer } from '../../../core/requirements/answer';
 import { listMembers } from '../../tables/memberships';
 import type { Database } from '../../ground/database/database';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listHandIns } from '../../tables/handIns';
 import { findPost } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
@@ -19,15 +21,20 @@ export interface EvidenceChange {
 
 /**
  * The latest hand-ins of an assignment, measured anew by its requirements as they are given in `assignment`.
+ * @param by who looks: while names are hidden from them, a number stands for the writer
  * @returns those alone whose evidence comes out different
  */
 export async function evidenceChanges(
   database: Database,
   { assignment, inClass }: AssignmentFacts,
+  by: string,
 ): Promise<EvidenceChange[]> {
   const names = new Map(
     (await listMembers(database, inClass.id)).map((one) => [one.personId, one.shownName]),
   );
+  const hidden = assignment.hidesNames
+    ? await listHiddenNames(database, { assignmentId: assignment.id }, by)
+    : new Map<string, number>();
   const changes: EvidenceChange[] = [];
   for (const standing of await listStandings(database, inClass.id)) {
     if (standing.assignmentId !== assignment.id || standing.handInId === null) continue;
@@ -35,6 +42,7 @@ export async function evidenceChanges(
     const handIn = (await listHandIns(database, standing.postId)).find((one) => one.id === standing.handInId);
     const revision = handIn && (await findRevision(database, handIn.revisionId));
     if (!post || !handIn || !revision) continue;
+    const number = hidden.get(post.id);
     const { title, labels, beside, body } = revision;
     const { answer } = await evidenceFor(
       database,
@@ -45,7 +53,7 @@ export async function evidenceChanges(
     if (JSON.stringify(standOf(answer)) !== JSON.stringify(standOf(handIn.evidence)))
       changes.push({
         handInId: handIn.id,
-        writer: names.get(post.writerId) ?? '',
+        writer: number === undefined ? (names.get(post.writerId) ?? '') : numberShown(number),
         before: handIn.evidence,
         after: answer,
       });

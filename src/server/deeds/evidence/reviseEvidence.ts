@@ -14,7 +14,11 @@ export const previewEvidence = assignmentUseCase(previewEvidenceDeed, {
       ...(await taughtSiblings(database, assignment, { personId, now })),
     ])
       changes.push(
-        ...(await evidenceChanges(database, { ...one, assignment: { ...one.assignment, requirements } })),
+        ...(await evidenceChanges(
+          database,
+          { ...one, assignment: { ...one.assignment, requirements } },
+          personId,
+        )),
       );
     return done({
       changes: changes.map(({ writer, before, after }) => ({
@@ -29,9 +33,9 @@ export const previewEvidence = assignmentUseCase(previewEvidenceDeed, {
 
 export const reviseEvidence = assignmentUseCase(reviseEvidenceDeed, {
   async prepare(_, rows, { database, personId, now }) {
-    const changes = await evidenceChanges(database, rows);
+    const changes = await evidenceChanges(database, rows, personId);
     for (const sibling of await taughtSiblings(database, rows.assignment, { personId, now }))
-      changes.push(...(await evidenceChanges(database, sibling)));
+      changes.push(...(await evidenceChanges(database, sibling, personId)));
     return done({ version: rows.assignment.version, changes });
   },
   async run(_, { assignment }, { database }, { version, changes }) {

@@ -1,10 +1,12 @@
 import { openSet as deed } from '../../../contract/publications/openSet';
 import { cappedAudience, goesBeyondClass, narrower, type Audience } from '../../../core/access/audience';
+import { numberShown } from '../../../core/people/drawnNumber';
 import { widestWith } from '../../../core/privacy/consent';
 import { maybeReaches } from '../../../core/posts/release';
 import { done, refused } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { markOpened } from '../../tables/assignments';
+import { listHiddenNames } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { listAcceptedPosts } from '../../tables/publications';
 import { lookThrough, openOnes } from '../details/findDetailsIn';
@@ -34,9 +36,13 @@ export const openSet = assignmentUseCase(deed, {
     await markOpened(database, assignmentId, now);
     let published = 0;
     const leftOut: string[] = [];
+    const hidden = assignment.hidesNames
+      ? await listHiddenNames(database, { assignmentId }, personId)
+      : new Map<string, number>();
     for (const { postId, revisionId, audience, writer } of await listGoingOut(database, facts, now)) {
       if (goesBeyondClass(audience) && !clear.has(revisionId)) {
-        leftOut.push(writer);
+        const number = hidden.get(postId);
+        leftOut.push(number === undefined ? writer : numberShown(number));
         continue;
       }
       await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });

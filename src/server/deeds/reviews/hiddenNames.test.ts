@@ -27,6 +27,9 @@ import { maybeStudentPosts } from '../../views/set/viewStudent';
 import { maybeTeacherToday } from '../../views/today/viewTeacherToday';
 import { makeAssignment } from '../assignments/makeAssignment';
 import { changeAssignment } from '../assignments/changeAssignment';
+import { previewEvidence } from '../evidence/reviseEvidence';
+import { openSet } from '../publications/openSet';
+import { accept } from './accept';
 import { compareOwnWords } from '../evidence/compareOwnWords';
 import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
@@ -150,10 +153,29 @@ describe('while names are hidden', () => {
     expect(await maybeKept(address, receipt, house.people.writer, NOW)).toMatchObject({ writer: 'Wren E.' });
   });
 
+  test('what a change of the assignment would do, and what is left out of the set, is told by numbers', async () => {
+    const { postId } = await handedIn('writer', '<p>grey all day long</p>');
+    const requirements = [{ ...FIELDS.requirements[0], min: 40 }];
+    const { changes } = await succeeded(
+      as(house, 'teacher', previewEvidence, { assignmentId, requirements }),
+    );
+    expect(changes.map(({ writer }) => writer)).toEqual([await numberOf(postId)]);
+    const opened = await setWork(house, { hidesNames: true, release: 'opened' });
+    assignmentId = opened;
+    const named = await handedIn('classmate', '<p>Ring me on 01632 960 118, all day long.</p>');
+    await succeeded(as(house, 'teacher', openHandIn, named));
+    await succeeded(as(house, 'teacher', judge, { ...named, criterionId: 'noticing', level: 1 }));
+    await succeeded(as(house, 'teacher', accept, { ...named, details: [] }));
+    expect(await succeeded(as(house, 'teacher', openSet, { assignmentId: opened }))).toEqual({
+      published: 0,
+      leftOut: [await numberOf(named.postId)],
+    });
+  });
+
   test('drafts stand by name, and no way leads to what is written there', async () => {
     await succeeded(as(house, 'writer', beginPost, { assignmentId }));
     const draft = (await set())?.groups.find(({ state }) => state === 'draft')?.rows;
-    expect(draft).toMatchObject([{ name: 'Wren E.', hidden: false, way: null }]);
+    expect(draft).toMatchObject([{ name: 'Wren E.', hidden: false, way: null, postId: null }]);
   });
 
   test('what was taken back stays without a name', async () => {

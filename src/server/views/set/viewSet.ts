@@ -93,7 +93,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         ...(post ? said(post, own) : NOTHING_SAID),
         ...(post ? twice(post, own) : NOT_TWICE),
         ...typedIn(post, { ...desk, isHidden, teacher: people.get(post?.typedInById ?? '') }),
-        postId: post?.postId ?? null,
+        // Whoever knows whose a draft is must not know the hand-in by it.
+        postId: post && (post.handInId !== null || !assignment.hidesNames) ? post.postId : null,
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
         closed: closedOf(post, desk, around),
