@@ -22,6 +22,8 @@ export interface WorkShown {
   /** What a teacher reminded them of last; null where of nothing, and once it is handed in. */
   readonly reminder: string | null;
   readonly notes: number;
+  /** How many of them came since the writer had the post open. */
+  readonly newNotes: number;
   /** The beginning of what a teacher said last. */
   readonly said: string | null;
   readonly grade: { readonly grade: number; readonly possible: number } | null;

@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import { addressesOf } from '../../contract/addresses';
 import { byDue } from '../../core/assignments/byDue';
 import { useStepName } from '../assignment/Steps';
 import type { ClassWorkShown, WorkShown } from '../assignment/workShown';
@@ -66,6 +67,19 @@ export function StudentToday({ name, groups, days, toRead, told }: StudentTodayP
             })),
         }))}
       />
+      {work
+        .filter((one) => one.newNotes > 0 && one.postId !== null)
+        .map((one) => (
+          <p key={one.assignmentId} className="mt-4 border-l-4 border-plum pl-3">
+            <Link
+              className="act plum !whitespace-normal"
+              href={addressesOf(one.classId).post(one.postId ?? '')}
+              dir="auto"
+            >
+              {t('newNotes', { count: one.newNotes, title: one.title })}
+            </Link>
+          </p>
+        ))}
       {told.map((one) => (
         <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
           <Link className="act !whitespace-normal" href="/told">

@@ -34,25 +34,26 @@ type Stored = Omit<NoteRow, 'anchor'> & { readonly anchor: string | null };
 
 const rowOf = <Row extends Stored>({ anchor, ...row }: Row) => ({ ...row, anchor: anchorFrom(anchor) });
 
-/** How many notes were sent for some posts, and the beginning of the latest, by post; posts without any are not named. */
+/** How many notes were sent for some posts, how many of them their writers have not seen, and the beginning of the latest, by post; posts without any are not named. */
 export async function listNotesBriefly(
   database: Database,
   postIds: readonly string[],
   { characters }: { readonly characters: number },
-): Promise<ReadonlyMap<string, { readonly count: number; readonly last: string }>> {
+): Promise<ReadonlyMap<string, { readonly count: number; readonly unseen: number; readonly last: string }>> {
   const rows = await database.rows<{
     readonly postId: string;
     readonly count: number;
+    readonly unseen: string;
     readonly last: string;
   }>(
-    `SELECT post_id AS postId, COUNT(*) AS count,
+    `SELECT post_id AS postId, COUNT(*) AS count, SUM(seen_at IS NULL) AS unseen,
        (SELECT LEFT(sent, :characters) FROM notes AS latest WHERE latest.post_id = notes.post_id AND sent_at IS NOT NULL
         ORDER BY created_at DESC, id DESC LIMIT 1) AS last
      FROM notes JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
      WHERE sent_at IS NOT NULL GROUP BY post_id`,
     { ids: JSON.stringify(postIds), characters },
   );
-  return new Map(rows.map(({ postId, ...row }) => [postId, row]));
+  return new Map(rows.map(({ postId, unseen, ...row }) => [postId, { ...row, unseen: Number(unseen) }]));
 }
 
 /** Holds a note until the transaction ends; null where there is none on that post. */
@@ -107,10 +108,18 @@ export async function sendTypedNotes(
   note: Pick<NoteRow, 'postId' | 'authorId'> & { readonly now: Date },
 ): Promise<number> {
   return database.change(
-    `UPDATE notes SET sent = typed, sent_suggested = suggested, sent_at = COALESCE(sent_at, :now)
+    `UPDATE notes SET sent = typed, sent_suggested = suggested, sent_at = COALESCE(sent_at, :now), seen_at = NULL
      WHERE post_id = :postId AND author_id = :authorId AND (TRIM(typed) <> '' OR suggested IS NOT NULL)
        AND (sent IS NULL OR BINARY sent <> BINARY typed OR NOT (BINARY sent_suggested <=> BINARY suggested))`,
     { ...note },
+  );
+}
+
+/** Notes that the writer of a post has what was sent to them before the eyes. */
+export async function markNotesSeen(database: Database, postId: string, at: Date): Promise<void> {
+  await database.change(
+    'UPDATE notes SET seen_at = :at WHERE post_id = :postId AND sent_at IS NOT NULL AND seen_at IS NULL',
+    { postId, at },
   );
 }
 

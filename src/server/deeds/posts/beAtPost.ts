@@ -1,5 +1,6 @@
 import { beAtPost as deed } from '../../../contract/posts/beAtPost';
 import { done, serve } from '../../ground/access/useCase';
+import { markNotesSeen } from '../../tables/notes';
 import { findWriterOf } from '../../tables/revisions';
 import { ofItsWriter } from '../subjects/draftUseCase';
 import { turnOfPost } from '../subjects/turnOfPost';
@@ -15,8 +16,12 @@ export const beAtPost = serve(
     turnOf: turnOfPost,
   },
   {
-    async run({ page, leaving = false }, post, { database, now }) {
-      await (leaving ? forgetVisit : recordVisit)(database, { postId: post.id, page, seenAt: now });
+    async run({ page, leaving = false }, post, { database, personId, now }) {
+      const visit = { postId: post.id, page, seenAt: now };
+      if (leaving) await forgetVisit(database, visit);
+      // Once for each page: what is sent while it stands open is new when they come back.
+      else if ((await recordVisit(database, visit)) && personId === post.writerId)
+        await markNotesSeen(database, post.id, now);
       const since = new Date(now.getTime() - ALIVE);
       return done({ others: await countOtherVisits(database, { postId: post.id, page, since }) });
     },

@@ -9,13 +9,19 @@ interface Visit {
   readonly seenAt: Date;
 }
 
-/** Notes that a page has a post open. */
-export async function recordVisit(database: Database, visit: Visit): Promise<void> {
+/** Notes that a page has a post open. @returns whether it had not before */
+export async function recordVisit(database: Database, visit: Visit): Promise<boolean> {
+  const known = await database.change(
+    'UPDATE post_visits SET seen_at = :seenAt WHERE post_id = :postId AND page = :page',
+    { ...visit },
+  );
+  if (known > 0) return false;
   await database.change(
     `INSERT INTO post_visits (post_id, page, seen_at) VALUES (:postId, :page, :seenAt)
      ON DUPLICATE KEY UPDATE seen_at = :seenAt`,
     { ...visit },
   );
+  return true;
 }
 
 /** Forgets a page that is left, and those of the post that went away without a word. @param seenAt the present time */

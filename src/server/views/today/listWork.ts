@@ -105,6 +105,7 @@ function workOn(
         ? null
         : (known.reminders.get(assignment.id) ?? null),
     notes: notes?.count ?? 0,
+    newNotes: notes?.unseen ?? 0,
     /** The beginning of what a teacher said last. */
     said: notes?.last ?? null,
     grade: grade ? { grade: grade.grade, possible: grade.possible } : null,

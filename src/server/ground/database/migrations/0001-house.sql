@@ -766,6 +766,7 @@ CREATE TABLE notes (
   sent TEXT NULL COMMENT 'As its reader has it; null while it is only typed',
   sent_suggested TEXT NULL COMMENT 'Other words for the passage, as its reader has them',
   sent_at DATETIME(3) NULL,
+  seen_at DATETIME(3) NULL COMMENT 'When its reader first had it before the eyes as it was sent last; null for what came since',
   settled_at DATETIME(3) NULL COMMENT 'Since when a teacher needs nothing more done about it',
   version INT NOT NULL DEFAULT 1 COMMENT 'Counts each save, so that a save from an older base is noticed',
   saved_by CHAR(32) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The page that saved it last, by a name that it has drawn by lot',
