@@ -163,14 +163,14 @@ export async function listJudgedBy(
   return new Set(rows.map(({ postId }) => postId));
 }
 
-/** Forgets what was judged in second readings of an assignment that are not done, before these are taken back. */
-export async function deleteOpenSecondJudgements(database: Database, assignmentId: string): Promise<void> {
+/** Forgets what was judged in the second readings of some posts, before these are taken back. */
+export async function deleteSecondJudgements(database: Database, postIds: readonly string[]): Promise<void> {
   for (const table of ['judgements', 'requirement_judgements'])
     await database.change(
-      `DELETE ${table} FROM ${table} JOIN second_readings ON second_readings.post_id = ${table}.post_id
-         AND second_readings.reader_id = ${table}.reader_id AND done_at IS NULL
-       WHERE ${table}.${OF_ASSIGNMENT}`,
-      { assignmentId },
+      `DELETE ${table} FROM ${table}
+       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = ${table}.post_id
+       JOIN second_readings ON second_readings.post_id = asked.id AND second_readings.reader_id = ${table}.reader_id`,
+      { ids: JSON.stringify(postIds) },
     );
 }
 

@@ -171,12 +171,47 @@ export async function insertSecondReadings(
   );
 }
 
-/** Takes back what was asked and is not done. @returns how many that were */
-export async function deleteOpenSecondReadings(database: Database, assignmentId: string): Promise<number> {
+/**
+ * Who reads a post a second time now, held until the transaction ends: what was read of it before the post was held may be over by
+ * now.
+ */
+export async function lockSecondReader(database: Database, postId: string): Promise<SecondReader | null> {
+  const [row] = await database.rows<{ readonly readerId: string; readonly done: number }>(
+    `SELECT reader_id AS readerId, done_at IS NOT NULL AS done FROM second_readings
+     WHERE post_id = :postId FOR UPDATE`,
+    { postId },
+  );
+  return row ? { readerId: row.readerId, done: row.done === 1 } : null;
+}
+
+/** The posts of an assignment that somebody reads a second time and is not done with, these readings held until the transaction ends. */
+export async function lockOpenSecondReadings(
+  database: Database,
+  assignmentId: string,
+): Promise<readonly string[]> {
+  // Of the posts nothing is held: whoever judges one holds it already, and waits for its reading.
+  const ids = (
+    await database.rows<{ readonly postId: string }>(
+      `SELECT post_id AS postId FROM second_readings JOIN posts ON posts.id = post_id
+       WHERE assignment_id = :assignmentId AND done_at IS NULL`,
+      { assignmentId },
+    )
+  ).map(({ postId }) => postId);
+  const rows = await database.rows<{ readonly postId: string }>(
+    `SELECT post_id AS postId FROM second_readings
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     WHERE done_at IS NULL FOR UPDATE`,
+    { ids: JSON.stringify(ids) },
+  );
+  return rows.map(({ postId }) => postId);
+}
+
+/** Takes back second readings that are held and not done. @returns how many that were */
+export async function deleteSecondReadings(database: Database, postIds: readonly string[]): Promise<number> {
   return database.change(
-    `DELETE second_readings FROM second_readings JOIN posts ON posts.id = post_id
-     WHERE assignment_id = :assignmentId AND done_at IS NULL`,
-    { assignmentId },
+    `DELETE second_readings FROM second_readings
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id`,
+    { ids: JSON.stringify(postIds) },
   );
 }
 

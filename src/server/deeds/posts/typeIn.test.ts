@@ -5,7 +5,6 @@ import {
   desksFor,
   freshHouse,
   NOW,
-  personOf,
   setWork,
   succeeded,
   writing,
@@ -114,21 +113,6 @@ test('only for a student of the class, of an assignment that is set', async () =
     expect(await type(who)).toMatchObject(NOT_THERE);
   assignmentId = await setWork(house, { set: false });
   expect(await type()).toMatchObject({ code: 'post.notSet' });
-});
-
-test('begun forty times at once, by two teachers and the student, it is one post, of one of them', async () => {
-  const all = await Promise.all(
-    Array.from({ length: 40 }, (_, index) =>
-      index % 3 === 0
-        ? as(house, 'classmate', beginPost, { assignmentId })
-        : type(index % 3 === 1 ? 'teacher' : 'coTeacher'),
-    ),
-  );
-  const ids = new Set(all.flatMap((one) => (one.ok ? [one.value.postId] : [])));
-  expect(ids.size).toBe(1);
-  for (const one of all) if (!one.ok) expect(['post.begunAlready', 'sameMoment']).toContain(one.code);
-  const post = await findPost(database, [...ids][0] ?? '');
-  expect(post?.writerId).toBe(personOf(house, 'classmate'));
 });
 
 test('who typed it in and is gone leaves the post with its writer', async () => {

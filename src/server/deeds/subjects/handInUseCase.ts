@@ -1,6 +1,7 @@
 import type { Deed } from '../../../contract/deed';
 import { refused, type Context, type Result, type UseCase } from '../../ground/access/useCase';
 import type { HandInRow } from '../../tables/handIns';
+import { lockSecondReader } from '../../tables/secondReadings';
 import type { PostFacts } from './findPostToActOn';
 import { postUseCase } from './postUseCase';
 
@@ -56,11 +57,14 @@ export function handInUseCase<Input extends Named, Output, Prepared = unknown>(
         }
       : {}),
     async run(input, facts, context, prepared) {
-      const { second } = facts.post;
-      const readsSecond = second?.readerId === context.personId && !second.done;
+      // Asked for, done or taken back meanwhile: what holds now is read again, where it matters.
+      const { database, personId } = context;
+      const matters = facts.post.second !== null || input.second !== undefined;
+      const second = matters ? await lockSecondReader(database, facts.post.id) : null;
+      const readsSecond = second?.readerId === personId && !second.done;
       if (decides && readsSecond) return refused('review.readsSecond');
       if (input.second !== undefined && input.second !== readsSecond) return refused('review.otherReading');
-      const onLatest = withLatest(input, facts);
+      const onLatest = withLatest(input, { ...facts, post: { ...facts.post, second } });
       return onLatest ? run(input, onLatest, context, prepared) : refused('review.newerHandIn');
     },
   });
