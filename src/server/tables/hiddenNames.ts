@@ -1,5 +1,6 @@
 import { randomInt } from 'node:crypto';
 import { drawnNumbers } from '../../core/people/drawnNumber';
+import type { AssignmentRow } from './assignments';
 import type { Database } from '../ground/database/database';
 
 /**
@@ -52,6 +53,28 @@ export async function listHiddenNames(
   );
   return new Map(rows.map(({ postId, number }) => [postId, number]));
 }
+
+/** The same for the posts of an assignment; nothing is asked where it hides no names. */
+export async function hiddenOfAssignment(
+  database: Database,
+  { id: assignmentId, hidesNames }: Hiding,
+  teacherId: string,
+): Promise<ReadonlyMap<string, number>> {
+  return hidesNames ? listHiddenNames(database, { assignmentId }, teacherId) : new Map();
+}
+
+/** The same for the posts of a class; nothing is asked where none of its assignments hides names. */
+export async function hiddenOfClass(
+  database: Database,
+  classId: string,
+  { assignments, teacherId }: { readonly assignments: readonly Hiding[]; readonly teacherId: string },
+): Promise<ReadonlyMap<string, number>> {
+  return assignments.some(({ hidesNames }) => hidesNames)
+    ? listHiddenNames(database, { classId }, teacherId)
+    : new Map();
+}
+
+type Hiding = Pick<AssignmentRow, 'id' | 'hidesNames'>;
 
 /** Notes that a teacher looked whose a post is. */
 export async function insertNameLookedAt(

@@ -2,7 +2,7 @@ import { numberShown } from '../../../core/people/drawnNumber';
 import type { Answer } from '../../../core/requirements/answer';
 import { listMembers } from '../../tables/memberships';
 import type { Database } from '../../ground/database/database';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listHandIns } from '../../tables/handIns';
 import { findPost } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
@@ -32,9 +32,7 @@ export async function evidenceChanges(
   const names = new Map(
     (await listMembers(database, inClass.id)).map((one) => [one.personId, one.shownName]),
   );
-  const hidden = assignment.hidesNames
-    ? await listHiddenNames(database, { assignmentId: assignment.id }, by)
-    : new Map<string, number>();
+  const hidden = await hiddenOfAssignment(database, assignment, by);
   const changes: EvidenceChange[] = [];
   for (const standing of await listStandings(database, inClass.id)) {
     if (standing.assignmentId !== assignment.id || standing.handInId === null) continue;

@@ -6,7 +6,7 @@ import { maybeReaches } from '../../../core/posts/release';
 import { done, refused } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { markOpened } from '../../tables/assignments';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { listAcceptedPosts } from '../../tables/publications';
 import { lookThrough, openOnes } from '../details/findDetailsIn';
@@ -36,9 +36,7 @@ export const openSet = assignmentUseCase(deed, {
     await markOpened(database, assignmentId, now);
     let published = 0;
     const leftOut: string[] = [];
-    const hidden = assignment.hidesNames
-      ? await listHiddenNames(database, { assignmentId }, personId)
-      : new Map<string, number>();
+    const hidden = await hiddenOfAssignment(database, assignment, personId);
     for (const { postId, revisionId, audience, writer } of await listGoingOut(database, facts, now)) {
       if (goesBeyondClass(audience) && !clear.has(revisionId)) {
         const number = hidden.get(postId);

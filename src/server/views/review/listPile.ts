@@ -13,7 +13,7 @@ import { listAssignments } from '../../tables/assignments';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDetailsMeant } from '../../tables/detailDecisions';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfClass } from '../../tables/hiddenNames';
 import { countAnswersWaiting } from '../../tables/notes';
 import { findPileOrder } from '../../tables/pileOrders';
 import { listWaiting, type WaitingRow } from '../../tables/postsOfClass';
@@ -77,9 +77,7 @@ async function slipsIn(
   );
   const meant = await listDetailsMeant(database, inClass.id);
   const answers = await countAnswersWaiting(database, inClass.id);
-  const hidden = given.some(({ hidesNames }) => hidesNames)
-    ? await listHiddenNames(database, { classId: inClass.id }, personId)
-    : new Map<string, number>();
+  const hidden = await hiddenOfClass(database, inClass.id, { assignments: given, teacherId: personId });
   const alike = groupedBy(await listAlikeWriters(database, inClass.id), ({ postId }) => postId);
   const slips: Slip[] = [];
   const second = await listOpenSecondReadings(database, { classId: inClass.id, readerId: personId });

@@ -11,7 +11,7 @@ import { database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
 import { findAssignment } from '../../tables/assignments';
 import { listHandInHeads } from '../../tables/handIns';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { countNotesOfBoth } from '../../tables/notes';
 import { listPostStates } from '../../tables/postStates';
@@ -29,9 +29,7 @@ export async function maybeSecondReading(assignmentId: string, desk: Desk) {
   const members = await listEverMembers(database, inClass.id);
   const people = new Map(members.map((one) => [one.personId, one]));
   const adjust = await adjusterFor(database, inClass.id);
-  const hidden = assignment.hidesNames
-    ? await listHiddenNames(database, { assignmentId }, personId)
-    : new Map<string, number>();
+  const hidden = await hiddenOfAssignment(database, assignment, personId);
   const heads = new Map((await listHandInHeads(database, assignmentId)).map((one) => [one.postId, one]));
   const notes = await countNotesOfBoth(database, assignmentId);
   const first = await figuresOf(database, assignment, inClass, 'first');

@@ -19,7 +19,7 @@ import { database } from '../../ground/database/database';
 import { adjusterFor, listAdjustments } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
 import type { ClassRow } from '../../tables/classes';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { countSentNotesOf } from '../../tables/notes';
 import { listAddressed } from '../../tables/people';
@@ -66,9 +66,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   const planned = new Map(
     (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
   );
-  const hidden = assignment.hidesNames
-    ? await listHiddenNames(database, { assignmentId }, personId)
-    : new Map<string, number>();
+  const hidden = await hiddenOfAssignment(database, assignment, personId);
   const said = await saidOfAll(assignment, inClass, everybody);
   const twice = await readTwiceIn(assignment, desk, everybody);
   const people = new Map(everybody.map((one) => [one.personId, one]));

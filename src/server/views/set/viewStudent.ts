@@ -4,7 +4,7 @@ import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments } from '../../tables/assignments';
-import { listHiddenNames } from '../../tables/hiddenNames';
+import { hiddenOfClass } from '../../tables/hiddenNames';
 import { listEverMembers } from '../../tables/memberships';
 import { listPostStates } from '../../tables/postStates';
 import { postShown } from './postShown';
@@ -27,9 +27,7 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
   const asked = (await listAssignments(database, inClass.id, now)).filter(
     (one) => posts.has(one.id) || (one.setAt !== null && member.leftAt === null),
   );
-  const hidden = asked.some(({ hidesNames }) => hidesNames)
-    ? await listHiddenNames(database, { classId: inClass.id }, personId)
-    : new Map<string, number>();
+  const hidden = await hiddenOfClass(database, inClass.id, { assignments: asked, teacherId: personId });
   return {
     classId: inClass.id,
     name: member.shownName,
