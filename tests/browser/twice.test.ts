@@ -1,5 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { database } from '../../src/server/ground/database/database';
 import { classAddress, Person } from './person';
 
 let teacher: Person;
@@ -105,7 +106,9 @@ test('names are hidden while posts are judged, and who looks all the same stands
   await (await teacher.find(By.xpath("//button[starts-with(normalize-space(.), 'Read by')]"))).click();
   await (await teacher.find(By.xpath("//label[contains(., 'without names')]//input"))).click();
   await teacher.sees('They are judged without names');
-  await teacher.sees('Saved.');
+  // The page may still say that of what was before.
+  const isKept = async () => (await database.rows('SELECT id FROM assignments WHERE hides_names')).length > 0;
+  await teacher.driver.wait(isKept, 20_000);
   await teacher.goTo('/pile');
   expect(await teacher.shows('Juno P.')).toBe(false);
   await (await teacher.find(By.xpath(`${slips}//a[contains(@class, 'slip')][contains(., '№')]`))).click();

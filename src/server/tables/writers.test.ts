@@ -53,7 +53,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   // Who runs a class comes with it; who accepts an invitation, by it; a class whose teacher is gone gets another.
   memberships: ['administration', 'classes', 'invitations', 'people'],
   // A decision sends the notes along.
-  notes: ['notes', 'reviews'],
+  // Its writer at the desk has the notes before the eyes.
+  notes: ['notes', 'posts', 'reviews'],
   // An account is made, used, or given a password.
   people: ['accounts', 'administration', 'invitations', 'sessions'],
   // A decision is the next stage of the post.
