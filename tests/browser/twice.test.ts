@@ -117,7 +117,7 @@ test('names are hidden while posts are judged, and who looks all the same stands
   await teacher.press('Look at the name');
   await (await teacher.find(By.xpath("//label[contains(., 'a talk with parents')]//input"))).click();
   await teacher.press('Look at the name');
-  await teacher.driver.wait(async () => !(await teacher.shows('Names are hidden')), 20_000);
+  await teacher.driver.wait(async () => !(await teacher.shows('Why look at the name?')), 20_000);
   await teacher.goTo(`${await classAddress()}/log`);
   await teacher.sees('looked whose a post of Weather sayings: true or not? is while names were hidden');
   await teacher.sees('for a talk with parents');
