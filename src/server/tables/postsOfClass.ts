@@ -134,6 +134,8 @@ export async function listStagesOf(
 
 /** A hand-in that waits to be read, with what it was measured to be. */
 export interface WaitingRow extends WaitingStandingRow {
+  /** Whether who asks reads it a second time and is not done. */
+  readonly second: boolean;
   readonly handedInAt: Date;
   readonly evidence: Answer;
 }
@@ -146,17 +148,25 @@ export async function listWaiting(
   database: Database,
   { classId, readerId }: { readonly classId: string; readonly readerId: string },
 ): Promise<readonly WaitingRow[]> {
-  const rows = await database.rows<StoredWaiting & { readonly handedInAt: Date; readonly evidence: string }>(
-    `SELECT ${WAITING}, evidence FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+  const rows = await database.rows<
+    StoredWaiting & { readonly handedInAt: Date; readonly evidence: string; readonly second: number }
+  >(
+    `SELECT ${WAITING}, evidence, EXISTS (SELECT 1 FROM second_readings WHERE second_readings.post_id = posts.id
+       AND reader_id = :readerId AND done_at IS NULL) AS second
+     FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE posts.class_id = :classId AND stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED}
      UNION
-     SELECT ${WAITING}, evidence FROM second_readings JOIN posts ON posts.id = second_readings.post_id
+     SELECT ${WAITING}, evidence, TRUE FROM second_readings JOIN posts ON posts.id = second_readings.post_id
      JOIN hand_ins ON ${LATEST_HAND_IN}
      WHERE reader_id = :readerId AND done_at IS NULL AND posts.class_id = :classId AND ${OF_NOTHING_DELETED}
      ORDER BY handedInAt, postId`,
     { classId, readerId },
   );
-  return rows.map((row) => ({ ...waitingFrom(row), evidence: evidenceFrom(row.evidence) }));
+  return rows.map((row) => ({
+    ...waitingFrom(row),
+    evidence: evidenceFrom(row.evidence),
+    second: row.second === 1,
+  }));
 }
 
 /** How many posts were begun for each of some assignments; those without any are not named. */

@@ -92,19 +92,6 @@ export async function listSecondReadings(
   return rows.map(rowOf);
 }
 
-/** The posts of a class that somebody reads a second time and is not done with. */
-export async function listOpenSecondReadings(
-  database: Database,
-  { classId, readerId }: { readonly classId: string; readonly readerId: string },
-): Promise<ReadonlySet<string>> {
-  const rows = await database.rows<{ readonly postId: string }>(
-    `SELECT post_id AS postId FROM second_readings JOIN posts ON posts.id = post_id
-     WHERE reader_id = :readerId AND done_at IS NULL AND class_id = :classId`,
-    { classId, readerId },
-  );
-  return new Set(rows.map(({ postId }) => postId));
-}
-
 /** The posts of a class that are read a second time by somebody who is not done. */
 export async function listReadTwice(database: Database, classId: string): Promise<ReadonlySet<string>> {
   const rows = await database.rows<{ readonly postId: string }>(

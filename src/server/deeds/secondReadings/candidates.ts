@@ -1,3 +1,4 @@
+import type { ClassRole } from '../../../core/access/may';
 import type { Candidate } from '../../../core/grading/secondReading';
 import type { Database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
@@ -8,8 +9,10 @@ import { listPostStates } from '../../tables/postStates';
 import { listSecondReadings } from '../../tables/secondReadings';
 import { figuresOf } from '../grades/figuresOf';
 
-/** Whoever is let in for a few days gives no figures that stand beside another's. */
-export const SECOND_READERS = ['teacher', 'coTeacher'] as const;
+/** Whether somebody can read posts of their class a second time: whoever is let in for a few days gives no figures beside another's. */
+export function canReadSecond(role: ClassRole): boolean {
+  return role === 'teacher' || role === 'coTeacher';
+}
 
 /** The posts of an assignment that a teacher can judge a second time: handed in, not read twice yet, and not judged by them. */
 export async function candidatesFor(

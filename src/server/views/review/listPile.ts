@@ -17,7 +17,6 @@ import { hiddenOfClass } from '../../tables/hiddenNames';
 import { countAnswersWaiting } from '../../tables/notes';
 import { findPileOrder } from '../../tables/pileOrders';
 import { listWaiting, type WaitingRow } from '../../tables/postsOfClass';
-import { listOpenSecondReadings } from '../../tables/secondReadings';
 import { listSlipReaders } from '../../tables/slipReaders';
 import type { Desk } from '../../deeds/sessions/desk';
 import { writerShown } from '../../deeds/subjects/writerShown';
@@ -80,7 +79,6 @@ async function slipsIn(
   const hidden = await hiddenOfClass(database, inClass.id, { assignments: given, teacherId: personId });
   const alike = groupedBy(await listAlikeWriters(database, inClass.id), ({ postId }) => postId);
   const slips: Slip[] = [];
-  const second = await listOpenSecondReadings(database, { classId: inClass.id, readerId: personId });
   for (const standing of await listWaiting(database, { classId: inClass.id, readerId: personId })) {
     const asked = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
@@ -89,7 +87,6 @@ async function slipsIn(
     const at = standing.handedInAt.getTime();
     const { takenBy, openWith } = whoIsAt(readers.get(standing.postId) ?? [], { personId, now });
     const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
-    const isSecond = second.has(standing.postId);
     const shown = writerShown(writer, hidden.get(standing.postId));
     slips.push({
       postId: standing.postId,
@@ -107,9 +104,9 @@ async function slipsIn(
       slats: marks(standing.evidence.requirements, assignment.requirements),
       details: [...new Set(standing.details.filter(({ key }) => !meant.has(key)).map(({ kind }) => kind))],
       alike: alikeOf(standing, alike.get(standing.postId) ?? [], { members, hidden }),
-      second: isSecond,
+      second: standing.second,
       // What the first reader wrote is not theirs to know of.
-      answers: (isSecond ? null : answers.get(standing.postId)) ?? { count: 0, asks: false },
+      answers: (standing.second ? null : answers.get(standing.postId)) ?? { count: 0, asks: false },
       takenBy,
       openWith: openWith[0] ?? null,
     });

@@ -3,7 +3,7 @@ import { bothIn, largestFirst } from '../../../core/grading/secondReading';
 import { teacherName } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
 import { figuresOf, type FigureOfPost } from '../../deeds/grades/figuresOf';
-import { SECOND_READERS } from '../../deeds/secondReadings/candidates';
+import { canReadSecond } from '../../deeds/secondReadings/candidates';
 import { stateOf } from '../../deeds/grades/readingOf';
 import type { Desk } from '../../deeds/sessions/desk';
 import { writerShown } from '../../deeds/subjects/writerShown';
@@ -93,7 +93,9 @@ export async function maybeSecondReading(assignmentId: string, desk: Desk) {
       },
     ];
   });
-  const unread = posts.filter(({ postId }) => !readings.has(postId));
+  const unread = posts
+    .filter(({ postId }) => !readings.has(postId))
+    .map((post) => first(post, adjust(assignment, post.writerId)));
   const mayAsk = may({ personId, role }, 'reading.ask', {});
   return {
     classId: inClass.id,
@@ -106,17 +108,14 @@ export async function maybeSecondReading(assignmentId: string, desk: Desk) {
     teachers: mayAsk
       ? members
           .filter((one) => one.leftAt === null && one.personId !== personId)
-          .filter((one) => SECOND_READERS.some((role) => role === one.role))
+          .filter((one) => canReadSecond(one.role))
           .map((one) => ({ personId: one.personId, name: teacherName(one) }))
       : [],
     /** What is handed in and read once, and the figures that it has. */
     unread: {
       count: unread.length,
-      figures: mayAsk
-        ? unread.flatMap((post) => first(post, adjust(assignment, post.writerId)).figure ?? [])
-        : [],
-      possible:
-        unread.map((post) => first(post, adjust(assignment, post.writerId)).grade?.possible ?? 0)[0] ?? 0,
+      figures: mayAsk ? unread.flatMap(({ figure }) => figure ?? []) : [],
+      possible: unread[0]?.grade?.possible ?? 0,
     },
   };
 }

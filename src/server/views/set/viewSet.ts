@@ -18,7 +18,6 @@ import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor, listAdjustments } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
-import type { ClassRow } from '../../tables/classes';
 import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
 import { countSentNotesOf } from '../../tables/notes';
@@ -67,8 +66,9 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
   );
   const hidden = await hiddenOfAssignment(database, assignment, personId);
-  const said = await saidOfAll(assignment, inClass, everybody);
-  const twice = await readTwiceIn(assignment, desk, everybody);
+  const first = await figuresOf(database, assignment, inClass, 'first');
+  const said = await saidOfAll(assignment, first, everybody);
+  const twice = await readTwiceIn(assignment, first, { ...desk, everybody });
   const people = new Map(everybody.map((one) => [one.personId, one]));
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
@@ -167,9 +167,10 @@ function ordered<Row extends { readonly name: string; readonly hidden: boolean }
 const NOTHING_SAID_YET = { figure: null, judged: 0, notes: 0 } as const;
 const NOTHING_SAID = { figure: null, judged: 0, notes: 0, readBy: [] } as const;
 
+type Figures = Awaited<ReturnType<typeof figuresOf>>;
+
 /** What teachers did with each post of an assignment: all of it read at once. */
-async function saidOfAll(assignment: AssignmentRow, inClass: ClassRow, everybody: readonly MemberRow[]) {
-  const figure = await figuresOf(database, assignment, inClass, 'first');
+async function saidOfAll(assignment: AssignmentRow, figure: Figures, everybody: readonly MemberRow[]) {
   const notes = await countSentNotesOf(database, assignment.id);
   const readers = groupedBy(await listReadersOf(database, assignment.id), ({ postId }) => postId);
   const teachers = new Map(
@@ -199,17 +200,14 @@ const NOT_TWICE = { second: null, readTwice: false } as const;
 /** How each post of an assignment that is read a second time stands. Who reads it sees nothing of what the first reader gave. */
 async function readTwiceIn(
   assignment: AssignmentRow,
-  { inClass, personId }: Desk,
-  everybody: readonly MemberRow[],
+  first: Figures,
+  { inClass, personId, everybody }: Desk & { readonly everybody: readonly MemberRow[] },
 ) {
   const rows = new Map(
     (await listSecondReadings(database, assignment.id)).map((row) => [row.postId, row] as const),
   );
   if (rows.size === 0) return () => NOT_TWICE;
-  const [first, second] = [
-    await figuresOf(database, assignment, inClass, 'first'),
-    await figuresOf(database, assignment, inClass, 'second'),
-  ];
+  const second = await figuresOf(database, assignment, inClass, 'second');
   const teachers = new Map(everybody.map((one) => [one.personId, one]));
   return (post: PostStateRow, asked: AssignmentRow) => {
     const row = rows.get(post.postId);
