@@ -5,6 +5,7 @@ import { perform } from '../src/server/ground/access/perform';
 import { changeAssignment } from '../src/server/deeds/assignments/changeAssignment';
 import { makeAssignment } from '../src/server/deeds/assignments/makeAssignment';
 import { setAssignment } from '../src/server/deeds/assignments/setAssignment';
+import { changePrivacy } from '../src/server/deeds/classes/changePrivacy';
 import { recordConsent } from '../src/server/deeds/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/ground/database/database';
 import { newId } from '../src/server/ground/database/newId';
@@ -96,6 +97,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   const people = await insertPeople(now);
   await nameForWorries({ people, now });
   const classId = await insertWeatherClass(people, now);
+  await sayWhereTextsCame({ classId, people, now });
   await insertGardenClass(people, now);
   await recordConsents({ classId, people, now });
   const assignments = new Map<string, string>();
@@ -156,6 +158,18 @@ async function insertStudent(
   return id;
 }
 
+/** The class was told at its start that its teachers may open where a text came from. */
+async function sayWhereTextsCame({
+  classId,
+  people,
+  now,
+}: Pick<Loading, 'classId' | 'people' | 'now'>): Promise<void> {
+  const asker = { personId: people.get('marisol') ?? '', now: new Date(now.getTime() - CARDS_MADE * DAY) };
+  const privacy = { ceiling: 'everyone', namingRule: 'firstNameAndInitial', searchEngines: false } as const;
+  const input = { classId, ...privacy, editorsRead: false, consentNeeded: true, originSaid: true };
+  succeeded(await perform(changePrivacy, input, asker));
+}
+
 /** The letters that came back at the beginning of term. */
 async function recordConsents({
   classId,
@@ -205,6 +219,10 @@ async function loadPost(demo: DemoPost, loading: Loading): Promise<string> {
   const { postId } = succeeded(await perform(beginPost, { assignmentId }, { personId, now: begun }));
   const times = demo.handedIn ?? [];
   let version = 1;
+  for (const { daysAgo, upTo, besides = '', pasted } of demo.days ?? []) {
+    const text = `${demo.text.slice(0, demo.text.indexOf(upTo) + upTo.length)}${besides}`;
+    version = await save({ postId, version, text, demo, loading, moment: at(loading.now, daysAgo), pasted });
+  }
   for (const [index, daysAgo] of times.entries()) {
     const moment = at(loading.now, daysAgo);
     const text = index < times.length - 1 ? (demo.firstText ?? demo.text) : demo.text;
@@ -226,13 +244,20 @@ interface Saving {
   readonly demo: DemoPost;
   readonly loading: Loading;
   readonly moment: Date;
+  /** Words of it that came at once. */
+  readonly pasted?: string | undefined;
 }
 
-async function save({ postId, version, text, demo, loading, moment }: Saving): Promise<number> {
+async function save({ postId, version, text, demo, loading, moment, pasted = '' }: Saving): Promise<number> {
   const personId = loading.people.get(demo.student) ?? '';
   const html = await withPictures(text, loading.classId, personId, moment);
-  const writing = { title: demo.title, labels: demo.labels, body: readMarkdown(html).toJSON() as object };
-  const saved = succeeded(await perform(savePost, { postId, version, writing }, { personId, now: moment }));
+  const body = readMarkdown(html);
+  const writing = { title: demo.title, labels: demo.labels, body: body.toJSON() as object };
+  const from = plainText(body).indexOf(pasted);
+  const came = pasted === '' ? [] : [{ from, to: from + pasted.length, way: 'pasted' }];
+  const saved = succeeded(
+    await perform(savePost, { postId, version, writing, came }, { personId, now: moment }),
+  );
   return saved.version;
 }
 

@@ -11,6 +11,8 @@ export interface DemoPost {
   readonly handedIn?: readonly number[];
   /** What went with the first hand-in instead of `text`, where the post was handed in twice. */
   readonly firstText?: string;
+  /** How it grew before it stood as it was handed in, oldest first. */
+  readonly days?: readonly DemoSitting[];
   /** A note on the whole post, and notes on passages of what was handed in then. */
   readonly note?: string;
   readonly pinned?: readonly DemoNote[];
@@ -20,6 +22,17 @@ export interface DemoPost {
   readonly gradeGivenBack?: boolean;
   /** What another teacher of the class told about it to those who look after worries. */
   readonly worry?: string;
+}
+
+/** What stood in a draft after one sitting. */
+interface DemoSitting {
+  readonly daysAgo: number;
+  /** The text up to the end of these words of it. */
+  readonly upTo: string;
+  /** What stood after that, and was taken away later. */
+  readonly besides?: string;
+  /** Words of it that came at once. */
+  readonly pasted?: string;
 }
 
 /** A note on a passage, with other words for it, and what the writer said when it was done. */

@@ -60,6 +60,21 @@ I could not find anybody who says why it should work, only [a list of sayings](h
     labels: ['weather-sayings'],
     begun: 9,
     handedIn: [0.6],
+    days: [
+      {
+        daysAgo: 8.9,
+        upTo: 'the swallows follow them.',
+        besides: ' I do not know yet how low is low. I could ask my uncle, he knows birds.',
+      },
+      { daysAgo: 6.8, upTo: '"often repeated and seldom counted".' },
+      {
+        daysAgo: 3.4,
+        upTo: 'High and dry: 3.',
+        pasted:
+          'So I counted. Twelve evenings on the sea wall, low means under the top of the lamp. Low and rain the next day: 4. Low and dry: 3. High and rain: 2. High and dry: 3.',
+      },
+      { daysAgo: 2.7, upTo: 'two evenings.', besides: ' That was the boys from the boat and not me.' },
+    ],
     text: `When swallows fly low it will rain. I like this one because there is a reason: insects stay low when the air is damp and the swallows follow them. [The bird station](https://birds.example/swallows) writes that it is "often repeated and seldom counted".
 
 So I counted. Twelve evenings on the sea wall, low means under the top of the lamp. Low and rain the next day: 4. Low and dry: 3. High and rain: 2. High and dry: 3.

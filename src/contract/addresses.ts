@@ -29,6 +29,7 @@ export function addressesOf(classId: string) {
     pages: `${at}/pages`,
     page: (pageId: string) => `${at}/pages/${pageId}`,
     post,
+    origin: (postId: string) => `${at}/origin/${postId}`,
     receipt: (postId: string) => `${post(postId)}/receipt`,
     revisions: (postId: string) => `${post(postId)}/revisions`,
     draft: (postId: string) => `${at}/drafts/${postId}`,

@@ -34,6 +34,8 @@ import { writeComment } from './deeds/comments/writeComment';
 import { changeClassCode } from './deeds/classes/changeClassCode';
 import { changeAddress } from './deeds/classes/changeAddress';
 import { changeLook } from './deeds/classes/changeLook';
+import { openOrigin } from './deeds/origin/openOrigin';
+import { seeOpenings } from './deeds/origin/seeOpenings';
 import { changePrivacy, previewPrivacy } from './deeds/classes/changePrivacy';
 import { changeWords } from './deeds/classes/changeWords';
 import { changeYear } from './deeds/classes/changeYear';
@@ -165,6 +167,8 @@ export const USE_CASES = {
   decideLabel,
   changeLook,
   changePrivacy,
+  openOrigin,
+  seeOpenings,
   previewPrivacy,
   setPassphrase,
   setPostPassphrase,

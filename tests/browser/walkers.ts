@@ -194,6 +194,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().second(ids.assignment),
     needs: ['class.teach', {}],
   },
+  '(desk)/class/[classId]/origin/[postId]/page.tsx': {
+    address: () => at().origin(ids.handedIn),
+    needs: ['origin.read', { ...WRITERS, originSaid: true }],
+  },
   '(desk)/class/[classId]/students/[personId]/page.tsx': {
     address: () => at().student(ids.writer),
     needs: ['class.teach', {}],

@@ -24,6 +24,8 @@ export interface WorkShown {
   readonly notes: number;
   /** How many of them came since the writer had the post open. */
   readonly newNotes: number;
+  /** Teachers who opened where it came from since its writer read who did. */
+  readonly originOpenedBy: readonly string[];
   /** The beginning of what a teacher said last. */
   readonly said: string | null;
   readonly grade: { readonly grade: number; readonly possible: number } | null;

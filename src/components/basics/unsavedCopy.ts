@@ -1,3 +1,6 @@
+import type { InputOf } from '../../contract/input';
+import type { savePost } from '../../contract/posts/savePost';
+import type { CameAtOnce } from '../../core/origin/countSave';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { NOTHING_BESIDE, type Beside } from '../../core/posts/beside';
 import { onDevice, SealedStore } from './device';
@@ -8,6 +11,19 @@ export interface Writing {
   readonly labels: readonly string[];
   readonly beside: Beside;
   readonly body: DocumentJson;
+  /** What of it came at once, and no save has told yet. */
+  readonly came?: readonly CameInText[];
+}
+
+/** A passage that came at once, known again on the page that saw it come. */
+export type CameInText = CameAtOnce & { readonly id: number };
+
+/** What a save sends of it. */
+export function toSave({
+  came = [],
+  ...writing
+}: Writing): Pick<InputOf<typeof savePost>, 'writing' | 'came'> {
+  return { writing, came: came.map(({ from, to, way }) => ({ from, to, way })) };
 }
 
 /** Words that are on this device only, and the version that they were written on. */

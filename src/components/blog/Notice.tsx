@@ -14,6 +14,8 @@ export interface NoticeProps {
   readonly consentNeeded: boolean;
   readonly searchEngines: boolean;
   readonly editorsRead: boolean;
+  /** Since when teachers may open where texts came from, in words; null where they may not. */
+  readonly originSince: string | null;
   readonly hasPassphrase: boolean;
   /** After how many hours without use a child's session on a shared device ends. */
   readonly sharedHours: number;
@@ -34,7 +36,15 @@ export function Notice(props: NoticeProps) {
   });
   const sections = [
     ['who', t('whoWrites', { title, school: schoolName || title, teacher })],
-    ['kept', [t('whatIsKept'), ...goes].join(' ')],
+    [
+      'kept',
+      [
+        t('whatIsKept'),
+        t('counted'),
+        props.originSince ? t('originSaid', { since: props.originSince }) : t('originOwn'),
+        ...goes,
+      ].join(' '),
+    ],
     [
       'read',
       [

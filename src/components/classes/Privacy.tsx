@@ -22,6 +22,7 @@ interface PrivacySettings {
   readonly searchEngines: boolean;
   readonly editorsRead: boolean;
   readonly consentNeeded: boolean;
+  readonly originSaid: boolean;
 }
 
 export interface PrivacyProps extends PrivacySettings {
@@ -29,6 +30,8 @@ export interface PrivacyProps extends PrivacySettings {
   readonly address: string;
   /** Since when there is a passphrase, in words, or null. */
   readonly passphraseSince: string | null;
+  /** Since when teachers may open where texts come from, in words, or null. */
+  readonly originSince: string | null;
   /** What was drawn back before, with how far each could be opened again now. */
   readonly openable: readonly OpenableAgain[];
   /** How one of the class is named under each rule. */
@@ -37,7 +40,7 @@ export interface PrivacyProps extends PrivacySettings {
 
 /** Who may read what the class writes, in words at the place where it is chosen. */
 export function Privacy(props: PrivacyProps) {
-  const { classId, address, passphraseSince, openable, examples, ...settings } = props;
+  const { classId, address, passphraseSince, originSince, openable, examples, ...settings } = props;
   const t = useMadeWords('privacy');
   const router = useRouter();
   const [chosen, setChosen] = useState<PrivacySettings>(settings);
@@ -125,6 +128,12 @@ export function Privacy(props: PrivacyProps) {
               means={t('editorsReadMeans')}
               on={chosen.editorsRead}
               onChange={(editorsRead) => change({ editorsRead })}
+            />
+            <Setting
+              name={t('originSaid')}
+              means={originSince ? t('originSince', { since: originSince }) : t('originSaidMeans')}
+              on={chosen.originSaid}
+              onChange={(originSaid) => change({ originSaid })}
             />
           </fieldset>
           {wouldDraw.length > 0 ? (

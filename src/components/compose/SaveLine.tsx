@@ -58,6 +58,12 @@ export function SaveLine({ state, stage, readers, typing, postId, classCode, onS
               </a>
             ) : null}{' '}
             <Link href={addresses.revisions(postId)}>{t('earlier')}</Link>
+            {typing?.mine ? null : (
+              <>
+                {' · '}
+                <Link href={addresses.origin(postId)}>{t('origin')}</Link>
+              </>
+            )}
           </>
         )}
       </span>

@@ -4,6 +4,7 @@ import { EditorContent } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import type { DocumentJson } from '../../core/document/openDocument';
 import { asksFor } from '../../core/requirements/requirement';
 import { letteringProperties } from '../../core/looks/looks';
 import { editorContent } from '../editor/useWritingEditor';
@@ -17,6 +18,10 @@ const SourceView = dynamic(() => import('../editor/source/SourceView'), { ssr: f
 
 /** Characters of a title, as Unicode counts them. */
 const LONGEST_TITLE = 300;
+
+/** So many characters more of a text as HTML may have been typed there; beyond that they came at once. */
+const TYPED_AT_MOST = 200;
+const lengthOf = (body: DocumentJson) => JSON.stringify(body).length;
 
 interface WritingSheetProps {
   readonly desk: WritingDesk;
@@ -96,7 +101,8 @@ export function WritingSheet({ desk, assignment, history, source, onLeaveSource 
           onLeave={onLeaveSource}
           onUse={(body) => {
             onLeaveSource();
-            editor?.commands.setContent(editorContent(body));
+            const came = lengthOf(body) - lengthOf(writing.body) > TYPED_AT_MOST;
+            editor?.chain().setMeta('paste', came).setContent(editorContent(body)).run();
           }}
         />
       ) : (

@@ -106,6 +106,8 @@ export interface ComposeProps {
     readonly draftsOpen: boolean;
     /** Whether teachers judge it without the writer's name until the grade is given back. */
     readonly hidesNames: boolean;
+    /** Whether teachers may open where it came from once it is handed in. */
+    readonly originSaid: boolean;
     /** Whether search engines may find what everyone can read. */
     readonly found: boolean;
   };

@@ -7,7 +7,7 @@ import { isOutOfReach } from '../basics/isOutOfReach';
 import { useSaver, type Saver } from '../basics/useSaver';
 import { useTryingAgain } from '../basics/useTryingAgain';
 import type { Writing } from './composeProps';
-import { forgetUnsaved, keepUnsaved, type Whose } from '../basics/unsavedCopy';
+import { forgetUnsaved, keepUnsaved, toSave, type Whose } from '../basics/unsavedCopy';
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
@@ -45,10 +45,20 @@ interface SavingOptions extends Whose {
   readonly savedAt: string;
   /** What the page was given of that version. */
   readonly first: Writing;
+  /** The server has what of these came at once; must stay the same function. */
+  readonly onTold: (came: NonNullable<Writing['came']>) => void;
 }
 
 /** Saves a draft by itself: to this device at once, to the server after a pause, again and again while it is away. */
-export function useSaving({ personId, postId, sealKey, version, savedAt, first }: SavingOptions): Saving {
+export function useSaving({
+  personId,
+  postId,
+  sealKey,
+  version,
+  savedAt,
+  first,
+  onTold,
+}: SavingOptions): Saving {
   const [state, setState] = useState<SaveState>({ kind: 'saved', at: savedAt });
   /** The branch that is written on in, while two versions wait for the writer to choose. */
   const branch = useRef<string | null>(null);
@@ -66,7 +76,7 @@ export function useSaving({ personId, postId, sealKey, version, savedAt, first }
       // Who has to sign in again is not told otherwise while it is tried: they are just about to.
       setState((now) => (now.kind === 'signedOut' ? now : { kind: 'saving', kept: kept.current }));
       const goesOn = branch.current === null ? {} : { branchId: branch.current };
-      const outcome = await call(savePost, { postId, version: based, writing, ...goesOn });
+      const outcome = await call(savePost, { postId, version: based, ...toSave(writing), ...goesOn });
       if (!outcome.ok) {
         kept.current = await keepUnsaved(
           { personId, postId, sealKey },
@@ -93,9 +103,10 @@ export function useSaving({ personId, postId, sealKey, version, savedAt, first }
       }
       savedLast.current = outcome.value.savedAt;
       known.current = { version: outcome.value.version, writing };
+      onTold(writing.came ?? []);
       return outcome.value.version;
     },
-    [personId, postId, sealKey],
+    [personId, postId, sealKey, onTold],
   );
   const onSaved = useCallback(() => {
     setState({ kind: 'saved', at: savedLast.current });

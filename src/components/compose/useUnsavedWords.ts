@@ -2,6 +2,7 @@
 
 import type { Editor } from '@tiptap/react';
 import { useEffect, useRef, useState } from 'react';
+import { takeUpCame } from '../editor/schema/cameAtOnce';
 import { editorContent } from '../editor/useWritingEditor';
 import type { ComposeProps, Writing } from './composeProps';
 import { findUnsaved } from '../basics/unsavedCopy';
@@ -27,6 +28,7 @@ export function useUnsavedWords(
       setThere(true);
       if (!kept) return;
       editor.commands.setContent(editorContent(kept.writing.body), { emitUpdate: false });
+      takeUpCame(editor.view, kept.writing.came ?? []);
       onRestored(kept.writing);
       saving.settle(kept.version);
       saving.change(kept.writing);

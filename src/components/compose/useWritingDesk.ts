@@ -4,6 +4,8 @@ import type { Editor } from '@tiptap/react';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Beside } from '../../core/posts/beside';
 import type { Looking } from '../editor/addresses/LookingContext';
+import type { CameInText } from '../basics/unsavedCopy';
+import { forgetCame } from '../editor/schema/cameAtOnce';
 import { useOpenResults } from '../editor/addresses/useOpenResults';
 import { useBringIn, type BringIn } from '../editor/bringIn/useBringIn';
 import { usePictureUpload, type PictureUpload } from '../editor/usePictureUpload';
@@ -42,6 +44,13 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   });
   const latest = useRef(writing);
   const [unfitting, setUnfitting] = useState(false);
+  const editorRef = useRef<Editor | null>(null);
+  const onTold = useCallback((came: readonly CameInText[]) => {
+    const told = came.map(({ id }) => id);
+    const waits = latest.current.came?.filter(({ id }) => !told.includes(id)) ?? [];
+    latest.current = { ...latest.current, came: waits };
+    if (editorRef.current) forgetCame(editorRef.current.view, told);
+  }, []);
   const saved = useSaving({
     personId: writer.id,
     postId: post.id,
@@ -49,6 +58,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     version: post.version,
     savedAt: post.savedAt,
     first: writing,
+    onTold,
   });
   const pictures = usePictureUpload(classId, props.hashes, assignment.pictureWidth);
   const change = useCallback(
@@ -75,7 +85,6 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
     },
     [change],
   );
-  const editorRef = useRef<Editor | null>(null);
   const bringIn = useBringIn({
     editor: editorRef,
     writingId: post.id,
@@ -86,7 +95,7 @@ export function useWritingDesk(props: ComposeProps): WritingDesk {
   const { editor, handOver } = useEditorAtWork(post.body, editorRef, {
     pictures,
     bringIn,
-    onChange: (body) => change({ body }),
+    onChange: (body, came) => change({ body, came }),
     onUnfitting: () => setUnfitting(true),
   });
   const hold = useCallback((chosen: Writing) => {

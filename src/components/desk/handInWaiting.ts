@@ -5,7 +5,14 @@ import { waitingPost } from '../../contract/posts/waitingPost';
 import { call } from '../basics/call';
 import { isOutOfReach } from '../basics/isOutOfReach';
 import { newKey } from '../basics/newKey';
-import { findPressed, findUnsaved, forgetPressed, forgetUnsaved, isUnsaved } from '../basics/unsavedCopy';
+import {
+  findPressed,
+  findUnsaved,
+  forgetPressed,
+  forgetUnsaved,
+  isUnsaved,
+  toSave,
+} from '../basics/unsavedCopy';
 
 /** What came of a press that waited on this device. */
 export type Waited =
@@ -60,7 +67,7 @@ async function send({ at, ...whose }: Pressed, { sealKey, version, ...post }: Fo
     const copy = await findUnsaved({ ...whose, sealKey });
     // Words that this device cannot open are not left out without a word.
     if (!copy) return { kind: 'look', ...post };
-    const saved = await call(savePost, { postId, version: copy.version, writing: copy.writing });
+    const saved = await call(savePost, { postId, version: copy.version, ...toSave(copy.writing) });
     if (!saved.ok) return isOutOfReach(saved.code) ? { kind: 'waits' } : { kind: 'look', ...post };
     if (saved.value.kind === 'branched') return { kind: 'look', ...post };
     await forgetUnsaved({ ...whose, sealKey });

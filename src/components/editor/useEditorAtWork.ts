@@ -1,14 +1,16 @@
 'use client';
 
+import type { EditorState } from '@tiptap/pm/state';
 import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useEffect, type RefObject } from 'react';
-import type { Node } from 'prosemirror-model';
 import { documentJson } from '../../core/document/documentJson';
 import type { DocumentJson } from '../../core/document/openDocument';
 import { useNonce } from '../basics/NonceContext';
 import { useLoadedAhead } from '../basics/onDemand';
 import type { BringIn } from './bringIn/useBringIn';
+import type { CameInText } from '../basics/unsavedCopy';
+import { cameIn } from './schema/cameAtOnce';
 import type { PictureUpload } from './usePictureUpload';
 import { useAfterPaint } from './useAfterPaint';
 import { useWritingEditor } from './useWritingEditor';
@@ -18,7 +20,8 @@ interface AtWork {
   readonly label?: string;
   readonly pictures: PictureUpload;
   readonly bringIn: BringIn;
-  readonly onChange: (body: DocumentJson) => void;
+  /** What the text is now, and which passages of it came at once and were not told yet. */
+  readonly onChange: (body: DocumentJson, came: readonly CameInText[]) => void;
   readonly onUnfitting: () => void;
 }
 
@@ -37,7 +40,7 @@ export function useEditorAtWork(
   const t = useTranslations('editor');
   const nonce = useNonce();
   useLoadedAhead();
-  const changed = useAfterPaint((doc: Node) => onChange(documentJson(doc)));
+  const changed = useAfterPaint((state: EditorState) => onChange(documentJson(state.doc), cameIn(state)));
   const editor = useWritingEditor({
     body,
     nonce,
@@ -52,7 +55,7 @@ export function useEditorAtWork(
       credit: t('hints.credit'),
       quoteSource: t('hints.quoteSource'),
     },
-    onChange: (current) => changed.later(current.state.doc),
+    onChange: (current) => changed.later(current.state),
     onUnfitting,
     onFiles: (files) => {
       if (editorRef.current && files.length) void pictures.add(editorRef.current, files);

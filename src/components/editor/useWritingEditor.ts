@@ -7,6 +7,7 @@ import type { DocumentJson } from '../../core/document/openDocument';
 import { pictureNode } from './picture/pictureNode';
 import { shutLinks } from './addresses/shutLinks';
 import { blockMoves } from './schema/blockMoves';
+import { cameAtOnce } from './schema/cameAtOnce';
 import { focusAtOnce } from './schema/focusAtOnce';
 import { longParagraphs } from './schema/longParagraphs';
 import { spellingMarks } from './spelling/spellingMarks';
@@ -46,6 +47,7 @@ export function useWritingEditor(options: WritingEditorOptions): Editor | null {
       ...marks,
       writingKeys,
       focusAtOnce,
+      cameAtOnce,
       UndoRedo.configure({ depth: Number.MAX_SAFE_INTEGER }),
       Dropcursor.configure({ color: 'var(--dusk)', width: 3 }),
       Gapcursor,

@@ -69,7 +69,9 @@ export function takeOver(editor: Editor, id: string, words: string): boolean {
   if (!place) return false;
   const { tr } = editor.state;
   // A passage that went over two blocks stays within the first.
-  editor.view.dispatch(tr.insertText(words.replace(/\s*\n\s*/g, ' '), place.from, place.to).scrollIntoView());
+  const changed = tr.insertText(words.replace(/\s*\n\s*/g, ' '), place.from, place.to);
+  // They came at once, as what is pasted.
+  editor.view.dispatch(changed.scrollIntoView().setMeta('paste', true));
   editor.commands.focus();
   return true;
 }

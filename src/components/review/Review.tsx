@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import { addressesOf } from '../../contract/addresses';
+import { addressesOf, reviewAddress } from '../../contract/addresses';
 import type { DetailShown } from '../../contract/details/detailShown';
 import type { InputOf } from '../../contract/input';
 import { dropOpening } from '../../contract/publications/dropOpening';
@@ -61,6 +61,18 @@ export function Review(props: ReviewProps) {
   useEffect(() => {
     if (firstNew !== undefined) document.getElementById(firstNew)?.scrollIntoView({ block: 'start' });
   }, [firstNew]);
+
+  // A passage that was chosen on another page is pinned once, and not again when this one is read again.
+  const { begin } = work;
+  const { pinAt } = props;
+  const pinned = useRef(false);
+  useEffect(() => {
+    if (!reading.page || !pinAt || pinned.current) return;
+    pinned.current = true;
+    window.history.replaceState(null, '', reviewAddress(postId));
+    begin({ target: 'passage', targetId: null, anchor: anchorOf(reading.page.text, pinAt) });
+    showPassage(reading.page, pinAt);
+  }, [reading.page, pinAt, begin, postId]);
 
   // The notes went along once what was decided counts.
   const { noteSent } = work;
@@ -259,6 +271,17 @@ function AboutPost(props: ReviewProps) {
           {t('set', { title: props.assignmentTitle })}
         </Link>
       </p>
+      {props.mayOpenOrigin ? (
+        <p className="mt-3">
+          <Link
+            className="act !whitespace-normal"
+            href={addressesOf(props.classId).origin(props.postId)}
+            prefetch={false}
+          >
+            {t('origin')}
+          </Link>
+        </p>
+      ) : null}
       {props.readBy.length ? (
         <p className="mt-3 text-ink-2">
           {t('readBy', { names: props.readBy.map((one) => one.name).join(', ') })}

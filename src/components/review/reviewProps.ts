@@ -38,6 +38,10 @@ export interface ReviewProps {
     readonly changes: ChangesMarked;
   } | null;
   /** The hand-ins before, oldest first. */
+  /** Whether they may open where the text came from. */
+  readonly mayOpenOrigin: boolean;
+  /** A passage that a note is to be begun at, where one came with the address. */
+  readonly pinAt: Passage | null;
   readonly earlier: readonly { readonly ordinal: number; readonly handedIn: string }[];
   /** Of a growing post: the ways to the entries that are new since then. */
   readonly newEntries: readonly EntryLink[];

@@ -80,6 +80,19 @@ export function StudentToday({ name, groups, days, toRead, told }: StudentTodayP
             </Link>
           </p>
         ))}
+      {work.flatMap((one) =>
+        one.originOpenedBy.map((by) => (
+          <p key={`${one.assignmentId} ${by}`} className="mt-4 border-l-4 border-dusk pl-3">
+            <Link
+              className="act !whitespace-normal"
+              href={addressesOf(one.classId).origin(one.postId ?? '')}
+              dir="auto"
+            >
+              {t('originOpened', { by, title: one.postTitle || one.title })}
+            </Link>
+          </p>
+        )),
+      )}
       {told.map((one) => (
         <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
           <Link className="act !whitespace-normal" href="/told">

@@ -18,5 +18,8 @@ export const changePrivacy = deed({
     searchEngines: { type: 'boolean' },
     editorsRead: { type: 'boolean' },
     consentNeeded: { type: 'boolean' },
+    /** Whether teachers may open where a text came from that is begun from now on; absent, it stays as it is. */
+    originSaid: { type: 'boolean' },
   },
+  optional: ['originSaid'],
 }).answers<{ readonly drawnBack: readonly DrawnBack[] }>();

@@ -1,5 +1,6 @@
 import { deed } from '../deed';
 import { idSchema } from '../idSchema';
+import { cameSchema } from '../origin/came';
 import { writingSchema, type SentWriting } from './writing';
 
 export type Saved =
@@ -27,6 +28,8 @@ export const savePost = deed({
     writing: writingSchema,
     /** The branch that an earlier save of the same page became, which this one goes on from. */
     branchId: idSchema,
+    /** What came into the text at once since the save before, in the order in which it came. */
+    came: cameSchema,
   },
-  optional: ['branchId'],
+  optional: ['branchId', 'came'],
 }).answers<Saved>();

@@ -42,6 +42,8 @@ export interface Subject {
   readonly draftsOpen?: boolean;
   readonly handedIn?: boolean;
   readonly openedByTeacher?: boolean;
+  /** Whether the class had said before the post was begun that its teachers may open where texts come from. */
+  readonly originSaid?: boolean;
   readonly accepted?: boolean;
   readonly editorsRead?: boolean;
   /** The audience of the revision that readers see now; null while there is none. */
@@ -131,6 +133,7 @@ const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
   editorsRead: ({ subject }) =>
     subject.handedIn === true && subject.editorsRead === true && subject.away !== true,
   unread: ({ subject }) => subject.handedIn === true && subject.openedByTeacher !== true,
+  saidSo: ({ subject }) => subject.handedIn === true && subject.originSaid === true,
   accepted: ({ subject }) => subject.accepted === true,
   published: isReader,
   givenBack: ({ subject }) => subject.gradeGivenBack === true,

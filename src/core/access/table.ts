@@ -52,6 +52,8 @@ export type Condition =
   | 'editorsRead'
   /** The latest hand-in was not opened by a teacher. */
   | 'unread'
+  /** There is one, and the class had said before it was begun that teachers may open where texts come from. */
+  | 'saidSo'
   /** A teacher accepted the post. */
   | 'accepted'
   /** A revision is before readers, and this person is among its audience. */
@@ -119,6 +121,8 @@ export const ACCESS = {
   'reading.ask':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'reading.finish':    ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'never',     'handedIn',    'never', 'never', 'never'],
   'reading.settle':    ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'handedIn',   'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'origin.read':       ['never',     'never',     'never',     'never',     'never',     'always',    'always',    'never',       'saidSo',     'never',      'never',     'never',     'saidSo',      'never', 'never', 'never'],
+  'origin.open':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'saidSo',     'never',      'never',     'never',     'saidSo',      'never', 'never', 'never'],
   'post.publish':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted',   'accepted',   'never',     'never',     'accepted',    'never', 'never', 'never'],
   'post.narrow':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
   'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'never', 'never', 'never'],
@@ -151,6 +155,7 @@ export const ACTIONS = Object.keys(ACCESS) as Action[];
  */
 export const NOT_ABOUT_ONESELF: readonly Action[] = [
   'post.review',
+  'origin.open',
   'draft.askToOpen',
   'draft.readOpened',
   'words.putBack',

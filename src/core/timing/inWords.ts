@@ -40,6 +40,18 @@ export function weekdayInWords(
   return dateFormat(locale, { weekday: width, timeZone }).format(new Date(instant));
 }
 
+/** A local date with little room: "Tue 10 Nov", or "Wed 11" beside one that names the month. */
+export function shortDay(date: string, locale: string, { month }: { readonly month: boolean }): string {
+  const text = dateFormat(locale, {
+    weekday: 'short',
+    day: 'numeric',
+    ...(month ? { month: 'short' } : {}),
+    timeZone: 'UTC',
+  }).format(new Date(`${date}T12:00:00Z`));
+  // English puts the weekday after a number that stands alone.
+  return isEnglish(locale) ? text.replace(',', '').replace(/^(\d+) (\p{L}+)$/u, '$2 $1') : text;
+}
+
 /** The short name of the weekday that a local date falls on. */
 export function shortWeekday(date: string, locale: string): string {
   return weekdayInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', locale, 'short');

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { agoInWords, daysBetween, momentInWords, monthInWords, timeInWords } from './inWords';
+import { agoInWords, daysBetween, momentInWords, monthInWords, shortDay, timeInWords } from './inWords';
 import { addDays, instantOf, isTimeZone, localDate, localMinute, weekday } from './zonedTime';
 
 const DUBLIN = 'Europe/Dublin';
@@ -31,6 +31,9 @@ test.each([
 
 test('a local date’s month is the same wherever one is', () => {
   expect(monthInWords('2027-07-31', 'en-GB')).toBe('July 2027');
+  expect(shortDay('2026-11-10', 'en-GB', { month: true })).toBe('Tue 10 Nov');
+  expect(shortDay('2026-11-11', 'en-GB', { month: false })).toBe('Wed 11');
+  expect(shortDay('2026-11-11', 'de-DE', { month: false })).toBe('Mi., 11.');
 });
 
 describe('local time', () => {

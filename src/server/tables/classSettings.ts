@@ -77,6 +77,7 @@ export async function updatePrivacy(
     searchEngines,
     editorsRead,
     consentNeeded,
+    originSince,
   }: {
     readonly classId: string;
     readonly ceiling: Audience;
@@ -84,12 +85,14 @@ export async function updatePrivacy(
     readonly searchEngines: boolean;
     readonly editorsRead: boolean;
     readonly consentNeeded: boolean;
+    readonly originSince: Date | null;
   },
 ): Promise<void> {
   await database.change(
     `UPDATE classes SET ceiling = :ceiling, naming_rule = :namingRule, search_engines = :searchEngines,
-       editors_read = :editorsRead, consent_needed = :consentNeeded WHERE id = :classId`,
-    { classId, ceiling, namingRule, searchEngines, editorsRead, consentNeeded },
+       editors_read = :editorsRead, consent_needed = :consentNeeded, origin_since = :originSince
+     WHERE id = :classId`,
+    { classId, ceiling, namingRule, searchEngines, editorsRead, consentNeeded, originSince },
   );
 }
 

@@ -33,6 +33,8 @@ export interface ClassRow extends Look {
   readonly searchEngines: boolean;
   /** Whether writing goes beyond the class only with consent. */
   readonly consentNeeded: boolean;
+  /** Teachers may open where a text came from that was begun since then; null where they may not. */
+  readonly originSince: Date | null;
   /** When its teacher had gone through the set-up; null before. */
   readonly settledAt: Date | null;
   /** Since when the class is read only. */
@@ -52,7 +54,15 @@ export function isArchivedAtRest({ restedAt, archivedAt }: ClassRow): boolean {
 /** What a new class is made of; the rest comes later. */
 export type NewClassRow = Omit<
   ClassRow,
-  'year' | 'editorsRead' | 'searchEngines' | 'restedAt' | 'archivedAt' | 'words' | 'desk' | keyof Look
+  | 'year'
+  | 'editorsRead'
+  | 'searchEngines'
+  | 'originSince'
+  | 'restedAt'
+  | 'archivedAt'
+  | 'words'
+  | 'desk'
+  | keyof Look
 > & {
   readonly createdAt: Date;
 };
@@ -61,7 +71,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   time_zone AS timeZone, language, ceiling, naming_rule AS namingRule, passcode_kind AS passcodeKind,
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
-  consent_needed AS consentNeeded, look, banner, lettering,
+  consent_needed AS consentNeeded, origin_since AS originSince, look, banner, lettering,
   archived_at AS archivedAt, words, desk`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
@@ -69,6 +79,15 @@ export async function findClass(database: Database, id: string): Promise<ClassRo
     id,
   });
   return row ? classFromStored(row) : null;
+}
+
+/** Where a class is. */
+export async function findTimeZone(database: Database, id: string): Promise<string> {
+  const [row] = await database.rows<{ readonly timeZone: string }>(
+    'SELECT time_zone AS timeZone FROM classes WHERE id = :id',
+    { id },
+  );
+  return row?.timeZone ?? 'UTC';
 }
 
 /** The class that has an address or once had it. */

@@ -16,6 +16,8 @@ export interface HandInRow {
   readonly words: number;
   /** The version of the draft that was handed in; null for those from before it was noted. */
   readonly version: number | null;
+  /** The last sitting of its writer before it. */
+  readonly sitting: number;
   /** What counts: when it was pressed where that is allowed, else when it reached us. */
   readonly handedInAt: Date;
   /** Both, where the line was cut when its writer pressed; null for all others. */
@@ -30,7 +32,7 @@ export interface DetailNoted {
   readonly key: string;
 }
 
-const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version,
+const HAND_IN_COLUMNS = `id, post_id AS postId, revision_id AS revisionId, ordinal, receipt, evidence, words, version, sitting,
   handed_in_at AS handedInAt, pressed_at AS pressedAt, received_at AS receivedAt, taken_back_at AS takenBackAt`;
 
 /** All hand-ins of a post, oldest first, those taken back too. */
@@ -72,9 +74,9 @@ export async function insertHandIn(
   handIn: HandInRow & { readonly details: readonly DetailNoted[] },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, details, handed_in_at,
+    `INSERT INTO hand_ins (id, post_id, revision_id, ordinal, receipt, evidence, words, version, sitting, details, handed_in_at,
        pressed_at, received_at, taken_back_at)
-     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :details, :handedInAt,
+     VALUES (:id, :postId, :revisionId, :ordinal, :receipt, :evidence, :words, :version, :sitting, :details, :handedInAt,
        :pressedAt, :receivedAt, :takenBackAt)`,
     { ...handIn, evidence: JSON.stringify(handIn.evidence), details: JSON.stringify(handIn.details) },
   );

@@ -17,6 +17,8 @@ export interface PostRow extends Writing {
   /** The address that its writer would like, while it waits for a teacher. */
   readonly askedAddress: string | null;
   readonly version: number;
+  /** The sitting that its words are counted to now. */
+  readonly sitting: number;
   readonly begunAt: Date;
   readonly savedAt: Date;
   /** Whether a worry keeps it from everybody but its writer and the teachers. */
@@ -39,7 +41,7 @@ export const postFrom = ({ away, second, ...row }: StoredPost): PostRow =>
   fromStored<PostRow>({ ...row, away: away === 1, second: secondReaderFrom(second) });
 
 export const POST_COLUMNS = `id, class_id AS classId, assignment_id AS assignmentId, writer_id AS writerId, stage, title, labels,
-  beside, body, audience, address, asked_address AS askedAddress, version, begun_at AS begunAt, saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId,
+  beside, body, audience, address, asked_address AS askedAddress, version, sitting, begun_at AS begunAt, saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId,
   ${isAway()} AS away, ${secondReaderOf()} AS second`;
 
 /** The SQL condition that neither the writer nor the assignment of a post is deleted. */
@@ -85,7 +87,7 @@ export async function findPostOf(
 /** @param post `drawnNumber`: see `drawNumber` */
 export async function insertPost(
   database: Database,
-  post: Omit<PostRow, 'away' | 'second'> & { readonly drawnNumber: number },
+  post: Omit<PostRow, 'away' | 'second' | 'sitting'> & { readonly drawnNumber: number },
 ): Promise<void> {
   await database.change(
     `INSERT INTO posts (id, class_id, assignment_id, writer_id, stage, title, labels, beside, body, audience, address, version, begun_at, saved_at, typed_in_by, types_in, drawn_number)
@@ -96,10 +98,10 @@ export async function insertPost(
 
 export async function updateDraft(
   database: Database,
-  draft: Writing & { readonly id: string; readonly version: number; readonly savedAt: Date },
+  draft: Writing & Pick<PostRow, 'id' | 'version' | 'sitting' | 'savedAt'>,
 ): Promise<void> {
   await database.change(
-    'UPDATE posts SET title = :title, labels = :labels, beside = :beside, body = :body, version = :version, saved_at = :savedAt WHERE id = :id',
+    'UPDATE posts SET title = :title, labels = :labels, beside = :beside, body = :body, version = :version, sitting = :sitting, saved_at = :savedAt WHERE id = :id',
     { ...draft, ...asStored(draft) },
   );
 }
@@ -107,6 +109,11 @@ export async function updateDraft(
 /** Nobody types in a post for its writer any more: it was handed in, or its writer writes on. */
 export async function endTypingIn(database: Database, id: string): Promise<void> {
   await database.change('UPDATE posts SET types_in = NULL WHERE id = :id', { id });
+}
+
+/** What is written in a post from now on is counted to the next sitting. */
+export async function endSitting(database: Database, id: string): Promise<void> {
+  await database.change('UPDATE posts SET sitting = sitting + 1 WHERE id = :id', { id });
 }
 
 export async function updateStage(database: Database, id: string, stage: Stage): Promise<void> {

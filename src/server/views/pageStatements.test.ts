@@ -37,6 +37,7 @@ import { maybeCase } from './worries/viewCase';
 import { maybeWorries } from './worries/viewWorries';
 import { maybeInvitations } from './invitations/viewInvitations';
 import { maybeLabels } from './labels/viewLabels';
+import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
 import { maybeRoster } from './roster/viewRoster';
 import { maybeClassPictures } from './pictures/viewClassPictures';
@@ -146,6 +147,7 @@ const students: Readonly<Record<string, View>> = {
   'an assignment': (desk) => maybeAssignmentToRead(assignmentId, desk),
   compose: (desk) => maybeCompose(waiting, desk),
   receipt: (desk) => maybeReceipt(waiting, desk),
+  'where a text came from': (desk) => maybeOrigin(waiting, desk),
   revisions: (desk) => maybeRevisions(waiting, { all: true, from: null, to: null }, desk),
 };
 const readers: Readonly<Record<string, View>> = {

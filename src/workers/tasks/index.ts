@@ -4,6 +4,7 @@ export { copyOf } from './copyOf';
 export { findDetails } from './findDetails';
 export { measure } from './measure';
 export { alikeAmong, compareOwnWords, ownWordsOf } from './ownWords';
+export { originOf } from './originOf';
 export { passagesAt } from './passagesAt';
 export { readFile } from './readFile';
 export { readSource } from './readSource';

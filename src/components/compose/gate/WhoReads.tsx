@@ -49,6 +49,7 @@ export function WhoReads({ readers, writer, teachers, typing, place, onAudience 
           ? t(atHandIn ? 'writerTeachersAndClass' : 'writerAndTeachers', { name, names })
           : t(atHandIn ? 'youTeachersAndClass' : 'youAndTeachers', { names }),
         readers.hidesNames ? t('withoutName') : '',
+        readers.originSaid && !typing?.mine ? t('originSaid') : '',
       ].join(' '),
       whom: <People monograms={all} />,
     },

@@ -16,7 +16,7 @@ export function putOpened(editor: Editor, body: DocumentJson): void {
   const { doc, tr } = editor.state;
   const empty = doc.childCount === 1 && doc.firstChild?.isTextblock === true && doc.content.size === 2;
   const [from, to] = empty ? [0, doc.content.size] : [afterBlock(editor), afterBlock(editor)];
-  editor.view.dispatch(tr.replaceWith(from, to, content).scrollIntoView());
+  editor.view.dispatch(tr.replaceWith(from, to, content).scrollIntoView().setMeta('paste', true));
 }
 
 /** Gives a picture that came along its id once it is on our server, or takes it out where it could not be brought. */

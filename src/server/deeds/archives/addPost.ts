@@ -15,6 +15,8 @@ import { type Writing } from '../../tables/writings';
 import { findPublication } from '../../tables/publications';
 import { findGrade } from '../../tables/gradeFigures';
 import { listNoteAnswers, listNotes } from '../../tables/notes';
+import { listOriginOpenings } from '../../tables/originOpenings';
+import { listSittings } from '../../tables/sittings';
 import { SHELVES } from '../../ground/storage/shelves';
 import { openStored } from '../../tables/columns';
 import { picturesIn } from '../evidence/writing';
@@ -129,6 +131,10 @@ export async function addPost(zip: Zipping, { post, under, withDraft, by, now }:
         evidence,
       })),
       notes,
+      // Who wrote it takes along what is kept of how it came, too.
+      ...(withDraft
+        ? { sittings: await listSittings(database, post.id), opened: await listOpened(post.id) }
+        : {}),
       grade: givenBack && { givenBackAt: grade?.givenBackAt, ...givenBack },
     }),
   );
@@ -138,6 +144,11 @@ export async function addPost(zip: Zipping, { post, under, withDraft, by, now }:
     notes,
     grade: givenBack,
   };
+}
+
+/** Which teachers opened where its text came from, and when. */
+async function listOpened(postId: string) {
+  return (await listOriginOpenings(database, postId)).map(({ at, ...by }) => ({ by: teacherName(by), at }));
 }
 
 /** Adds a page of the class blog as readers see it. */

@@ -17,8 +17,10 @@ export const changePrivacy = classUseCase(deed, {
   async run(input, inClass, { database, personId, now }) {
     if (input.searchEngines && input.ceiling !== 'everyone')
       return refused('class.foundOnlyIfPublic', 'searchEngines');
-    await updatePrivacy(database, input);
-    const { ceiling, consentNeeded } = input;
+    // What was begun before it was said stays closed, also where it was said earlier and taken back.
+    const { ceiling, consentNeeded, originSaid = inClass.originSince !== null } = input;
+    const originSince = originSaid ? (inClass.originSince ?? now) : null;
+    await updatePrivacy(database, { ...input, originSince });
     const becomes = { ...inClass, ceiling, consentNeeded };
     return done({ drawnBack: await drawBack(database, becomes, { by: personId, now }) });
   },

@@ -43,6 +43,7 @@ export const copyClass = classUseCase(deed, {
       ceiling: 'ourClass',
       searchEngines: false,
       editorsRead: false,
+      originSince: null,
     });
     await updateSignIn(database, { ...from, classId });
     await updateLook(database, classId, from);

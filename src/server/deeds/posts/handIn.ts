@@ -16,7 +16,7 @@ import { renewFingerprints } from '../../tables/fingerprints';
 import { upsertCopy } from '../../tables/revisionCopies';
 import { findHandInByReceipt, insertHandIn, listHandIns, type HandInRow } from '../../tables/handIns';
 import { findSchoolSpan } from '../../tables/schoolRules';
-import { endTypingIn, updateStage, type PostRow } from '../../tables/posts';
+import { endSitting, endTypingIn, updateStage, type PostRow } from '../../tables/posts';
 import { insertRevision } from '../../tables/revisions';
 import { countingIn } from '../assignments/growingSteps';
 import { findDetailsIn } from '../details/findDetailsIn';
@@ -104,6 +104,7 @@ export const handIn = postUseCase(deed, {
       evidence: answer,
       words,
       version,
+      sitting: post.sitting,
       details,
       ...timesOf(pressed, rows, { before, schoolHours: pressed ? await findSchoolSpan(database) : 0, now }),
       takenBackAt: null,
@@ -111,6 +112,8 @@ export const handIn = postUseCase(deed, {
     await insertAlikePosts(database, handInId, alikeWith);
     await renewFingerprints(database, post.id);
     await updateStage(database, post.id, next);
+    // What is written from now on is none of what was handed in.
+    await endSitting(database, post.id);
     if (post.typesInId !== null) await endTypingIn(database, post.id);
     // Other people's servers are not waited for while a child waits for the receipt.
     if (evidence.leadsOut)

@@ -13,6 +13,7 @@ import {
 import { type Writing } from '../../tables/writings';
 import { documentFrom } from '../../tables/columns';
 import { draftUseCase } from '../subjects/draftUseCase';
+import { countWordsMoved } from '../origin/countWordsMoved';
 import { maybeWriting, picturesNamed } from '../evidence/writing';
 import { keepAsRevision } from './keepAsRevision';
 
@@ -21,7 +22,7 @@ const KEEP_EVERY = 3 * 60_000;
 const MUCH = 40;
 
 export const savePost = draftUseCase(deed, {
-  async run({ version, writing: sent, branchId }, post, context) {
+  async run({ version, writing: sent, branchId, came = [] }, post, context) {
     if (!isWithinBounds(sent.body)) return refused('post.tooMuch', 'body');
     const writing = maybeWriting(sent);
     if (!writing) return refused('post.notADocument', 'body');
@@ -32,7 +33,9 @@ export const savePost = draftUseCase(deed, {
     if (post.typesInId !== null && context.personId === post.writerId)
       await endTypingIn(context.database, post.id);
     const next = post.version + 1;
-    await updateDraft(context.database, { ...writing, id: post.id, version: next, savedAt: context.now });
+    const { database, personId: by, now } = context;
+    const sitting = await countWordsMoved(database, post, { body: writing.body, came, by, now });
+    await updateDraft(database, { ...writing, id: post.id, version: next, sitting, savedAt: now });
     return done({ kind: 'saved', version: next, savedAt: context.now.toISOString() });
   },
 });

@@ -108,6 +108,7 @@ function subjectOf({ post, assignment, inClass, handIns, readBy, publication, gr
     draftsOpen: assignment.draftsOpen,
     handedIn: handIns.length > 0,
     openedByTeacher: readBy.length > 0,
+    originSaid: inClass.originSince !== null && post.begunAt >= inClass.originSince,
     accepted: post.stage === 'accepted',
     editorsRead: inClass.editorsRead,
     away: post.away,

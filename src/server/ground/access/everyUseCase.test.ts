@@ -325,6 +325,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   dropSecondReading: ({ assignmentId }) => ({ assignmentId }),
   finishSecondReading: ({ postId, handInId }) => ({ postId, handInId }),
   settleSecondReading: ({ postId, handInId }) => ({ postId, handInId, levels: {}, reason: '' }),
+  openOrigin: ({ postId }) => ({ postId }),
+  seeOpenings: ({ postId }) => ({ postId }),
   lookAtName: ({ postId }) => ({ postId, reason: 'worry' }),
   takeSlip: ({ postId, handInId }) => ({ postId, handInId, taken: true }),
   openHandIn: ({ postId, handInId }) => ({ postId, handInId }),

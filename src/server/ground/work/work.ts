@@ -27,6 +27,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   copyOf: 'long',
   measure: 'long',
   findDetails: 'long',
+  originOf: 'long',
   passagesAt: 'long',
   ownWordsOf: 'long',
   alikeAmong: 'long',

@@ -128,6 +128,9 @@ export async function maybePrivacy({ personId, role, inClass, now, place }: Desk
     searchEngines: inClass.searchEngines,
     editorsRead: inClass.editorsRead,
     consentNeeded: inClass.consentNeeded,
+    originSaid: inClass.originSince !== null,
+    originSince:
+      inClass.originSince && dateInWords(inClass.originSince.getTime(), place.timeZone, place.language),
     passphraseSince: since && dateInWords(since.getTime(), place.timeZone, place.language),
     openable: openable.map(({ publication: _, ...one }) => one),
     examples: Object.fromEntries(NAMING_RULES.map((rule) => [rule, nameOutside(example, rule)])) as Record<

@@ -1,4 +1,6 @@
+import { placeOf } from '../../../core/languages/languages';
 import { teacherName } from '../../../core/people/names';
+import { dateInWords } from '../../../core/timing/inWords';
 import { database } from '../../ground/database/database';
 import { findPassphraseSince } from '../../tables/passphrases';
 import { maybeOpenClass } from '../../deeds/readers/openBlog';
@@ -14,6 +16,7 @@ export async function maybeNotice(address: string, personId: string | null) {
   if (!open) return null;
   const { inClass } = open;
   const teacher = (await listMembers(database, inClass.id)).find((member) => member.role === 'teacher');
+  const { timeZone, language } = placeOf(inClass);
   const { school, mailServer } = getSettings();
   const { title, schoolName, ceiling, namingRule, consentNeeded, searchEngines, editorsRead } = inClass;
   return {
@@ -26,6 +29,7 @@ export async function maybeNotice(address: string, personId: string | null) {
     consentNeeded,
     searchEngines,
     editorsRead,
+    originSince: inClass.originSince && dateInWords(inClass.originSince.getTime(), timeZone, language),
     hasPassphrase: (await findPassphraseSince(database, inClass.id)) !== null,
     sharedHours: IDLE.shared.student / 3_600_000,
     reversibleDays: REVERSIBLE_DAYS,

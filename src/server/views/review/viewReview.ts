@@ -101,6 +101,8 @@ export async function maybeReview(
     at: await findAtSlip(database, postId, { personId, now }),
     pending: await pendingOf(latest, { personId, now }),
     answer: answer ?? latest.evidence,
+    /** Whether they may open where it came from. */
+    mayOpenOrigin: may({ personId, role }, 'origin.open', found.subject),
     second: second.shown && { ...second.shown, by: nameOf(members.get(second.shown.readerId)) },
     overruled: Object.fromEntries(
       Object.entries(overrulings).map(([id, { met, reason }]) => [id, { met, reason }]),

@@ -9,6 +9,9 @@ import { database } from '../../ground/database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../../deeds/posts/standings';
 import { listGivenBack } from '../../tables/gradeFigures';
 import { listReminders } from '../../tables/reminders';
+import { groupedBy } from '../../../core/groupedBy';
+import { teacherName } from '../../../core/people/names';
+import { listOpeningsUnseen } from '../../tables/originOpenings';
 import { listNotesBriefly } from '../../tables/notes';
 import type { Desk } from '../../deeds/sessions/desk';
 
@@ -42,6 +45,7 @@ export async function listWork(desk: Desk) {
   const known: Known = {
     slats: await slatsOfPosts(begun, inClass, desk.now),
     grades: await listGivenBack(database, postIds),
+    openings: groupedBy(await listOpeningsUnseen(database, postIds), ({ postId }) => postId),
     notes: await listNotesBriefly(database, postIds, { characters: EXCERPT }),
     excused,
     reminders,
@@ -67,6 +71,7 @@ interface Known {
   readonly slats: Awaited<ReturnType<typeof slatsOfPosts>>;
   readonly grades: Awaited<ReturnType<typeof listGivenBack>>;
   readonly notes: Awaited<ReturnType<typeof listNotesBriefly>>;
+  readonly openings: ReadonlyMap<string, Awaited<ReturnType<typeof listOpeningsUnseen>>>;
   /** By assignment. */
   readonly excused: ReadonlySet<string>;
   readonly reminders: ReadonlyMap<string, string>;
@@ -106,6 +111,7 @@ function workOn(
         : (known.reminders.get(assignment.id) ?? null),
     notes: notes?.count ?? 0,
     newNotes: notes?.unseen ?? 0,
+    originOpenedBy: (known.openings.get(post?.id ?? '') ?? []).map(teacherName),
     /** The beginning of what a teacher said last. */
     said: notes?.last ?? null,
     grade: grade ? { grade: grade.grade, possible: grade.possible } : null,

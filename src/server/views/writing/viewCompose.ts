@@ -103,7 +103,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
     counting: countingIn(assignment, inClass, now),
     place: { blog: `/blog/${inClass.address}`, address: post.address, asked: post.askedAddress },
     oneNextThing: inClass.desk.oneNextThing,
-    readers: readersOf(found, teachers, place),
+    readers: { ...readersOf(found, teachers, place), originSaid: found.subject.originSaid === true },
     classWords: inClass.words,
     openResults: await findOpenResults(database, webAddresses(body)),
     hashes: await listPerceptualHashes(

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { Review } from '@/components/review/Review';
 import { Slips } from '@/components/review/Slips';
+import type { Passage } from '@/core/notes/passage';
 import { nextOnPile } from '@/core/posts/pile';
 import { requireDesks } from '@/server/http/desk';
 import { maybeArrangedPile } from '@/server/views/review/listPile';
@@ -9,13 +10,19 @@ import { DeskFrame } from '../../DeskFrame';
 
 interface ReviewPageProps {
   readonly params: Promise<{ postId: string }>;
-  /** Which hand-in it is compared with. */
-  readonly searchParams: Promise<{ since?: string | string[] }>;
+  /** Which hand-in it is compared with, and a passage that a note is begun at: `12-80`. */
+  readonly searchParams: Promise<{ since?: string | string[]; pin?: string | string[] }>;
+}
+
+function passageIn(pin: string | string[] | undefined): Passage | null {
+  const [, from, to] = /^(\d{1,7})-(\d{1,7})$/.exec(String(pin)) ?? [];
+  return Number(from) < Number(to) ? { from: Number(from), to: Number(to) } : null;
 }
 
 export default async function ReviewPage({ params, searchParams }: ReviewPageProps) {
   const { postId } = await params;
-  const since = Number((await searchParams).since) || null;
+  const asked = await searchParams;
+  const since = Number(asked.since) || null;
   const desks = await requireDesks();
   const pile = await maybeArrangedPile(desks);
   const review = await maybeReview(postId, desks, { since });
@@ -28,7 +35,12 @@ export default async function ReviewPage({ params, searchParams }: ReviewPagePro
       className="desk"
     >
       <Slips {...pile} current={postId} />
-      <Review key={`${review.handInId} ${review.changed?.ordinal ?? ''}`} {...review} nextPostId={next} />
+      <Review
+        key={`${review.handInId} ${review.changed?.ordinal ?? ''}`}
+        {...review}
+        nextPostId={next}
+        pinAt={passageIn(asked.pin)}
+      />
     </DeskFrame>
   );
 }

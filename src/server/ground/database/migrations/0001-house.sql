@@ -29,6 +29,7 @@ CREATE TABLE classes (
   copied_from VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   passphrase_hash VARCHAR(200) NULL,
   passphrase_since DATETIME(3) NULL,
+  origin_since DATETIME(3) NULL COMMENT 'Teachers may open where a text came from that was begun since then; null for none',
   consent_needed BOOLEAN NOT NULL DEFAULT TRUE
     COMMENT 'Whether writing goes beyond the class only with consent; a school of adults may do without',
   look VARCHAR(16) NOT NULL DEFAULT 'gate',
@@ -464,6 +465,7 @@ CREATE TABLE posts (
   beside JSON NOT NULL DEFAULT '{}' COMMENT 'Subtitle, teaser, cover picture, what the writer confirmed',
   typed_in_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The teacher who typed in for its writer what was done on paper',
   types_in VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The same while they may still write in it',
+  sitting INT NOT NULL DEFAULT 1 COMMENT 'The sitting that its words are counted to now',
   drawn_number INT NULL COMMENT 'Drawn by lot when it was begun; stands for its writer while names are hidden',
   UNIQUE KEY posts_one_each (assignment_id, writer_id),
   UNIQUE KEY posts_drawn (assignment_id, drawn_number),
@@ -597,6 +599,7 @@ CREATE TABLE hand_ins (
   handed_in_at DATETIME(3) NOT NULL COMMENT 'What counts: when it was pressed where that is allowed, else when it reached us',
   taken_back_at DATETIME(3) NULL,
   version INT NULL COMMENT 'The version of the draft that was handed in; null for those from before',
+  sitting INT NOT NULL DEFAULT 0 COMMENT 'The last sitting of its writer before it',
   details JSON NOT NULL DEFAULT '[]' COMMENT 'Personal details in it by kind and key, as they were found then; never what they say',
   UNIQUE KEY hand_ins_ordinal (post_id, ordinal),
   UNIQUE KEY hand_ins_receipt (receipt),
@@ -606,6 +609,37 @@ CREATE TABLE hand_ins (
 ) COMMENT 'A hand-in: which revision, when, and the evidence as the server computed it then';
 
 -- Who may read it, who has read it, and what was said to it.
+
+CREATE TABLE sittings (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  number INT NOT NULL,
+  day DATE NOT NULL COMMENT 'On which it began where the class is; no time is kept',
+  written INT NOT NULL,
+  pasted INT NOT NULL,
+  back INT NOT NULL COMMENT 'Taken out before and come back',
+  removed INT NOT NULL,
+  PRIMARY KEY (post_id, number),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'How many words each sitting brought to a post and took from it';
+
+CREATE TABLE pieces_at_once (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  number INT NOT NULL,
+  sitting INT NOT NULL,
+  words MEDIUMBLOB NOT NULL COMMENT 'A number of 32 bits for each word, lowest byte first; never the words',
+  PRIMARY KEY (post_id, number),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
+) COMMENT 'Pieces of many words that came to a post at once';
+
+CREATE TABLE origin_openings (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  at DATETIME(3) NOT NULL,
+  seen_at DATETIME(3) NULL COMMENT 'When its writer was at the page that tells of it',
+  PRIMARY KEY (post_id, teacher_id, at),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (teacher_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'That a teacher opened where a text came from';
 
 CREATE TABLE alike_posts (
   hand_in_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
