@@ -146,3 +146,15 @@ test('on a phone the figures stand as a table', async () => {
   expect(await phone.standsOut()).toEqual([]);
   await phone.leave();
 });
+
+test('about a passage that another text has too its writer is asked, and nobody is named to them', async () => {
+  await teacher.goTo('/pile');
+  await teacher.press('Anouk O.', "//nav[@aria-label='Reading pile']");
+  await teacher.sees('handed in');
+  await teacher.press('What it needed', "//footer//*[contains(@class, 'bays')]");
+  await teacher.press('Ask the writer');
+  const note = By.xpath("//ul[contains(@class, 'notes-beside')]//textarea");
+  await expect
+    .poll(async () => (await teacher.find(note)).getAttribute('value'), { timeout: 20_000 })
+    .toBe('This passage stands in another text as well. Where did you get it from?');
+});

@@ -3,20 +3,22 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { reviewAddress } from '../../contract/addresses';
+import { addressesOf, reviewAddress } from '../../contract/addresses';
 import { compareOwnWords, type AlikeShown } from '../../contract/reviews/compareOwnWords';
 import type { Passage } from '../../core/notes/passage';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
 import type { ReviewProps } from './reviewProps';
 
-interface AlikePassagesProps extends Pick<ReviewProps, 'postId' | 'handInId'> {
+interface AlikePassagesProps extends Pick<ReviewProps, 'classId' | 'postId' | 'handInId' | 'mayOpenOrigin'> {
   /** Leads to a passage of the text. */
   readonly onShow: (passage: Passage) => void;
+  /** Begins a note on it that asks where it is from. */
+  readonly onAsk: (passage: Passage) => void;
 }
 
 /** What of a hand-in stands in other posts and given sources too, both passages side by side; looked up when it is asked for. */
-export function AlikePassages({ postId, handInId, onShow }: AlikePassagesProps) {
+export function AlikePassages({ postId, handInId, ...props }: AlikePassagesProps) {
   const t = useTranslations('review.alike');
   const refusal = useRefusal();
   const [found, setFound] = useState<readonly AlikeShown[] | string | null>(null);
@@ -43,16 +45,25 @@ export function AlikePassages({ postId, handInId, onShow }: AlikePassagesProps) 
         <ul className="alike-texts">
           {found.map((other, index) => (
             <li key={index}>
-              <AlikeText {...other} onShow={onShow} />
+              <AlikeText {...other} {...props} />
             </li>
           ))}
         </ul>
       )}
+      {props.mayOpenOrigin ? (
+        <Link
+          className="act mt-2 inline-block"
+          href={addressesOf(props.classId).origin(postId)}
+          prefetch={false}
+        >
+          {t('origin')}
+        </Link>
+      ) : null}
     </section>
   );
 }
 
-function AlikeText({ onShow, ...other }: AlikeShown & Pick<AlikePassagesProps, 'onShow'>) {
+function AlikeText({ onShow, onAsk, ...other }: AlikeShown & Pick<AlikePassagesProps, 'onShow' | 'onAsk'>) {
   const t = useTranslations('review.alike');
   const { kind, name, assignment, className, handedIn, words, postId, passages } = other;
   return (
@@ -90,6 +101,9 @@ function AlikeText({ onShow, ...other }: AlikeShown & Pick<AlikePassagesProps, '
                 <q dir="auto">{passage.here}</q>
                 <button type="button" className="act" onClick={() => onShow(passage)}>
                   {t('show')} <span className="sr-only">{passage.here.slice(0, 60)}</span>
+                </button>{' '}
+                <button type="button" className="act plum" onClick={() => onAsk(passage)}>
+                  {t('ask')} <span className="sr-only">{passage.here.slice(0, 60)}</span>
                 </button>
               </div>
               <div>

@@ -135,6 +135,14 @@ export function Review(props: ReviewProps) {
     work.begin({ target: 'passage', targetId: null, anchor }, { text, suggested: mending });
     if (turn === 'readers') setTurn('notes');
   };
+  const askAbout = (passage: Passage) => {
+    if (!reading.page) return;
+    const anchor = anchorOf(reading.page.text, passage);
+    // Neither of two writers is named to the other.
+    const text = t('alike.question');
+    work.begin({ target: 'passage', targetId: null, anchor }, { text, suggested: null });
+    if (turn === 'readers') setTurn('notes');
+  };
   const pin = (passage: Passage) => {
     if (!reading.page) return;
     const anchor = anchorOf(reading.page.text, passage);
@@ -232,6 +240,7 @@ export function Review(props: ReviewProps) {
         sendNotes={() => void sendNotes()}
         show={show}
         noteDetail={noteDetail}
+        askAbout={askAbout}
       />
     </>
   );

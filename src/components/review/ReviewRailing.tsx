@@ -157,6 +157,10 @@ export function ReviewRailing(props: ReviewRailingProps) {
                   lower();
                   props.show(passage);
                 }}
+                onAsk={(passage) => {
+                  lower();
+                  props.askAbout(passage);
+                }}
               />
             ) : null}
             <DetailsToLookAt

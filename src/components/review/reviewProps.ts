@@ -182,6 +182,8 @@ export interface ReviewRailingProps extends ReviewProps {
   readonly show: (passage: Passage) => void;
   /** Begins a note on one with other words for it. */
   readonly noteDetail: (detail: DetailShown) => void;
+  /** Begins a note that asks where a passage is from, which stands in another text too. */
+  readonly askAbout: (passage: Passage) => void;
   /** Lets others read it, with the personal details that were seen, by their keys; true when it was done. */
   readonly publish: (audience: Audience, details: readonly string[], at: string | null) => Promise<boolean>;
   /** Leaves what was planned. */
