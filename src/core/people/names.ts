@@ -59,11 +59,17 @@ function tellApart(
 }
 
 function lettersOf({ familyName }: PersonName, letters: number): string {
-  return [...segmenter.segment(familyName.trim())]
+  const name = familyName.trim();
+  // Each letter of Latin is a character by itself, and finding out where others end takes long.
+  if (ALL_PLAIN.test(name)) return name.slice(0, letters);
+  return [...segmenter.segment(name)]
     .slice(0, letters)
     .map(({ segment }) => segment)
     .join('');
 }
+
+/** No mark that joins others is among these. */
+const ALL_PLAIN = /^[\u0020-\u02ff]*$/u;
 
 /** The first name with so many letters of the family name, whole where it has no more. */
 function nameWith(person: PersonName, letters: number): string {

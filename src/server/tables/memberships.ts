@@ -21,12 +21,10 @@ export interface MemberRow {
   readonly shownName: string;
 }
 
-const MEMBERS = `SELECT people.id AS personId, role, given_name AS givenName, family_name AS familyName,
-    pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass,
-    ${LEFT_AT}, until
-  FROM memberships JOIN people ON people.id = memberships.person_id WHERE class_id = :classId`;
+const MEMBER_COLUMNS = `people.id AS personId, role, people.given_name AS givenName, people.family_name AS familyName,
+    people.pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass, ${LEFT_AT}, until`;
 
-const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', given_name, family_name";
+const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', people.given_name, people.family_name";
 
 /** The people of a class: the teacher who runs it first, then by given name. */
 export async function listMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
@@ -35,11 +33,40 @@ export async function listMembers(database: Database, classId: string): Promise<
 
 /** Everybody who is or was in a class, in the same order: what they wrote keeps their name. */
 export async function listEverMembers(database: Database, classId: string): Promise<readonly MemberRow[]> {
-  const rows = await database.rows<Omit<MemberRow, 'shownName'>>(`${MEMBERS} ${MEMBERS_IN_ORDER}`, {
-    classId,
-  });
+  const rows = await database.rows<Omit<MemberRow, 'shownName'>>(
+    `SELECT ${MEMBER_COLUMNS} FROM memberships JOIN people ON people.id = memberships.person_id
+     WHERE class_id = :classId ${MEMBERS_IN_ORDER}`,
+    { classId },
+  );
+  return named(rows);
+}
+
+function named(rows: readonly Omit<MemberRow, 'shownName'>[]): readonly MemberRow[] {
   const names = namesInClass(rows);
   return rows.map((row) => ({ ...row, shownName: names.get(row.personId) ?? nameInClass(row) }));
+}
+
+/**
+ * Some of those who are or were in a class, named as `listEverMembers` names them: whoever has the same first name is read along, since
+ * their names tell each other apart.
+ */
+export async function listSomeMembers(
+  database: Database,
+  classId: string,
+  personIds: readonly string[],
+): Promise<readonly MemberRow[]> {
+  if (personIds.length === 0) return [];
+  const rows = await database.rows<Omit<MemberRow, 'shownName'>>(
+    `SELECT ${MEMBER_COLUMNS}
+     FROM (SELECT DISTINCT named.given_name FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+           STRAIGHT_JOIN people AS named ON named.id = asked.id) AS alike
+     STRAIGHT_JOIN people ON people.given_name = alike.given_name
+     STRAIGHT_JOIN memberships ON memberships.class_id = :classId AND memberships.person_id = people.id
+     ${MEMBERS_IN_ORDER}`,
+    { classId, ids: JSON.stringify(personIds) },
+  );
+  const asked = new Set(personIds);
+  return named(rows).filter(({ personId }) => asked.has(personId));
 }
 
 /** How many students are in a class now. */

@@ -1,5 +1,4 @@
 import type { Database } from '../ground/database/database';
-import { LATEST_HAND_IN } from './latestHandIn';
 
 /** Which teachers opened which hand-ins of a post. */
 export async function listReadings(
@@ -13,13 +12,13 @@ export async function listReadings(
   );
 }
 
-/** Which teachers opened the latest hand-in of each post of an assignment. */
+/** Which teachers opened which hand-ins of an assignment, whoever was first first. */
 export async function listReadersOf(
   database: Database,
   assignmentId: string,
-): Promise<readonly { readonly postId: string; readonly teacherId: string }[]> {
+): Promise<readonly { readonly handInId: string; readonly teacherId: string }[]> {
   return database.rows(
-    `SELECT posts.id AS postId, teacher_id AS teacherId FROM posts JOIN hand_ins ON ${LATEST_HAND_IN}
+    `SELECT hand_in_id AS handInId, teacher_id AS teacherId FROM posts JOIN hand_ins ON hand_ins.post_id = posts.id
      JOIN readings ON hand_in_id = hand_ins.id WHERE assignment_id = :assignmentId ORDER BY first_read_at`,
     { assignmentId },
   );

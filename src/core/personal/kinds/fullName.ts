@@ -6,6 +6,8 @@ const TITLES =
 /** Whole names of people on the roster, and family names after a title. A given name alone is none, nor is what the class calls them. */
 export function fullNames({ text, folded, people }: Looked): readonly Place[] {
   return people.flatMap((person) => {
+    // Most of a class is not named: what no family name stands in is not looked through for it.
+    if (!partsOf(person.familyName).every((part) => folded.includes(part))) return [];
     const [given, family] = [person.givenName, person.familyName].map(asPattern);
     if (!given || !family) return [];
     const forward = placesOf(folded, whole(String.raw`${given}(?:\s+\p{L}\.?)?\s+${family}`));
@@ -23,9 +25,14 @@ function whole(pattern: string): RegExp {
 }
 
 function asPattern(name: string): string {
-  return foldUnits(name.trim())
-    .replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`)
-    .replace(/[\s-]+/g, String.raw`[\s-]+`);
+  return partsOf(name)
+    .map((part) => part.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`))
+    .join(String.raw`[\s-]+`);
+}
+
+/** What stands between spaces and hyphens of a name. */
+function partsOf(name: string): readonly string[] {
+  return foldUnits(name.trim()).split(/[\s-]+/);
 }
 
 function isCapital(text: string, { from, to }: Place, { givenName }: KnownPerson): boolean {

@@ -10,7 +10,7 @@ import { lateRuleIn } from '../../deeds/assignments/lateRuleIn';
 import { adjusterFor } from '../../tables/adjustments';
 import { listAlikeWriters, type AlikeWriterRow } from '../../tables/alikePosts';
 import { listAssignments } from '../../tables/assignments';
-import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { listSomeMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDetailsMeant } from '../../tables/detailDecisions';
 import { hiddenOfClass } from '../../tables/hiddenNames';
@@ -65,9 +65,6 @@ async function slipsIn(
 ): Promise<Slip[]> {
   const given = await listAssignments(database, inClass.id, now);
   if (given.length === 0) return [];
-  const members = new Map(
-    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
-  );
   const assignments = new Map(given.map((assignment) => [assignment.id, assignment]));
   const adjust = await adjusterFor(database, inClass.id);
   const readers = groupedBy(
@@ -77,9 +74,15 @@ async function slipsIn(
   const meant = await listDetailsMeant(database, inClass.id);
   const answers = await countAnswersWaiting(database, inClass.id);
   const hidden = await hiddenOfClass(database, inClass.id, { assignments: given, teacherId: personId });
-  const alike = groupedBy(await listAlikeWriters(database, inClass.id), ({ postId }) => postId);
+  const alikeWriters = await listAlikeWriters(database, inClass.id);
+  const alike = groupedBy(alikeWriters, ({ postId }) => postId);
+  const waiting = await listWaiting(database, { classId: inClass.id, readerId: personId });
+  const writers = [...waiting, ...alikeWriters].map(({ writerId }) => writerId);
+  const members = new Map(
+    (await listSomeMembers(database, inClass.id, writers)).map((member) => [member.personId, member]),
+  );
   const slips: Slip[] = [];
-  for (const standing of await listWaiting(database, { classId: inClass.id, readerId: personId })) {
+  for (const standing of waiting) {
     const asked = assignments.get(standing.assignmentId);
     const writer = members.get(standing.writerId);
     if (!asked || !writer) continue;

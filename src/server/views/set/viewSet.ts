@@ -41,13 +41,16 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
-  const everybody = await listEverMembers(database, inClass.id);
+  // What takes longest is read side by side.
+  const [everybody, states, first] = await Promise.all([
+    listEverMembers(database, inClass.id),
+    listPostStates(database, { assignmentId }),
+    figuresOf(database, assignment, inClass, 'first'),
+  ]);
   const members = everybody.filter((one) => isStudent(one.role));
   const outside = await listAppearances(database, inClass, { members, now });
   const adjust = await adjusterFor(database, inClass.id);
-  const posts = new Map(
-    (await listPostStates(database, { assignmentId })).map((post) => [post.writerId, post]),
-  );
+  const posts = new Map(states.map((post) => [post.writerId, post]));
   const excused = new Set(
     (await listAdjustments(database, assignmentId)).filter((one) => one.excused).map((one) => one.personId),
   );
@@ -66,7 +69,6 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
   );
   const hidden = await hiddenOfAssignment(database, assignment, personId);
-  const first = await figuresOf(database, assignment, inClass, 'first');
   const said = await saidOfAll(assignment, first, everybody);
   const twice = await readTwiceIn(assignment, first, { ...desk, everybody });
   const people = new Map(everybody.map((one) => [one.personId, one]));
@@ -172,7 +174,7 @@ type Figures = Awaited<ReturnType<typeof figuresOf>>;
 /** What teachers did with each post of an assignment: all of it read at once. */
 async function saidOfAll(assignment: AssignmentRow, figure: Figures, everybody: readonly MemberRow[]) {
   const notes = await countSentNotesOf(database, assignment.id);
-  const readers = groupedBy(await listReadersOf(database, assignment.id), ({ postId }) => postId);
+  const readers = groupedBy(await listReadersOf(database, assignment.id), ({ handInId }) => handInId);
   const teachers = new Map(
     everybody.filter((one) => isTeacher(one.role)).map((teacher) => [teacher.personId, teacher]),
   );
@@ -187,7 +189,7 @@ async function saidOfAll(assignment: AssignmentRow, figure: Figures, everybody: 
       },
       judged: asked.rubric.filter((one) => levels.some((level) => level.criterionId === one.id)).length,
       notes: notes.get(post.postId) ?? 0,
-      readBy: (readers.get(post.postId) ?? []).flatMap(({ teacherId }) => {
+      readBy: (readers.get(post.handInId ?? '') ?? []).flatMap(({ teacherId }) => {
         const teacher = teachers.get(teacherId);
         return teacher ? [{ monogram: monogram(teacher), name: teacherName(teacher) }] : [];
       }),

@@ -1,11 +1,12 @@
 import { isStudent, may } from '../../../core/access/may';
+import { missingInPictures } from '../../../core/privacy/consent';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
 import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments } from '../../tables/assignments';
 import { hiddenOfClass } from '../../tables/hiddenNames';
-import { listEverMembers } from '../../tables/memberships';
+import { listSomeMembers } from '../../tables/memberships';
 import { listPostStates } from '../../tables/postStates';
 import { postShown } from './postShown';
 
@@ -13,10 +14,9 @@ import { postShown } from './postShown';
 export async function maybeStudentPosts(studentId: string, desk: Desk) {
   const { personId, role, inClass, now } = desk;
   if (!may({ personId, role }, 'class.teach', {})) return null;
-  const members = await listEverMembers(database, inClass.id);
-  const member = members.find((one) => one.personId === studentId && isStudent(one.role));
-  if (!member) return null;
-  const outside = await listAppearances(database, inClass, { members, now });
+  const [member] = await listSomeMembers(database, inClass.id, [studentId]);
+  if (!member || !isStudent(member.role)) return null;
+  const outside = await listAppearances(database, inClass, { members: [member], now });
   const adjust = await adjusterFor(database, inClass.id);
   const posts = new Map(
     (await listPostStates(database, { classId: inClass.id, writerId: studentId })).map((post) => [
@@ -26,6 +26,13 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
   );
   const asked = (await listAssignments(database, inClass.id, now)).filter(
     (one) => posts.has(one.id) || (one.setAt !== null && member.leftAt === null),
+  );
+  // In most posts nobody is missing who has to agree; then nobody else is named.
+  const missing = [...posts.values()].flatMap(({ postId }) => missingInPictures(outside(studentId, postId)));
+  const members = await listSomeMembers(
+    database,
+    inClass.id,
+    missing.filter((one) => one !== null),
   );
   const hidden = await hiddenOfClass(database, inClass.id, { assignments: asked, teacherId: personId });
   return {

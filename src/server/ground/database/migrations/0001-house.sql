@@ -96,6 +96,8 @@ CREATE TABLE people (
   UNIQUE KEY people_school_id (school_id),
   UNIQUE KEY people_school_subject (school_subject),
   KEY people_erase (erase_at),
+  KEY people_deleted (deleted_at),
+  KEY people_given (given_name),
   FOREIGN KEY (home_class_id) REFERENCES classes (id) ON DELETE SET NULL,
   FOREIGN KEY (last_class_id) REFERENCES classes (id) ON DELETE SET NULL
 ) COMMENT 'A person, once for the whole install; adults sign in with e-mail and password, children with a passcode';
@@ -370,6 +372,7 @@ CREATE TABLE assignments (
   erase_at DATETIME(3) NULL COMMENT 'When it goes for good',
   KEY assignments_class (class_id, due_at),
   KEY assignments_shared (shared_id),
+  KEY assignments_deleted (deleted_at),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (created_by) REFERENCES people (id),
   FOREIGN KEY (series_id) REFERENCES assignments (id) ON DELETE SET NULL
