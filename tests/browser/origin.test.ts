@@ -110,7 +110,7 @@ test('a teacher opens it once it is handed in, and its writer is told', async ()
   await writer.goTo(addressesOf(classId).post(postId));
   await writer.field('Your text');
   await writer.press('Hand in', GATE);
-  await writer.sees('they may open where the text came from');
+  await writer.sees('a teacher may open where the text came from');
   await writer.press('Hand it in', GATE);
   await writer.sees('Marisol Tennant has your post');
   await teacher.goTo(`/pile/${postId}`);
