@@ -43,16 +43,18 @@ export async function adjustedFor(
   return row ? withAdjustment(assignment, fromStored(row)) : assignment;
 }
 
-/** The same for all assignments and students of a class, read once. */
+/** The same for all assignments and students of a class, or for one student alone, read once. */
 export async function adjusterFor(
   database: Database,
   classId: string,
+  personId: string | null = null,
 ): Promise<(assignment: AssignmentRow, personId: string) => AssignmentRow> {
   const rows = await database.rows<Stored & { readonly assignmentId: string }>(
     `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits,
        excused_at AS excusedAt
-     FROM adjustments JOIN assignments ON assignments.id = assignment_id WHERE class_id = :classId`,
-    { classId },
+     FROM adjustments JOIN assignments ON assignments.id = assignment_id
+     WHERE class_id = :classId ${personId === null ? '' : 'AND adjustments.person_id = :personId'}`,
+    { classId, personId },
   );
   const known = new Map(
     rows.map(({ assignmentId, ...row }) => [`${assignmentId} ${row.personId}`, fromStored(row)]),

@@ -48,17 +48,27 @@ export interface PieceRow {
   readonly words: readonly number[];
 }
 
-/** Keeps a piece that came at once, where there are not too many; the post's row is held meanwhile. */
-export async function insertPiece(
+/** Keeps pieces that came at once, as long as there are not too many; the post's row is held meanwhile. */
+export async function insertPieces(
   database: Database,
-  { postId, sitting, words }: PieceRow & Pick<Numbered, 'postId'>,
+  {
+    postId,
+    sitting,
+    pieces,
+  }: Pick<Numbered, 'postId'> & {
+    readonly sitting: number;
+    readonly pieces: readonly PieceRow['words'][];
+  },
 ): Promise<void> {
-  await database.change(
-    `INSERT INTO pieces_at_once (post_id, number, sitting, words)
-     SELECT :postId, COALESCE(MAX(number), 0) + 1, :sitting, :words FROM pieces_at_once WHERE post_id = :postId
-     HAVING COUNT(*) < ${MOST_PIECES}`,
-    { postId, sitting, words: asBytes(words) },
+  if (pieces.length === 0) return;
+  const [{ kept } = { kept: 0 }] = await database.rows<{ readonly kept: number }>(
+    'SELECT COUNT(*) AS kept FROM pieces_at_once WHERE post_id = :postId',
+    { postId },
   );
+  const rows = pieces
+    .slice(0, Math.max(0, MOST_PIECES - kept))
+    .map((words, index) => [postId, kept + 1 + index, sitting, asBytes(words)]);
+  if (rows.length > 0) await database.insert('pieces_at_once (post_id, number, sitting, words)', rows);
 }
 
 /** The pieces of a post that came at once, the one that came first first. */

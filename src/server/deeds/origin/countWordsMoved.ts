@@ -6,7 +6,7 @@ import type { Database } from '../../ground/database/database';
 import { openStored } from '../../tables/columns';
 import { findTimeZone } from '../../tables/classes';
 import type { PostRow } from '../../tables/posts';
-import { addToSitting, insertPiece, insertSitting } from '../../tables/sittings';
+import { addToSitting, insertPieces, insertSitting } from '../../tables/sittings';
 
 /** A pause of so many milliseconds ends a sitting. */
 const PAUSE = 30 * 60_000;
@@ -39,8 +39,11 @@ export async function countWordsMoved(
     const timeZone = await findTimeZone(database, post.classId);
     await insertSitting(database, { ...counted, day: localDate(now.getTime(), timeZone) });
   }
-  for (const words of pieces)
-    await insertPiece(database, { postId: post.id, sitting, words: pieceWords(words, post.id) });
+  await insertPieces(database, {
+    postId: post.id,
+    sitting,
+    pieces: pieces.map((words) => pieceWords(words, post.id)),
+  });
   return sitting;
 }
 

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, test } from 'vitest';
+import { countStatements } from '../../../../tests/server/countStatements';
 import {
   as,
   deskFor,
@@ -157,6 +158,18 @@ describe('what a save notes', () => {
     }
     expect(await listPieces(database, postId)).toHaveLength(100);
     expect(await listSittings(database, postId)).toMatchObject([{ pasted: 102 * 30 }]);
+  });
+
+  test('a save that brings many pieces asks the database no more often than one with a few', async () => {
+    const pieces = Array.from({ length: MOST_CAME }, (_, index) => many(30, `p${index}x`));
+    const text = `mine ${pieces.join(' ')}`;
+    const came = pieces.map((piece) => {
+      const from = text.indexOf(piece);
+      return { from, to: from + piece.length, way: 'pasted' };
+    });
+    const input = { postId, version: 1, writing: writing(`<p>${text}</p>`), came };
+    expect(await countStatements(() => as(house, 'writer', savePost, input))).toBeLessThan(10);
+    expect(await listPieces(database, postId)).toHaveLength(100);
   });
 
   test('what a teacher types in from paper is not counted as anybody’s writing', async () => {

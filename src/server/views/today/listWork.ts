@@ -26,7 +26,7 @@ export async function listWork(desk: Desk) {
   );
   const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
   const posts = new Map(heads.map((post) => [post.assignmentId, post]));
-  const adjust = await adjusterFor(database, inClass.id);
+  const adjust = await adjusterFor(database, inClass.id, personId);
   const excused = new Set(await listExcusedFrom(database, { classId: inClass.id, personId }));
   const reminders = new Map(
     (await listReminders(database, { classId: inClass.id, personId })).map((one) => [
