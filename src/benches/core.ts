@@ -1,6 +1,8 @@
 import type { Node } from 'prosemirror-model';
 import { readHtml } from '../core/document/html/readHtml';
 import { documentSchema } from '../core/document/schema';
+import { gradebook } from '../core/gradebook/gradebook';
+import type { GradebookInput } from '../core/gradebook/gradebookInput';
 import { evaluate } from '../core/requirements/evaluate';
 import type { AssignmentToCheck, Requirement } from '../core/requirements/requirement';
 import { maybeSpeller } from '../workers/tasks/spellers';
@@ -68,7 +70,64 @@ export function benchCore(): readonly Measurement[] {
     measurement('evaluate-2000', railing, text),
     measurement('evaluate-entries', railingEntries, walkEntries),
     measurement('key-growth', long, short),
+    benchGradebook(),
   ];
+}
+
+const STUDENTS = 200;
+const COLUMNS = 60;
+
+/** `gradebook-200x60`: all figures of a gradebook against one walk over the same cells. */
+function benchGradebook(): Measurement {
+  const book: GradebookInput = {
+    columns: Array.from({ length: COLUMNS }, (_, at) => ({
+      id: `column ${at}`,
+      category: at % 6 === 5 ? null : `category ${at % 6}`,
+      possible: [10, 20, 25][at % 3]!,
+      due: `2026-11-${String(1 + (at % 28)).padStart(2, '0')}T16:00:00Z`,
+    })),
+    categories: Array.from({ length: 5 }, (_, at) => ({
+      id: `category ${at}`,
+      weight: at + 1,
+      dropLowest: at % 2,
+    })),
+    missing: 'zero',
+    now: '2026-11-20T12:00:00Z',
+    students: Array.from({ length: STUDENTS }, (_, student) => ({
+      id: `student ${student}`,
+      cells: Object.fromEntries(
+        Array.from({ length: COLUMNS }, (_each, at) => [
+          `column ${at}`,
+          (student + at) % 9 === 0 ? { handedIn: true } : { grade: ((student * 7 + at * 3) % 100) / 10 },
+        ]),
+      ),
+    })),
+  };
+  const [walked, computed] = turnsOf(
+    () => sumOfCells(book),
+    () => gradebook(book),
+  );
+  return measurement(`gradebook-${STUDENTS}x${COLUMNS}`, computed, walked);
+}
+
+function sumOfCells({ columns, students }: GradebookInput): number {
+  let sum = 0;
+  for (const { cells } of students) for (const { id } of columns) sum += cells[id]?.grade ?? 0;
+  return sum;
+}
+
+const BOOK_TURNS = 60;
+
+/** The times of two works that take turns, of those after the engine has compiled what it compiles on the way. */
+function turnsOf(one: () => unknown, other: () => unknown): readonly [number, number] {
+  const taken: readonly [number[], number[]] = [[], []];
+  for (let turn = 0; turn < BOOK_TURNS; turn += 1)
+    for (const [index, work] of [one, other].entries()) {
+      const start = performance.now();
+      for (let run = 0; run < RUNS; run += 1) work();
+      taken[index]?.push(performance.now() - start);
+    }
+  return [middle(taken[0]), middle(taken[1])];
 }
 
 type Work = readonly [body: Node, work: (body: Node) => unknown];

@@ -1,12 +1,20 @@
 import { anchorFinder } from '../core/notes/anchor';
 import type { Passage } from '../core/notes/passage';
+import { gradebook } from '../core/gradebook/gradebook';
 import { grade } from '../core/grading/grade';
 import { readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
 import { findPersonal } from '../core/personal/findPersonal';
 import { countWords } from '../core/words/countWords';
 import { spellerFor } from './spellers';
-import { anchorOf, assignmentOf, gradeInputOf, personalPlaceOf, postFileOf } from './checks';
+import {
+  anchorOf,
+  assignmentOf,
+  gradebookInputOf,
+  gradeInputOf,
+  personalPlaceOf,
+  postFileOf,
+} from './checks';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -29,6 +37,11 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
     const found = await outcome(() => anchorFinder(String(given['text']))(anchorOf(given['anchor'])));
     return [sameShare(given['expect'], found) ? found : given['expect'], found];
   }
+  if ('gradebook' in given) {
+    const figures = await outcome(() => gradebook(gradebookInputOf(given['gradebook'])));
+    if (!('refused' in given)) return [given['expect'], figures];
+    return [given['refused'], typeof figures === 'string' ? refusedField(figures) : figures];
+  }
   if ('personal' in given) return personalSides(given);
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
   if ('input' in given) return [given['expect'], await outcome(() => grade(gradeInputOf(given['input'])))];
@@ -41,6 +54,12 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
+}
+
+/** The field that a line like `RangeError: columns.category: there is …` names, without places in lists and ids of columns. */
+function refusedField(line: string): string {
+  const [, field = line] = /^\w+: ([^\s:]+):/.exec(line) ?? [];
+  return field.replace(/^(students\.\d+\.cells)\..*\.(\w+)$/, '$1.$2').replace(/\.\d+(?=\.|$)/g, '');
 }
 
 /** What was found of each that is expected: the same kind, and at least half of the longer piece in common; and what is too much. */

@@ -1,4 +1,5 @@
 import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
+import { gradebookInputSchema, type GradebookInput } from '../core/gradebook/gradebookInput';
 import { anchorSchema, type Anchor } from '../core/notes/anchor';
 import { postFileSchema, type PostFile } from '../core/posts/readPost';
 import type { KnownPerson } from '../core/personal/found';
@@ -13,6 +14,7 @@ const checkAssignment = checkOf<Partial<AssignmentToCheck> & Pick<AssignmentToCh
   assignmentSchema,
 );
 const checkGrade = checkOf<GradeInput>(gradeInputSchema);
+const checkGradebook = checkOf<GradebookInput>(gradebookInputSchema);
 const checkAnchor = checkOf<Anchor>(anchorSchema);
 interface PersonalPlace {
   readonly people: readonly KnownPerson[];
@@ -93,6 +95,11 @@ export function gradeInputOf(json: unknown): GradeInput {
   if (!isTimeZone(input.timeZone))
     throw new UnreadableInput(`timeZone: there is no time zone ${input.timeZone}`);
   return input;
+}
+
+/** A gradebook from JSON. @throws UnreadableInput */
+export function gradebookInputOf(json: unknown): GradebookInput {
+  return checked(checkGradebook, json);
 }
 
 /** The people who are there already, from JSON. @throws UnreadableInput */

@@ -1,5 +1,6 @@
 import { plainText } from '../core/document/plainText';
 import { readHtml } from '../core/document/html/readHtml';
+import { gradebook } from '../core/gradebook/gradebook';
 import { grade } from '../core/grading/grade';
 import { readMarkdownPost, readPostFile } from '../core/posts/readPost';
 import { evaluate } from '../core/requirements/evaluate';
@@ -10,7 +11,14 @@ import { planRoster } from '../core/roster/planRoster';
 import { readRosterCsv } from '../core/roster/readRosterCsv';
 import { spellerFor } from './spellers';
 import { runCase } from './cases';
-import { assignmentOf, existingPeopleOf, gradeInputOf, personalPlaceOf, postFileOf } from './checks';
+import {
+  assignmentOf,
+  existingPeopleOf,
+  gradebookInputOf,
+  gradeInputOf,
+  personalPlaceOf,
+  postFileOf,
+} from './checks';
 import { optionOf, parseJson, readBytes, readText, UnreadableInput } from './input';
 import { codeInDocument } from '../core/personal/codeInDocument';
 import { findPersonal } from '../core/personal/findPersonal';
@@ -21,6 +29,7 @@ export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => num
   words,
   check,
   grade: gradeFile,
+  gradebook: gradebookFile,
   roster,
   personal,
   vectors,
@@ -53,6 +62,13 @@ function gradeFile(args: readonly string[]): number {
   const [file] = args;
   if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch grade FILE');
   print(grade(gradeInputOf(parseJson(readText(file), file))));
+  return 0;
+}
+
+function gradebookFile(args: readonly string[]): number {
+  const [file] = args;
+  if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch gradebook FILE');
+  print(gradebook(gradebookInputOf(parseJson(readText(file), file))));
   return 0;
 }
 

@@ -13,6 +13,7 @@ const HELP = `./porch demo [--fresh] [--size 3000x300]   the demo class, from an
 ./porch words FILE
 ./porch check --assignment A.json POST
 ./porch grade FILE
+./porch gradebook FILE
 ./porch roster FILE [--existing PEOPLE.json]
 ./porch personal FILE [--people PEOPLE.json] [--country IE] [--language en]
 ./porch vectors FILE…`;
