@@ -1,8 +1,9 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, expect, test } from 'vitest';
+import { COMPUTING } from './compute';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'porch-commands-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -23,6 +24,34 @@ function file(name: string, content: string): string {
   writeFileSync(place, content);
   return place;
 }
+
+test('the command for people hands over every command that computes', () => {
+  const [, handed = ''] =
+    /^ {2}([a-z| ]+)\) exec node --import tsx src\/commands\/main\.ts/m.exec(readFileSync('porch', 'utf8')) ??
+    [];
+  expect(handed.split(' | ').toSorted()).toEqual(Object.keys(COMPUTING).toSorted());
+});
+
+test('gradebook prints figures, and one line where something does not belong together', () => {
+  const book = (category: string | null) =>
+    file(
+      'book.json',
+      JSON.stringify({
+        columns: [{ id: 'a', category, possible: 8 }],
+        categories: [],
+        now: '2026-11-02T12:00:00Z',
+        students: [{ id: 's', cells: { a: { grade: 7 } } }],
+      }),
+    );
+  const { status, out } = porch(['gradebook', book(null)]);
+  expect(status).toBe(0);
+  expect(JSON.parse(out)).toMatchObject({ students: [{ id: 's', overall: 87.5, letter: null }] });
+  expect(porch(['gradebook', book('x')])).toMatchObject({
+    status: 2,
+    out: '',
+    err: 'columns.category: there is no category x\n',
+  });
+});
 
 test('words prints the bare number, of a file or of standard input', () => {
   expect(porch(['words', '-'], 'well-known sky')).toMatchObject({ status: 0, out: '2\n' });

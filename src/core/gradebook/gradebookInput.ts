@@ -50,7 +50,7 @@ export interface GradebookInput {
 }
 
 /** Points and per cents, in the parts that figures are exact to: see `exact.ts`. */
-const figure = { type: 'number', minimum: 0, maximum: 1_000_000 } as const;
+const figure = { type: 'number', minimum: 0, maximum: 100_000_000 } as const;
 const maybe = <Of extends object>(of: Of) => ({ anyOf: [of, { type: 'null' }] }) as const;
 const id = { type: 'string' } as const;
 const instant = { type: 'string', format: 'date-time' } as const;
@@ -59,14 +59,12 @@ const instant = { type: 'string', format: 'date-time' } as const;
 export const gradebookInputSchema = {
   type: 'object',
   required: ['columns', 'categories', 'now', 'students'],
-  additionalProperties: false,
   properties: {
     columns: {
       type: 'array',
       items: {
         type: 'object',
         required: ['id', 'possible'],
-        additionalProperties: false,
         properties: { id, category: maybe(id), possible: figure, due: maybe(instant) },
       },
     },
@@ -75,20 +73,18 @@ export const gradebookInputSchema = {
       items: {
         type: 'object',
         required: ['id'],
-        additionalProperties: false,
         properties: { id, weight: figure, dropLowest: { type: 'integer', minimum: 0 } },
       },
     },
     counting: { enum: ['points', 'equal'] },
     missing: { enum: ['zero', 'leftOut'] },
     cap: maybe(figure),
-    rounding: { type: 'number', exclusiveMinimum: 0, maximum: 1000 },
+    rounding: { type: 'number', minimum: 0.000001, maximum: 1000 },
     bands: {
       type: 'array',
       items: {
         type: 'object',
         required: ['letter', 'from'],
-        additionalProperties: false,
         properties: { letter: { type: 'string' }, from: figure },
       },
     },
@@ -98,14 +94,12 @@ export const gradebookInputSchema = {
       items: {
         type: 'object',
         required: ['id', 'cells'],
-        additionalProperties: false,
         properties: {
           id,
           cells: {
             type: 'object',
             additionalProperties: {
               type: 'object',
-              additionalProperties: false,
               properties: {
                 grade: maybe(figure),
                 handedIn: { type: 'boolean' },
