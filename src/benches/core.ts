@@ -103,10 +103,7 @@ function benchGradebook(): Measurement {
       ),
     })),
   };
-  const [walked, computed] = turnsOf(
-    () => sumOfCells(book),
-    () => gradebook(book),
-  );
+  const [walked, computed] = turnsOf(BOOK_TURNS, [() => sumOfCells(book), () => gradebook(book)]);
   return measurement(`gradebook-${STUDENTS}x${COLUMNS}`, computed, walked);
 }
 
@@ -118,13 +115,19 @@ function sumOfCells({ columns, students }: GradebookInput): number {
 
 const BOOK_TURNS = 60;
 
-/** The times of two works that take turns, of those after the engine has compiled what it compiles on the way. */
-function turnsOf(one: () => unknown, other: () => unknown): readonly [number, number] {
+/**
+ * The times of two works that take turns, so that what else the machine does falls on both.
+ * @param works each is told the how-many-th run it is
+ */
+function turnsOf(
+  turns: number,
+  works: readonly [(run: number) => unknown, (run: number) => unknown],
+): readonly [number, number] {
   const taken: readonly [number[], number[]] = [[], []];
-  for (let turn = 0; turn < BOOK_TURNS; turn += 1)
-    for (const [index, work] of [one, other].entries()) {
+  for (let turn = 0; turn < turns; turn += 1)
+    for (const [index, work] of works.entries()) {
       const start = performance.now();
-      for (let run = 0; run < RUNS; run += 1) work();
+      for (let run = 0; run < RUNS; run += 1) work(turn * RUNS + run);
       taken[index]?.push(performance.now() - start);
     }
   return [middle(taken[0]), middle(taken[1])];
@@ -132,19 +135,9 @@ function turnsOf(one: () => unknown, other: () => unknown): readonly [number, nu
 
 type Work = readonly [body: Node, work: (body: Node) => unknown];
 
-/**
- * The times of two works on documents in which, as after every key, one paragraph is another than before. They take turns, so
- * that what else the machine does falls on both.
- */
-function timesOf(works: readonly [Work, Work]): readonly [number, number] {
-  const taken: readonly [number[], number[]] = [[], []];
-  for (let turn = 0; turn < TURNS; turn += 1)
-    for (const [index, [body, work]] of works.entries()) {
-      const start = performance.now();
-      for (let key = 0; key < RUNS; key += 1) work(typedInto(body, turn * RUNS + key));
-      taken[index]?.push(performance.now() - start);
-    }
-  return [middle(taken[0]), middle(taken[1])];
+/** The times of two works on documents in which, as after every key, one paragraph is another than before. */
+function timesOf([[body, one], [otherBody, other]]: readonly [Work, Work]): readonly [number, number] {
+  return turnsOf(TURNS, [(key) => one(typedInto(body, key)), (key) => other(typedInto(otherBody, key))]);
 }
 
 /** The middle time of one run, of those turns after the engine has compiled what it compiles on the way. */

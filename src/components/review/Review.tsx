@@ -7,6 +7,7 @@ import { useEffect, useRef, useState } from 'react';
 import { addressesOf, reviewAddress } from '../../contract/addresses';
 import type { DetailShown } from '../../contract/details/detailShown';
 import type { InputOf } from '../../contract/input';
+import type { NoteTyped } from '../../contract/notes/keepNote';
 import { dropOpening } from '../../contract/publications/dropOpening';
 import { narrowPost } from '../../contract/publications/narrowPost';
 import { planOpening } from '../../contract/publications/planOpening';
@@ -128,26 +129,22 @@ export function Review(props: ReviewProps) {
   const show = ({ from, to }: Passage) => {
     if (reading.page) showPassage(reading.page, { from, to });
   };
+  /** Begins a note on a passage, with words where there are some to begin with. */
+  const noteOn = (passage: Passage, typed?: NoteTyped) => {
+    if (!reading.page) return;
+    const anchor = anchorOf(reading.page.text, passage);
+    work.begin({ target: 'passage', targetId: null, anchor }, typed);
+    if (turn === 'readers') setTurn('notes');
+  };
   const noteDetail = ({ from, to, kind, mending }: DetailShown) => {
-    if (!reading.page) return;
-    const anchor = anchorOf(reading.page.text, { from, to });
     const text = detailWords(`noteOn.${kind === 'fullName' ? 'name' : 'other'}`);
-    work.begin({ target: 'passage', targetId: null, anchor }, { text, suggested: mending });
-    if (turn === 'readers') setTurn('notes');
+    noteOn({ from, to }, { text, suggested: mending });
   };
-  const askAbout = (passage: Passage) => {
-    if (!reading.page) return;
-    const anchor = anchorOf(reading.page.text, passage);
-    // Neither of two writers is named to the other.
-    const text = t('alike.question');
-    work.begin({ target: 'passage', targetId: null, anchor }, { text, suggested: null });
-    if (turn === 'readers') setTurn('notes');
-  };
+  // Neither of two writers is named to the other.
+  const askAbout = (passage: Passage) => noteOn(passage, { text: t('alike.question'), suggested: null });
   const pin = (passage: Passage) => {
-    if (!reading.page) return;
-    const anchor = anchorOf(reading.page.text, passage);
-    if (pinningAgain) work.pinAgain(pinningAgain, anchor);
-    else work.begin({ target: 'passage', targetId: null, anchor });
+    if (!reading.page || !pinningAgain) return noteOn(passage);
+    work.pinAgain(pinningAgain, anchorOf(reading.page.text, passage));
     setPinningAgain(null);
     if (turn === 'readers') setTurn('notes');
   };

@@ -37,11 +37,11 @@ export interface ReviewProps {
     readonly readAt: string | null;
     readonly changes: ChangesMarked;
   } | null;
-  /** The hand-ins before, oldest first. */
   /** Whether they may open where the text came from. */
   readonly mayOpenOrigin: boolean;
   /** A passage that a note is to be begun at, where one came with the address. */
   readonly pinAt: Passage | null;
+  /** The hand-ins before, oldest first. */
   readonly earlier: readonly { readonly ordinal: number; readonly handedIn: string }[];
   /** Of a growing post: the ways to the entries that are new since then. */
   readonly newEntries: readonly EntryLink[];

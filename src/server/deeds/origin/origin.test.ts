@@ -13,6 +13,7 @@ import {
   writing,
   type Who,
 } from '../../../../tests/server/house';
+import { sayOrigin } from '../../../../tests/server/sayOrigin';
 import { MOST_CAME } from '../../../contract/origin/came';
 import { database } from '../../ground/database/database';
 import { listPieces, listSittings } from '../../tables/sittings';
@@ -20,7 +21,6 @@ import { findPost } from '../../tables/posts';
 import { maybeOrigin } from '../../views/origin/viewOrigin';
 import { listWork } from '../../views/today/listWork';
 import { maybeReview } from '../../views/review/viewReview';
-import { changePrivacy } from '../classes/changePrivacy';
 import { beginPost } from '../posts/beginPost';
 import { restoreRevision } from '../posts/restoreRevision';
 import { savePost } from '../posts/savePost';
@@ -34,16 +34,7 @@ const HOUR = 3_600_000;
 const later = (hours: number) => new Date(NOW.getTime() + hours * HOUR);
 const many = (count: number, word = 'w') =>
   Array.from({ length: count }, (_, index) => `${word}${index}`).join(' ');
-const PRIVACY = {
-  ceiling: 'ourClass',
-  namingRule: 'firstName',
-  searchEngines: false,
-  editorsRead: false,
-  consentNeeded: true,
-} as const;
-
-const saySo = (originSaid: boolean, now = NOW) =>
-  succeeded(as(house, 'teacher', changePrivacy, { classId: house.classId, ...PRIVACY, originSaid }, now));
+const saySo = (originSaid: boolean, now = NOW) => succeeded(sayOrigin(house, 'teacher', originSaid, now));
 
 let assignmentId: string;
 let postId: string;
@@ -298,7 +289,7 @@ describe('what the class said', () => {
 
   test('is not said again by a page that does not know of it', async () => {
     await saySo(true);
-    await succeeded(as(house, 'coTeacher', changePrivacy, { classId: house.classId, ...PRIVACY }, later(1)));
+    await succeeded(sayOrigin(house, 'coTeacher', undefined, later(1)));
     const [row] = await database.rows<{ since: Date }>(
       'SELECT origin_since AS since FROM classes WHERE id = :id',
       { id: house.classId },
@@ -318,10 +309,7 @@ describe('what the class said', () => {
 
   test('is a teacher’s alone to say', async () => {
     for (const who of EVERYBODY) {
-      const said = await as(house, who, changePrivacy, {
-        ...{ classId: house.classId, ...PRIVACY },
-        originSaid: true,
-      });
+      const said = await sayOrigin(house, who, true);
       expect(said.ok, who).toBe(who === 'teacher' || who === 'coTeacher');
     }
   });

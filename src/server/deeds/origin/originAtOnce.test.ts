@@ -10,11 +10,11 @@ import {
   writePost,
   writing,
 } from '../../../../tests/server/house';
+import { sayOrigin } from '../../../../tests/server/sayOrigin';
 import { database } from '../../ground/database/database';
 import { findPost } from '../../tables/posts';
 import { listHandIns } from '../../tables/handIns';
 import { listPieces, listSittings } from '../../tables/sittings';
-import { changePrivacy } from '../classes/changePrivacy';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
 import { openOrigin } from './openOrigin';
@@ -22,20 +22,11 @@ import { sumOf } from '../../../core/origin/fence';
 
 const house = freshHouse({ atOnce: true });
 const LATER = new Date(NOW.getTime() + 60_000);
-const PRIVACY = {
-  ceiling: 'ourClass',
-  namingRule: 'firstName',
-  searchEngines: false,
-  editorsRead: false,
-  consentNeeded: true,
-} as const;
 const many = (count: number) => Array.from({ length: count }, (_, index) => `w${index}`).join(' ');
 
 let postId: string;
 beforeEach(async () => {
-  await succeeded(
-    as(house, 'teacher', changePrivacy, { classId: house.classId, ...PRIVACY, originSaid: true }),
-  );
+  await succeeded(sayOrigin(house, 'teacher', true));
   postId = await writePost(house, await setWork(house, { audience: 'ourClass' }));
 });
 
@@ -86,7 +77,7 @@ test('opened four hundred times at once it was opened once; taken back by the cl
   const openings = () => database.rows('SELECT 1 FROM origin_openings');
   expect(await openings()).toHaveLength(1);
   const [, ...others] = await Promise.all([
-    as(house, 'teacher', changePrivacy, { classId: house.classId, ...PRIVACY, originSaid: false }, LATER),
+    sayOrigin(house, 'teacher', false, LATER),
     ...Array.from({ length: 40 }, () => as(house, 'coTeacher', openOrigin, { postId }, LATER)),
   ]);
   expect(codesOf(others.filter((one) => !one.ok))).toEqual(
