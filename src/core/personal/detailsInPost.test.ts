@@ -18,6 +18,17 @@ describe('a personal detail is found', () => {
     ['under it', { subtitle: 'mail a@example.org' }, ['email', 'subtitle', 'a@example.org']],
     ['in the teaser', { teaser: 'Call me: 085 555 0123' }, ['telephone', 'teaser', '085 555 0123']],
     ['in a label', { labels: ['sky', 'quilla-overmoor'] }, ['fullName', 'label', 'quilla overmoor']],
+    ['by a title and the family name alone', { title: 'Ms Overmoor!' }, ['fullName', 'title', 'Ms Overmoor']],
+    [
+      'by the given name beside a birthday',
+      { teaser: 'It is Quilla’s birthday on 3 March, she says' },
+      ['birthDate', 'teaser', '3 March'],
+    ],
+    [
+      'with accents and small letters',
+      { subtitle: 'of Zoe VAN SAND' },
+      ['fullName', 'subtitle', 'Zoe VAN SAND'],
+    ],
     ['in a shared document', { documents: ['mail a@example.org'] }, ['email', 'document', 'a@example.org']],
   ] as const)('%s', (_, post, expected) => {
     expect(found(post)).toEqual([expected]);

@@ -4,7 +4,7 @@ import { pictures } from '../document/pictures';
 import { plainText } from '../document/plainText';
 import { codeInDocument } from './codeInDocument';
 import { findPersonal } from './findPersonal';
-import type { KnownPerson, PersonalDetail, Place } from './found';
+import { foldUnits, partsOfName, type KnownPerson, type PersonalDetail, type Place } from './found';
 
 /** Where in a post a detail stands. */
 export type DetailWhere =
@@ -46,8 +46,21 @@ interface Where {
 
 const AROUND = 32;
 /** The personal details in everything of a post that others would read: the text first, then what stands about it. */
-export function detailsInPost(post: PostToLookThrough, { people, language }: Where): readonly DetailInPost[] {
+export function detailsInPost(
+  post: PostToLookThrough,
+  { people: roster, language }: Where,
+): readonly DetailInPost[] {
   const country = countryOf(language);
+  const text = plainText(post.body);
+  const descriptions = pictures(post.body).map((one) => one.description);
+  // A number in a web address is seldom what it looks like.
+  const addresses = links(post.body).map(({ href }) => decoded(href));
+  const { title, subtitle, teaser, labels, documents } = post;
+  // A class may be large, and most of it is not named in a post.
+  const people = namedIn(
+    [text, title, subtitle, teaser, ...descriptions, ...labels, ...addresses, ...documents].join('\n'),
+    roster,
+  );
   const look = (where: DetailWhere, text: string, code: readonly Place[] = []): readonly DetailInPost[] =>
     findPersonal(text, { people, country, language, code }).map((detail) => ({
       ...detail,
@@ -55,23 +68,18 @@ export function detailsInPost(post: PostToLookThrough, { people, language }: Whe
       before: text.slice(Math.max(0, detail.from - AROUND), detail.from),
       after: text.slice(detail.to, detail.to + AROUND),
     }));
-  // A number in a web address is seldom what it looks like.
-  const addresses = links(post.body).map(({ href }) => decoded(href));
   const each = (where: DetailWhere, texts: readonly string[]) =>
     [...new Set(texts)].flatMap((text) => look(where, text));
   return [
-    ...look('text', plainText(post.body), codeInDocument(post.body)),
-    ...look('title', post.title),
-    ...look('subtitle', post.subtitle),
-    ...look('teaser', post.teaser),
-    ...each(
-      'description',
-      pictures(post.body).map((one) => one.description),
-    ),
+    ...look('text', text, codeInDocument(post.body)),
+    ...look('title', title),
+    ...look('subtitle', subtitle),
+    ...look('teaser', teaser),
+    ...each('description', descriptions),
     // Labels are written with hyphens between their words.
     ...each(
       'label',
-      post.labels.map((label) => label.replaceAll('-', ' ')),
+      labels.map((label) => label.replaceAll('-', ' ')),
     ),
     ...each('address', addresses).filter(({ kind }) => kind === 'email' || kind === 'coordinates'),
     // Names in addresses are written with anything but a space between them.
@@ -79,8 +87,15 @@ export function detailsInPost(post: PostToLookThrough, { people, language }: Whe
       'address',
       addresses.map((address) => address.replace(/[^\p{L}\p{M}]+/gu, ' ')),
     ).filter(({ kind }) => kind === 'fullName'),
-    ...each('document', post.documents),
+    ...each('document', documents),
   ];
+}
+
+/** Those of whose names the given one or the family one stands in a text; no other can be told by it. */
+function namedIn(text: string, people: readonly KnownPerson[]): readonly KnownPerson[] {
+  const folded = foldUnits(text);
+  const stands = (name: string) => partsOfName(name).every((part) => folded.includes(part));
+  return people.filter(({ givenName, familyName }) => stands(givenName) || stands(familyName));
 }
 
 /** An address as people read it. */

@@ -1,3 +1,5 @@
+import { isAscii } from '../text/ascii';
+
 /** Kinds of personal details. */
 export type DetailKind =
   | 'email'
@@ -26,7 +28,6 @@ export interface PersonalDetail extends Place {
 export interface KnownPerson {
   readonly givenName: string;
   readonly familyName: string;
-  readonly penName?: string | null;
 }
 
 /** A text with all that is needed to look through it. */
@@ -63,12 +64,18 @@ export function placesOf(text: string, pattern: RegExp): readonly Place[] {
 
 /** Small letters without accents; the same length, so that places stay what they are. */
 export function foldUnits(text: string): string {
+  if (isAscii(text)) return text.toLowerCase();
   let folded = '';
   for (const unit of text) {
     const small = unit.normalize('NFD').charAt(0).toLowerCase();
     folded += small.length === unit.length ? small : unit;
   }
   return folded;
+}
+
+/** What stands between spaces and hyphens of a name, as in a folded text. */
+export function partsOfName(name: string): readonly string[] {
+  return foldUnits(name.trim()).split(/[\s-]+/);
 }
 
 /** The part of a text before a place in the same sentence, no longer than asked for. */

@@ -1,5 +1,4 @@
-/** So many are kept: more than a school has languages, time zones and ways to write a day. */
-const MOST = 500;
+import { kept } from './kept';
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 const relatives = new Map<string, Intl.RelativeTimeFormat>();
@@ -22,13 +21,4 @@ export function relativeFormat(locale: string): Intl.RelativeTimeFormat {
 /** The language of a locale: `en` of `en-GB`. */
 export function languageIn(locale: string): string {
   return kept(languages, locale, () => new Intl.Locale(locale).language);
-}
-
-function kept<Value>(known: Map<string, Value>, key: string, make: () => Value): Value {
-  const found = known.get(key);
-  if (found !== undefined) return found;
-  if (known.size >= MOST) known.clear();
-  const made = make();
-  known.set(key, made);
-  return made;
 }

@@ -1,6 +1,8 @@
 import { tzOffset } from '@date-fns/tz';
+import { kept } from './kept';
 
 const MINUTE = 60_000;
+const QUARTER = 15 * MINUTE;
 const DAY = 86_400_000;
 
 /**
@@ -44,6 +46,14 @@ export function weekday(date: string): number {
   return new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
 }
 
+const offsets = new Map<string, number>();
+
+/** Since the seventies clocks change at whole quarters of an hour only, and finding out how they stand takes long. */
 function offset(instant: number, timeZone: string): number {
-  return tzOffset(timeZone, new Date(instant)) * MINUTE;
+  const quarter = Math.floor(instant / QUARTER);
+  return kept(
+    offsets,
+    `${timeZone} ${quarter}`,
+    () => tzOffset(timeZone, new Date(quarter * QUARTER)) * MINUTE,
+  );
 }

@@ -1,7 +1,7 @@
 import type { ClassRole } from '../../core/access/may';
 import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
-import { isHeld, LEFT_AT, WRITING } from '../ground/access/roles';
+import { isHeld, LEFT_AT, TEACHING, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 
 export interface MemberRow {
@@ -67,6 +67,28 @@ export async function listSomeMembers(
   );
   const asked = new Set(personIds);
   return named(rows).filter(({ personId }) => asked.has(personId));
+}
+
+/** The names of all who write in a class or did, in no order. */
+export async function listWritersNames(
+  database: Database,
+  classId: string,
+): Promise<readonly Pick<MemberRow, 'givenName' | 'familyName'>[]> {
+  return database.rows(
+    `SELECT people.given_name AS givenName, people.family_name AS familyName
+     FROM memberships JOIN people ON people.id = memberships.person_id
+     WHERE class_id = :classId AND role IN ${WRITING}`,
+    { classId },
+  );
+}
+
+/** How many teach a class now. */
+export async function countTeachers(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ readonly teachers: number }>(
+    `SELECT COUNT(*) AS teachers FROM memberships WHERE class_id = :classId AND role IN ${TEACHING} AND ${isHeld()}`,
+    { classId },
+  );
+  return row?.teachers ?? 0;
 }
 
 /** How many students are in a class now. */

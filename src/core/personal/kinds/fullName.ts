@@ -1,4 +1,4 @@
-import { foldUnits, placesOf, type KnownPerson, type Looked, type Place } from '../found';
+import { partsOfName, placesOf, type KnownPerson, type Looked, type Place } from '../found';
 
 const TITLES =
   'mr|mrs|ms|miss|mx|dr|sir|herr|frau|hr|fr|monsieur|madame|mademoiselle|m|mme|mlle|senor|senora|senorita|sr|sra|srta|don|dona';
@@ -7,7 +7,7 @@ const TITLES =
 export function fullNames({ text, folded, people }: Looked): readonly Place[] {
   return people.flatMap((person) => {
     // Most of a class is not named: what no family name stands in is not looked through for it.
-    if (!partsOf(person.familyName).every((part) => folded.includes(part))) return [];
+    if (!partsOfName(person.familyName).every((part) => folded.includes(part))) return [];
     const [given, family] = [person.givenName, person.familyName].map(asPattern);
     if (!given || !family) return [];
     const forward = placesOf(folded, whole(String.raw`${given}(?:\s+\p{L}\.?)?\s+${family}`));
@@ -25,14 +25,9 @@ function whole(pattern: string): RegExp {
 }
 
 function asPattern(name: string): string {
-  return partsOf(name)
+  return partsOfName(name)
     .map((part) => part.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`))
     .join(String.raw`[\s-]+`);
-}
-
-/** What stands between spaces and hyphens of a name. */
-function partsOf(name: string): readonly string[] {
-  return foldUnits(name.trim()).split(/[\s-]+/);
 }
 
 function isCapital(text: string, { from, to }: Place, { givenName }: KnownPerson): boolean {

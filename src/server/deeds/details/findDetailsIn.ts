@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
-import { isStudent } from '../../../core/access/may';
 import type { DetailInPost } from '../../../core/personal/detailsInPost';
+import type { KnownPerson } from '../../../core/personal/found';
 import type { DetailMendable } from '../../../workers/tasks/findDetails';
 import { done, refused, type Result } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
@@ -8,7 +8,7 @@ import { work } from '../../ground/work/work';
 import type { ClassRow } from '../../tables/classes';
 import { listDetailDecisions } from '../../tables/detailDecisions';
 import { listDocumentCopies } from '../../tables/links';
-import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { listWritersNames } from '../../tables/memberships';
 import { findRevision } from '../../tables/revisions';
 import type { Writing } from '../../tables/writings';
 
@@ -23,8 +23,8 @@ interface LookedThrough {
   readonly inClass: ClassRow;
   /** Who waits for it. */
   readonly by: string;
-  /** The class's people, where they are known already. */
-  readonly members?: readonly MemberRow[];
+  /** All who write in the class or did, where they are known already. */
+  readonly people?: readonly KnownPerson[];
 }
 
 /**
@@ -33,12 +33,9 @@ interface LookedThrough {
  */
 export async function findDetailsIn(
   database: Database,
-  { postId, revisionId, writing, inClass, by, members }: LookedThrough,
+  { postId, revisionId, writing, inClass, by, people }: LookedThrough,
 ): Promise<readonly DetailFound[] | null> {
   const { title, labels, beside, body } = writing;
-  const roster = (members ?? (await listEverMembers(database, inClass.id))).filter(({ role }) =>
-    isStudent(role),
-  );
   const copies = revisionId === null ? [] : await listDocumentCopies(database, revisionId);
   const found = await work(
     'findDetails',
@@ -51,7 +48,7 @@ export async function findDetailsIn(
         body,
         documents: copies.map(({ text }) => text),
       },
-      people: roster.map(({ givenName, familyName, penName }) => ({ givenName, familyName, penName })),
+      people: people ?? (await listWritersNames(database, inClass.id)),
       language: inClass.language,
     },
     by,

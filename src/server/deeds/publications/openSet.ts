@@ -1,5 +1,6 @@
 import { openSet as deed } from '../../../contract/publications/openSet';
 import { cappedAudience, goesBeyondClass, narrower, type Audience } from '../../../core/access/audience';
+import { isStudent } from '../../../core/access/may';
 import { numberShown } from '../../../core/people/drawnNumber';
 import { widestWith } from '../../../core/privacy/consent';
 import { maybeReaches } from '../../../core/posts/release';
@@ -22,9 +23,9 @@ export const openSet = assignmentUseCase(deed, {
     const clear = new Set<string>();
     for (const post of await listGoingOut(database, facts, now)) {
       if (!goesBeyondClass(post.audience)) continue;
-      const { postId, revisionId, members } = post;
+      const { postId, revisionId, people } = post;
       const { inClass } = facts;
-      const looked = await lookThrough(database, { postId, revisionId, inClass, by: personId, members });
+      const looked = await lookThrough(database, { postId, revisionId, inClass, by: personId, people });
       if (!looked.ok) return looked;
       if ((await openOnes(database, postId, looked.value)).length === 0) clear.add(revisionId);
     }
@@ -53,12 +54,15 @@ export const openSet = assignmentUseCase(deed, {
 /** The accepted posts of an assignment that reach somebody once its set is open, each with whom. */
 async function listGoingOut(database: Database, { assignment, inClass }: AssignmentFacts, now: Date) {
   const members = await listEverMembers(database, inClass.id);
+  const people = members
+    .filter(({ role }) => isStudent(role))
+    .map(({ givenName, familyName }) => ({ givenName, familyName }));
   const names = new Map(members.map((member) => [member.personId, member.shownName]));
   const appears = await listAppearances(database, inClass, { members, now });
   return (await listAcceptedPosts(database, assignment.id)).flatMap((post) => {
     const ceiling = narrower(inClass.ceiling, widestWith(appears(post.writerId, post.postId).appears));
     const wished = cappedAudience(ceiling, assignment.audience, post.audience);
     const audience: Audience | null = maybeReaches('opened', assignment.release, wished, { setOpened: true });
-    return audience ? [{ ...post, audience, members, writer: names.get(post.writerId) ?? '' }] : [];
+    return audience ? [{ ...post, audience, people, writer: names.get(post.writerId) ?? '' }] : [];
   });
 }

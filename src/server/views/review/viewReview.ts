@@ -1,7 +1,7 @@
 import { AUDIENCES, cappedAudience } from '../../../core/access/audience';
-import { isTeacher, may } from '../../../core/access/may';
+import { may } from '../../../core/access/may';
 import { maybeWebAddress } from '../../../core/document/links';
-import { namingWith } from '../../../core/privacy/consent';
+import { missingInPictures, namingWith } from '../../../core/privacy/consent';
 import { closedTo, readersNow } from '../../../core/privacy/readersNow';
 import type { Place } from '../../../core/languages/languages';
 import { nameOutside, teacherName } from '../../../core/people/names';
@@ -9,7 +9,7 @@ import { newEntries } from '../../../core/posts/entryLinks';
 import { maybeReaches } from '../../../core/posts/release';
 import { dateInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
-import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { countTeachers, listSomeMembers, type MemberRow } from '../../tables/memberships';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
 import { findPlannedOpening, type PlannedOpeningRow } from '../../tables/plannedOpenings';
@@ -56,19 +56,32 @@ export async function maybeReview(
   const { post, assignment, inClass, handIns, readBy, grade: gradeRow } = found.rows;
   const latest = handIns.at(-1);
   const revision = latest && (await findHandedInText(database, latest.revisionId));
+  const written = latest && (await findRevision(database, latest.revisionId));
+  if (!latest || !revision || !written) return null;
+  const second = await secondOf(found.rows, personId);
   const members = new Map(
-    (await listEverMembers(database, inClass.id)).map((member) => [member.personId, member]),
+    (
+      await listSomeMembers(
+        database,
+        inClass.id,
+        [
+          post.writerId,
+          post.typedInById,
+          second.shown?.readerId ?? null,
+          ...readBy.map(({ teacherId }) => teacherId),
+          ...missingInPictures(found.rows.outside),
+        ].filter((one) => one !== null),
+      )
+    ).map((member) => [member.personId, member]),
   );
   const writer = members.get(post.writerId);
-  const written = latest && (await findRevision(database, latest.revisionId));
-  if (!latest || !revision || !written || !writer) return null;
+  if (!writer) return null;
   const number = assignment.hidesNames
     ? (await listHiddenNames(database, { postId }, personId)).get(postId)
     : undefined;
   const hidden = number !== undefined;
   const { writing, html, seen } = hidden ? await anonymously(written, personId) : plainly(written, revision);
   const { timeZone, language } = place;
-  const second = await secondOf(found.rows, personId);
   const { levels, overrulings, answer, grade } = second.reading;
   const { withheld } = second;
   return {
@@ -97,7 +110,7 @@ export async function maybeReview(
     daysLate: grade.daysLate,
     stage: post.stage,
     /** Whether others teach the class too. */
-    shared: [...members.values()].filter((one) => one.leftAt === null && isTeacher(one.role)).length > 1,
+    shared: (await countTeachers(database, inClass.id)) > 1,
     at: await findAtSlip(database, postId, { personId, now }),
     pending: await pendingOf(latest, { personId, now }),
     answer: answer ?? latest.evidence,
@@ -124,14 +137,7 @@ export async function maybeReview(
         : null,
     places: await placesShown(writing, latest.evidence, personId),
     details: await detailsShown(
-      {
-        postId,
-        revisionId: latest.revisionId,
-        writing: written,
-        inClass,
-        by: personId,
-        members: [...members.values()],
-      },
+      { postId, revisionId: latest.revisionId, writing: written, inClass, by: personId },
       seen,
     ),
     notes: may({ personId, role }, 'note.read', found.subject)

@@ -26,7 +26,7 @@ export function postShown(
     outside,
     members,
     hidden = false,
-  }: Desk & {
+  }: Pick<Desk, 'inClass' | 'now' | 'place'> & {
     readonly outside: Outside;
     readonly members: readonly MemberRow[];
     /** Whether its writer's name is hidden: what leads to the blog, or names a classmate, says whose it is. */
@@ -36,11 +36,11 @@ export function postShown(
   const { timeZone, language } = place;
   if (!post) return { ...NOT_BEGUN };
   const { postId, stage, evidence, audience, since, drawnFrom, address, away } = post;
-  const addresses = addressesOf(inClass.id);
   return {
     state: stage,
     slats: evidence ? marks(evidence.requirements, asked.requirements) : post.slats,
-    saved: agoInWords(post.savedAt.getTime(), now.getTime(), timeZone, language),
+    /** Of what is still written. */
+    saved: stage === 'draft' ? agoInWords(post.savedAt.getTime(), now.getTime(), timeZone, language) : null,
     handedIn: post.handedInAt && momentInWords(post.handedInAt.getTime(), timeZone, language),
     ordinal: post.ordinal ?? 1,
     readers: audience && {
@@ -51,7 +51,11 @@ export function postShown(
       since: since && dateInWords(since.getTime(), timeZone, language),
       address: hidden ? null : address && `/blog/${inClass.address}/${address}`,
     },
-    way: post.handInId ? reviewAddress(postId) : asked.draftsOpen ? addresses.draft(postId) : null,
+    way: post.handInId
+      ? reviewAddress(postId)
+      : asked.draftsOpen
+        ? addressesOf(inClass.id).draft(postId)
+        : null,
   };
 }
 

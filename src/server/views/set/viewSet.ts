@@ -41,36 +41,32 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   if (!may({ personId, role }, 'class.teach', {})) return null;
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
-  // What takes longest is read side by side.
-  const [everybody, states, first] = await Promise.all([
+  // What does not wait for another is read side by side.
+  const [everybody, states, first, adjust, adjustments, reminded, openings, hidden] = await Promise.all([
     listEverMembers(database, inClass.id),
     listPostStates(database, { assignmentId }),
     figuresOf(database, assignment, inClass, 'first'),
+    adjusterFor(database, inClass.id),
+    listAdjustments(database, assignmentId),
+    listReminders(database, { assignmentId }),
+    listPlannedOpenings(database, assignmentId),
+    hiddenOfAssignment(database, assignment, personId),
   ]);
   const members = everybody.filter((one) => isStudent(one.role));
-  const outside = await listAppearances(database, inClass, { members, now });
-  const adjust = await adjusterFor(database, inClass.id);
+  const [outside, withAddress, said, twice] = await Promise.all([
+    listAppearances(database, inClass, { members, now }),
+    listAddressed(
+      database,
+      members.map((one) => one.personId),
+    ),
+    saidOfAll(assignment, first, everybody),
+    readTwiceIn(assignment, first, { ...desk, everybody }),
+  ]);
   const posts = new Map(states.map((post) => [post.writerId, post]));
-  const excused = new Set(
-    (await listAdjustments(database, assignmentId)).filter((one) => one.excused).map((one) => one.personId),
-  );
-  const reminders = new Map(
-    (await listReminders(database, { assignmentId })).map((one) => [one.personId, one.at] as const),
-  );
-  const addressed = new Set(
-    (
-      await listAddressed(
-        database,
-        members.map((one) => one.personId),
-      )
-    ).map(({ id }) => id),
-  );
-  const planned = new Map(
-    (await listPlannedOpenings(database, assignmentId)).map((one) => [one.postId, one] as const),
-  );
-  const hidden = await hiddenOfAssignment(database, assignment, personId);
-  const said = await saidOfAll(assignment, first, everybody);
-  const twice = await readTwiceIn(assignment, first, { ...desk, everybody });
+  const excused = new Set(adjustments.filter((one) => one.excused).map((one) => one.personId));
+  const reminders = new Map(reminded.map((one) => [one.personId, one.at] as const));
+  const addressed = new Set(withAddress.map(({ id }) => id));
+  const planned = new Map(openings.map((one) => [one.postId, one] as const));
   const people = new Map(everybody.map((one) => [one.personId, one]));
   const rows = members
     .filter((member) => member.leftAt === null || posts.has(member.personId))
@@ -82,17 +78,27 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       const remindedAt = reminders.get(member.personId);
       const number = hidden.get(post?.postId ?? '');
       const isHidden = number !== undefined;
-      // Whoever reads a draft with its name knows the hand-in again.
-      const asked = { ...own, draftsOpen: own.draftsOpen && !assignment.hidesNames };
+      const asked = {
+        requirements: own.requirements,
+        // Whoever reads a draft with its name knows the hand-in again.
+        draftsOpen: own.draftsOpen && !assignment.hidesNames,
+      };
       return {
         key: isHidden ? (post?.postId ?? '') : member.personId,
         name: isHidden ? numberShown(number) : member.shownName,
         hidden: isHidden,
         left: !isHidden && member.leftAt !== null,
-        ...postShown(post, asked, { ...desk, outside: around, members: everybody, hidden: isHidden }),
+        ...postShown(post, asked, {
+          inClass,
+          now,
+          place,
+          outside: around,
+          members: everybody,
+          hidden: isHidden,
+        }),
         ...(post ? said(post, own) : NOTHING_SAID),
         ...(post ? twice(post, own) : NOT_TWICE),
-        ...typedIn(post, { ...desk, isHidden, teacher: people.get(post?.typedInById ?? '') }),
+        ...typedIn(post, desk, { isHidden, teacher: people.get(post?.typedInById ?? '') }),
         // Whoever knows whose a draft is must not know the hand-in by it.
         postId: post && (post.handInId !== null || !assignment.hidesNames) ? post.postId : null,
         handInId: post?.handInId ?? null,
@@ -143,12 +149,8 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
 /** Who typed a post in for its writer, and the way to it while who looks does. */
 function typedIn(
   post: PostStateRow | null,
-  {
-    inClass,
-    personId,
-    isHidden,
-    teacher,
-  }: Desk & { readonly isHidden: boolean; readonly teacher: MemberRow | undefined },
+  { inClass, personId }: Desk,
+  { isHidden, teacher }: { readonly isHidden: boolean; readonly teacher: MemberRow | undefined },
 ) {
   if (!post || post.typedInById === null || isHidden) return { typedInBy: null };
   const typedInBy = teacher ? teacherName(teacher) : '';
