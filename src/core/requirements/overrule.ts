@@ -1,4 +1,5 @@
-import type { Answer, RequirementAnswer } from './answer';
+import type { Answer } from './answer';
+import type { CountedRequirement } from './counted';
 import { summarise } from './evaluate';
 import type { Requirement } from './requirement';
 import { weightOf } from './slats';
@@ -19,19 +20,25 @@ export function overrule(
   requirements: readonly Requirement[],
   overrulings: Readonly<Record<string, Overruling>>,
 ): Answer {
-  const answers = answer.requirements.map((one): RequirementAnswer => {
-    const said = one.kind === 'judged' ? undefined : overrulings[one.id];
-    if (!said) return one;
-    return {
-      ...one,
-      state: said.met ? 'met' : 'unmet',
-      reason: null,
-      share: said.met ? 1 : 0,
-      earned: said.met ? one.possible : 0,
-    };
-  });
+  const answers = answer.requirements.map((one) => overruled(one, overrulings));
   return summarise(
     answers,
     answers.map((one) => weightOf(requirements, one.id)),
   );
+}
+
+/** The same for the answer to one requirement. */
+export function overruled<Of extends CountedRequirement>(
+  one: Of,
+  overrulings: Readonly<Record<string, Overruling>>,
+): Of {
+  const said = one.kind === 'judged' ? undefined : overrulings[one.id];
+  if (!said) return one;
+  return {
+    ...one,
+    state: said.met ? 'met' : 'unmet',
+    reason: null,
+    share: said.met ? 1 : 0,
+    earned: said.met ? one.possible : 0,
+  };
 }

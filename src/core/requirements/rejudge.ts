@@ -1,5 +1,6 @@
 import { emptyDocument } from '../document/openDocument';
-import type { Answer } from './answer';
+import type { Answer, RequirementAnswer } from './answer';
+import type { CountedRequirement } from './counted';
 import { evaluate, summarise } from './evaluate';
 import type { Judgement } from './post';
 import type { AssignmentContext, Requirement } from './requirement';
@@ -28,15 +29,24 @@ export function rejudge(
   requirements: readonly Requirement[],
   judged: Readonly<Record<string, Judgement>>,
 ): Answer {
-  const byId = new Map(requirements.map((one) => [one.id, one]));
-  const post = { title: '', labels: [], body: emptyDocument(), judged };
-  const answers = answer.requirements.map((one) => {
-    const requirement = one.kind === 'judged' ? byId.get(one.id) : undefined;
-    if (!requirement) return one;
-    return evaluate({ ...ANYWHERE, requirements: [requirement] }, post).requirements[0] ?? one;
-  });
+  const answers = rejudged(answer.requirements, requirements, judged);
   return summarise(
     answers,
     answers.map((one) => weightOf(requirements, one.id)),
   );
+}
+
+/** The same for the answers to some requirements. */
+export function rejudged<Of extends CountedRequirement>(
+  answers: readonly Of[],
+  requirements: readonly Requirement[],
+  judged: Readonly<Record<string, Judgement>>,
+): readonly (Of | RequirementAnswer)[] {
+  const byId = new Map(requirements.map((one) => [one.id, one]));
+  const post = { title: '', labels: [], body: emptyDocument(), judged };
+  return answers.map((one) => {
+    const requirement = one.kind === 'judged' ? byId.get(one.id) : undefined;
+    if (!requirement) return one;
+    return evaluate({ ...ANYWHERE, requirements: [requirement] }, post).requirements[0] ?? one;
+  });
 }

@@ -1,4 +1,5 @@
 import type { RequirementAnswer } from './answer';
+import type { CountedRequirement } from './counted';
 import type { RequirementBase } from './requirement';
 
 /** How one picket of the railing stands. */
@@ -34,7 +35,7 @@ export function slats(answer: RequirementAnswer, weight: Weight): readonly Slat[
 }
 
 /** The one picket that stands for a requirement in the small railing. */
-export function mark(answer: RequirementAnswer, weight: Weight): Slat {
+export function mark(answer: Pick<CountedRequirement, 'state' | 'reason'>, weight: Weight): Slat {
   if (weight === 'bonus') return answer.state === 'met' ? 'bonus' : 'bonusOffered';
   switch (answer.state) {
     case 'met':
@@ -60,7 +61,7 @@ export function weightOf(requirements: readonly RequirementBase[], id: string): 
 
 /** The small railing of an answer. */
 export function marks(
-  answers: readonly RequirementAnswer[],
+  answers: readonly CountedRequirement[],
   requirements: readonly RequirementBase[],
 ): readonly Slat[] {
   return answers.map((answer) => mark(answer, weightOf(requirements, answer.id)));

@@ -23,6 +23,8 @@ export interface AssignmentRow extends AssignmentSettings {
   readonly opensAt: Date | null;
   /** Since when it is out of the way: nobody begins it any more, and what was begun stays. */
   readonly putAwayAt: Date | null;
+  /** In which category its column of the gradebook counts; null for none. */
+  readonly categoryId: string | null;
 }
 
 /** An assignment that stands for itself: given to one class, and not repeated. */
@@ -34,6 +36,7 @@ export const FOR_ITSELF = {
   week: null,
   opensAt: null,
   putAwayAt: null,
+  categoryId: null,
 } as const;
 
 export type StoredAssignment = Omit<
@@ -66,7 +69,8 @@ export type StoredAssignment = Omit<
 export const ASSIGNMENT_COLUMNS = `id, class_id AS classId, number, title, instructions, starters, outline, due_at AS dueAt, requirements, rubric,
   late_rule AS lateRule, audience, release_rule AS \`release\`, missing_rule AS missing, drafts_open AS draftsOpen, hides_names AS hidesNames, picture_width AS pictureWidth, growing, model, shared_id AS sharedId, series,
   series_id AS seriesId, DATE_FORMAT(lesson_date, '%Y-%m-%d') AS lessonDate, week, opens_at AS opensAt,
-  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, put_away_at AS putAwayAt, version`;
+  IF(set_at IS NULL AND opens_at <= :now, opens_at, set_at) AS setAt, opened_at AS openedAt, put_away_at AS putAwayAt,
+  category_id AS categoryId, version`;
 
 /** What is deleted is nowhere while it may still be brought back. */
 export const NOT_DELETED = 'deleted_at IS NULL';
@@ -123,10 +127,10 @@ export async function insertAssignment(
   await database.change(
     `INSERT INTO assignments (id, class_id, number, title, instructions, starters, outline, due_at, requirements, rubric,
        late_rule, audience, release_rule, missing_rule, drafts_open, hides_names, picture_width, growing, model, shared_id, series,
-       series_id, lesson_date, week, opens_at, set_at, opened_at, version, created_by, created_at)
+       series_id, lesson_date, week, opens_at, category_id, set_at, opened_at, version, created_by, created_at)
      VALUES (:id, :classId, :number, :title, :instructions, :starters, :outline, :dueAt, :requirements, :rubric,
        :lateRule, :audience, :release, :missing, :draftsOpen, :hidesNames, :pictureWidth, :growing, :model, :sharedId, :series,
-       :seriesId, :lessonDate, :week, :opensAt, :setAt, :openedAt, :version, :by, :at)`,
+       :seriesId, :lessonDate, :week, :opensAt, :categoryId, :setAt, :openedAt, :version, :by, :at)`,
     {
       ...assignment,
       ...storedSettings(assignment),

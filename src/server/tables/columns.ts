@@ -7,6 +7,7 @@ import { promptFields } from '../../core/assignments/starters';
 import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
 import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
+import { rulesFields, type GradebookRules } from '../../core/gradebook/rules';
 import type { Grade } from '../../core/grading/grade';
 import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
 import { anchorSchema, type Anchor } from '../../core/notes/anchor';
@@ -14,7 +15,8 @@ import { besideSchema, type Beside } from '../../core/posts/beside';
 import type { DetailKind } from '../../core/personal/found';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import { CONSENT_PURPOSES, type ConsentPurpose } from '../../core/privacy/consent';
-import type { Answer } from '../../core/requirements/answer';
+import type { Answer, RequirementState, UnknownReason } from '../../core/requirements/answer';
+import type { Counted } from '../../core/requirements/counted';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { SLATS, type Slat } from '../../core/requirements/slats';
@@ -48,6 +50,39 @@ export const secondReaderColumn = column<{ readonly readerId: string; readonly d
   'second reader',
   withAll({ readerId: text, done: { type: ['boolean', 'number'] } }),
 );
+
+const countedLists = column<
+  readonly [
+    ids: readonly string[] | null,
+    kinds: readonly string[],
+    states: readonly RequirementState[],
+    reasons: readonly (UnknownReason | null)[],
+    shares: readonly number[],
+    earned: readonly number[],
+    possible: readonly number[],
+  ]
+>('counted', { type: 'array', minItems: 7, maxItems: 7, items: { type: ['array', 'null'] } });
+
+/** What of the evidence of a hand-in figures are made of: it is kept as lists that stand side by side, null where nothing is asked. */
+export function countedFrom(stored: string): Counted {
+  const [ids, kinds, states, reasons, shares, earned, possible] = countedLists(stored);
+  return {
+    requirements: (ids ?? []).map((id, at) => ({
+      id,
+      kind: kinds[at]!,
+      state: states[at]!,
+      reason: reasons[at]!,
+      share: shares[at]!,
+      earned: earned[at]!,
+      possible: possible[at]!,
+    })),
+  };
+}
+
+/** The parts of a gradebook that are JSON. */
+export const gradebookColumns = {
+  bands: column<GradebookRules['bands']>('bands', rulesFields.bands),
+};
 
 /** Levels by criterion. */
 export const levelsFrom = column<Readonly<Record<string, number>>>('levels', {

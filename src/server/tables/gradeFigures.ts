@@ -3,6 +3,7 @@ import type { Grade } from '../../core/grading/grade';
 import type { Database } from '../ground/database/database';
 import { maybe } from '../ground/input/column';
 import { gradeFrom } from './columns';
+import { amongPostsOf, type PostsOf } from './postsOf';
 
 export interface GradeRow {
   readonly overrideGrade: number | null;
@@ -59,10 +60,10 @@ export async function listGivenBack(
   return new Map(rows.map((row) => [row.postId, gradeFrom(row.givenBack)]));
 }
 
-/** For each post of an assignment of which a figure was said or given back: what a teacher said instead, and what was given back last. */
+/** For each post of an assignment or a class of which a figure was said or given back: what a teacher said instead, and what was given back last. */
 export async function listFiguresOf(
   database: Database,
-  assignmentId: string,
+  asked: PostsOf,
 ): Promise<ReadonlyMap<string, Pick<GradeRow, 'overrideGrade' | 'overrideReason' | 'givenBack'>>> {
   const rows = await database.rows<{
     readonly postId: string;
@@ -71,8 +72,8 @@ export async function listFiguresOf(
     readonly madeOf: string | null;
   }>(
     `SELECT post_id AS postId, figure, grade_figures.reason, IF(given_back_at IS NULL, NULL, made_of) AS madeOf
-     FROM grade_figures JOIN posts ON posts.id = post_id WHERE assignment_id = :assignmentId ORDER BY ordinal`,
-    { assignmentId },
+     FROM grade_figures JOIN posts ON posts.id = post_id WHERE ${amongPostsOf(asked)} ORDER BY ordinal`,
+    asked,
   );
   return new Map(
     [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => {

@@ -3,6 +3,7 @@ import type { Answer } from '../../core/requirements/answer';
 import type { Database } from '../ground/database/database';
 import { OF_NOTHING_DELETED } from './posts';
 import { evidenceFrom } from './columns';
+import { amongPostsOf, type PostsOf } from './postsOf';
 import { LATEST_HAND_IN } from './latestHandIn';
 import { isAway } from './wordsAway';
 
@@ -94,15 +95,15 @@ export async function listHandInHeads(
   );
 }
 
-/** When each post of an assignment was handed in, oldest first, without what was taken back. */
+/** When each post of an assignment or a class was handed in, oldest first, without what was taken back. */
 export async function listHandInTimes(
   database: Database,
-  assignmentId: string,
+  asked: PostsOf,
 ): Promise<readonly { readonly postId: string; readonly handedInAt: Date }[]> {
   return database.rows(
     `SELECT post_id AS postId, handed_in_at AS handedInAt FROM hand_ins JOIN posts ON posts.id = post_id
-     WHERE assignment_id = :assignmentId AND taken_back_at IS NULL ORDER BY ordinal`,
-    { assignmentId },
+     WHERE ${amongPostsOf(asked)} AND taken_back_at IS NULL ORDER BY ordinal`,
+    asked,
   );
 }
 

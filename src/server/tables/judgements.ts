@@ -2,6 +2,7 @@ import { groupedBy } from '../../core/groupedBy';
 import type { Judgement } from '../../core/requirements/post';
 import type { Overruling } from '../../core/requirements/overrule';
 import type { Database } from '../ground/database/database';
+import { amongPostsOf, type PostsOf } from './postsOf';
 
 export interface JudgementRow {
   readonly criterionId: string;
@@ -31,17 +32,17 @@ export async function listJudgements(
   );
 }
 
-/** The same for all posts of an assignment, by post. */
+/** The same for all posts of an assignment or a class, by post. */
 export async function listJudgementsOf(
   database: Database,
-  assignmentId: string,
+  asked: PostsOf,
   whose: Whose = 'first',
 ): Promise<ReadonlyMap<string, readonly JudgementRow[]>> {
   const rows = await database.rows<JudgementRow & { readonly postId: string }>(
     `SELECT post_id AS postId, criterion_id AS criterionId, level
-     FROM (${latestOf('judgements', 'criterion_id', 'level', whose, OF_ASSIGNMENT)}) AS latest
+     FROM (${latestOf('judgements', 'criterion_id', 'level', whose, amongThose(asked))}) AS latest
      WHERE place = 1 AND level IS NOT NULL`,
-    { assignmentId },
+    asked,
   );
   return groupedBy(rows, ({ postId }) => postId);
 }
@@ -74,17 +75,17 @@ export async function findRequirementJudgements(
   return Object.fromEntries(rows.map((row) => [row.id, row.judgement]));
 }
 
-/** The same for all posts of an assignment, by post. */
+/** The same for all posts of an assignment or a class, by post. */
 export async function listRequirementJudgementsOf(
   database: Database,
-  assignmentId: string,
+  asked: PostsOf,
   whose: Whose = 'first',
 ): Promise<ReadonlyMap<string, Readonly<Record<string, Judgement>>>> {
   const rows = await database.rows<{ postId: string; id: string; judgement: Judgement }>(
     `SELECT post_id AS postId, requirement_id AS id, judgement
-     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement', whose, OF_ASSIGNMENT)}) AS latest
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement', whose, amongThose(asked))}) AS latest
      WHERE place = 1 AND judgement IS NOT NULL`,
-    { assignmentId },
+    asked,
   );
   return new Map(
     [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => [
@@ -130,17 +131,17 @@ export async function findOverrulings(
   );
 }
 
-/** The same for all posts of an assignment, by post. */
+/** The same for all posts of an assignment or a class, by post. */
 export async function listOverrulingsOf(
   database: Database,
-  assignmentId: string,
+  asked: PostsOf,
   whose: Whose = 'first',
 ): Promise<ReadonlyMap<string, Readonly<Record<string, Overruling>>>> {
   const rows = await database.rows<{ postId: string; id: string; judgement: Judgement; reason: string }>(
     `SELECT post_id AS postId, requirement_id AS id, judgement, reason
-     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason', whose, OF_ASSIGNMENT)}) AS latest
+     FROM (${latestOf('requirement_judgements', 'requirement_id', 'judgement, reason', whose, amongThose(asked))}) AS latest
      WHERE place = 1 AND judgement IS NOT NULL AND reason IS NOT NULL`,
-    { assignmentId },
+    asked,
   );
   return new Map(
     [...groupedBy(rows, ({ postId }) => postId)].map(([postId, said]) => [
@@ -156,8 +157,8 @@ export async function listJudgedBy(
   asked: { readonly assignmentId: string; readonly readerId: string },
 ): Promise<ReadonlySet<string>> {
   const rows = await database.rows<{ readonly postId: string }>(
-    `SELECT post_id AS postId FROM judgements WHERE reader_id = :readerId AND ${OF_ASSIGNMENT}
-     UNION SELECT post_id FROM requirement_judgements WHERE reader_id = :readerId AND ${OF_ASSIGNMENT}`,
+    `SELECT post_id AS postId FROM judgements WHERE reader_id = :readerId AND ${amongThose(asked)}
+     UNION SELECT post_id FROM requirement_judgements WHERE reader_id = :readerId AND ${amongThose(asked)}`,
     asked,
   );
   return new Set(rows.map(({ postId }) => postId));
@@ -174,7 +175,9 @@ export async function deleteSecondJudgements(database: Database, postIds: readon
     );
 }
 
-const OF_ASSIGNMENT = 'post_id IN (SELECT id FROM posts WHERE assignment_id = :assignmentId)';
+function amongThose(asked: PostsOf): string {
+  return `post_id IN (SELECT id FROM posts WHERE ${amongPostsOf(asked)})`;
+}
 
 /** What was judged of some posts, each reader's, with its place among those of the same thing: 1 for the last. */
 function latestOf(

@@ -1,11 +1,12 @@
 import type { Audience } from '../../core/access/audience';
 import type { Stage } from '../../core/posts/stage';
-import type { Answer } from '../../core/requirements/answer';
+import type { Counted } from '../../core/requirements/counted';
 import type { Slat } from '../../core/requirements/slats';
 import type { Database } from '../ground/database/database';
-import { evidenceFrom, slatsFrom } from './columns';
+import { countedFrom, slatsFrom } from './columns';
 import { OF_NOTHING_DELETED } from './posts';
 import { LATEST_HAND_IN } from './latestHandIn';
+import { amongPostsOf, type PostsOf } from './postsOf';
 import { isAway } from './wordsAway';
 
 /** How far a post is and who reads it, without a word of it. */
@@ -22,7 +23,7 @@ export interface PostStateRow {
   readonly handInId: string | null;
   readonly ordinal: number | null;
   readonly handedInAt: Date | null;
-  readonly evidence: Answer | null;
+  readonly evidence: Counted | null;
   /** A draft as it was measured last; null where nobody asked yet. */
   readonly slats: readonly Slat[] | null;
   /** To whom it was published, and since when; who reads it now depends on ceiling and consent besides. */
@@ -43,18 +44,15 @@ type Stored = Omit<PostStateRow, 'evidence' | 'slats' | 'away'> & {
   readonly slats: string | null;
 };
 
-/** The posts of an assignment, or of one writer in a class, but those of people deleted; in the order in which they were begun. */
+/** The posts of an assignment, of a class, or of one writer in it, but those of people deleted; in the order in which they were begun. */
 export async function listPostStates(
   database: Database,
-  which: { readonly assignmentId: string } | { readonly classId: string; readonly writerId: string },
+  which: PostsOf & { readonly writerId?: string },
 ): Promise<readonly PostStateRow[]> {
-  const where =
-    'assignmentId' in which
-      ? 'posts.assignment_id = :assignmentId'
-      : 'posts.class_id = :classId AND posts.writer_id = :writerId';
+  const where = `${amongPostsOf(which)}${which.writerId === undefined ? '' : ' AND posts.writer_id = :writerId'}`;
   const rows = await database.rows<Stored>(
     `SELECT posts.id AS postId, posts.assignment_id AS assignmentId, posts.writer_id AS writerId, stage, posts.audience AS wished, posts.address,
-       saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, evidence, slats,
+       saved_at AS savedAt, typed_in_by AS typedInById, types_in AS typesInId, hand_ins.id AS handInId, ordinal, handed_in_at AS handedInAt, counted AS evidence, slats,
        publications.audience, since, drawn_from AS drawnFrom, ${isAway()} AS away
      FROM posts LEFT JOIN hand_ins ON ${LATEST_HAND_IN}
      LEFT JOIN post_standings ON post_standings.post_id = posts.id
@@ -65,7 +63,7 @@ export async function listPostStates(
   return rows.map((row) => ({
     ...row,
     away: row.away === 1,
-    evidence: row.evidence === null ? null : evidenceFrom(row.evidence),
+    evidence: row.evidence === null ? null : countedFrom(row.evidence),
     slats: row.slats === null ? null : slatsFrom(row.slats),
   }));
 }

@@ -95,6 +95,7 @@ async function addRepetition(
     seriesId: assignment.id,
     lessonDate: date.date,
     week: date.week,
+    categoryId: assignment.categoryId,
     setAt: null,
     openedAt: null,
     version: 1,

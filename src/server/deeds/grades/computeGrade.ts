@@ -1,6 +1,7 @@
 import { grade, type Grade } from '../../../core/grading/grade';
 import type { GradeInput } from '../../../core/grading/gradeInput';
-import { overrule, type Overruling } from '../../../core/requirements/overrule';
+import type { Counted } from '../../../core/requirements/counted';
+import { overruled, type Overruling } from '../../../core/requirements/overrule';
 import { localMinute } from '../../../core/timing/zonedTime';
 import type { JudgementRow } from '../../tables/judgements';
 import { lateRuleIn } from '../assignments/lateRuleIn';
@@ -8,7 +9,7 @@ import type { PostFacts } from '../subjects/findPostToActOn';
 
 /** What a grade goes by. */
 interface Graded extends Pick<PostFacts, 'assignment' | 'inClass'> {
-  readonly handIns: readonly Pick<PostFacts['handIns'][number], 'handedInAt' | 'evidence'>[];
+  readonly handIns: readonly { readonly handedInAt: Date; readonly evidence: Counted }[];
   readonly grade: Pick<NonNullable<PostFacts['grade']>, 'overrideGrade' | 'overrideReason'> | null;
   readonly post: Pick<PostFacts['post'], 'stage'>;
 }
@@ -24,17 +25,19 @@ export function gradeInputOf(
   judgements: readonly JudgementRow[],
   overrulings: Readonly<Record<string, Overruling>>,
 ): GradeInput {
-  const counted = handIns.at(-1)?.evidence;
-  const evidence = counted && overrule(counted, assignment.requirements, overrulings);
+  const counted = handIns.at(-1)?.evidence.requirements ?? [];
   const levels = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
   const weights = new Map(assignment.requirements.map((requirement) => [requirement.id, requirement.weight]));
   return {
-    requirements: (evidence?.requirements ?? []).map((answer) => ({
-      earned: answer.earned,
-      possible: answer.possible,
-      weight: weights.get(answer.id) ?? 'advice',
-      unknown: answer.state === 'unknown' && answer.possible > 0,
-    })),
+    requirements: counted.map((found) => {
+      const { id, earned, possible, state } = overruled(found, overrulings);
+      return {
+        earned,
+        possible,
+        weight: weights.get(id) ?? 'advice',
+        unknown: state === 'unknown' && possible > 0,
+      };
+    }),
     rubric: assignment.rubric.map((criterion) => ({
       id: criterion.id,
       weight: criterion.weight,

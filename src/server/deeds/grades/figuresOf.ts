@@ -2,7 +2,7 @@ import { groupedBy } from '../../../core/groupedBy';
 import { grade as gradeFrom, type Grade } from '../../../core/grading/grade';
 import type { GradeInput } from '../../../core/grading/gradeInput';
 import { asksFor } from '../../../core/requirements/requirement';
-import { rejudge } from '../../../core/requirements/rejudge';
+import { rejudged } from '../../../core/requirements/rejudge';
 import type { Database } from '../../ground/database/database';
 import type { AssignmentRow } from '../../tables/assignments';
 import type { ClassRow } from '../../tables/classes';
@@ -15,6 +15,7 @@ import {
   type JudgementRow,
   type Whose,
 } from '../../tables/judgements';
+import type { PostsOf } from '../../tables/postsOf';
 import type { PostStateRow } from '../../tables/postStates';
 import { gradeInputOf } from './computeGrade';
 
@@ -31,40 +32,72 @@ export interface FigureOfPost {
   readonly givenBack: number | null;
 }
 
+/** What was said about a post, before a figure is made of it. */
+export type SaidOfPost = Pick<FigureOfPost, 'levels' | 'input' | 'givenBack'>;
+
 /** What was given to the posts of an assignment, by those who read them first or by who reads them a second time: all read at once. */
 export async function figuresOf(
   database: Database,
-  { id: assignmentId, requirements }: AssignmentRow,
+  assignment: AssignmentRow,
   inClass: ClassRow,
   whose: Whose,
 ): Promise<(post: PostStateRow, assignment: AssignmentRow) => FigureOfPost> {
-  const times = groupedBy(await listHandInTimes(database, assignmentId), ({ postId }) => postId);
-  const judgements = await listJudgementsOf(database, assignmentId, whose);
-  const overrulings = await listOverrulingsOf(database, assignmentId, whose);
-  const byEye = asksFor(requirements, 'judged')
-    ? await listRequirementJudgementsOf(database, assignmentId, whose)
-    : null;
-  const figures = await listFiguresOf(database, assignmentId);
+  const asked = { assignmentId: assignment.id };
+  const said = await saidOf(database, asked, { inClass, assignments: [assignment], whose });
+  return (post, adjusted) => withFigure(said(post, adjusted));
+}
+
+/** What was said about the posts of an assignment, or of all of a class: all read at once. */
+export async function saidOf(
+  database: Database,
+  asked: PostsOf,
+  {
+    inClass,
+    assignments,
+    whose,
+  }: {
+    readonly inClass: ClassRow;
+    /** Those that the posts are for. */
+    readonly assignments: readonly Pick<AssignmentRow, 'requirements'>[];
+    readonly whose: Whose;
+  },
+): Promise<(post: PostStateRow, assignment: AssignmentRow) => SaidOfPost> {
+  const looksByEye = assignments.some(({ requirements }) => asksFor(requirements, 'judged'));
+  const [handInTimes, judgements, overrulings, byEye, figures] = await Promise.all([
+    listHandInTimes(database, asked),
+    listJudgementsOf(database, asked, whose),
+    listOverrulingsOf(database, asked, whose),
+    looksByEye ? listRequirementJudgementsOf(database, asked, whose) : null,
+    listFiguresOf(database, asked),
+  ]);
+  const times = groupedBy(handInTimes, ({ postId }) => postId);
   return ({ postId, stage, evidence: measured }, assignment) => {
-    const said = figures.get(postId) ?? null;
+    const figure = figures.get(postId) ?? null;
     const levels = judgements.get(postId) ?? [];
-    const givenBack = said?.givenBack?.grade ?? null;
-    if (!measured) return { grade: null, input: null, figure: null, levels, givenBack };
-    const evidence = byEye ? rejudge(measured, assignment.requirements, byEye.get(postId) ?? {}) : measured;
-    const own = whose === 'first' ? said : null;
+    const givenBack = figure?.givenBack?.grade ?? null;
+    if (!measured) return { input: null, levels, givenBack };
+    const { requirements } = assignment;
+    const evidence = byEye
+      ? { requirements: rejudged(measured.requirements, requirements, byEye.get(postId) ?? {}) }
+      : measured;
     const input = gradeInputOf(
       {
         assignment,
         inClass,
         handIns: (times.get(postId) ?? []).map(({ handedInAt }) => ({ handedInAt, evidence })),
-        grade: own,
+        grade: whose === 'first' ? figure : null,
         post: { stage },
       },
       levels,
       overrulings.get(postId) ?? {},
     );
-    const grade = gradeFrom(input);
-    const open = grade.provisional && own?.overrideGrade == null;
-    return { grade, input, figure: open ? null : grade.grade, levels, givenBack };
+    return { input, levels, givenBack };
   };
+}
+
+function withFigure(said: SaidOfPost): FigureOfPost {
+  const { input } = said;
+  if (!input) return { ...said, grade: null, figure: null };
+  const grade = gradeFrom(input);
+  return { ...said, grade, figure: grade.provisional && !input.override ? null : grade.grade };
 }

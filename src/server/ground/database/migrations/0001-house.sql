@@ -333,6 +333,27 @@ CREATE TABLE handouts (
 
 -- Assignments.
 
+CREATE TABLE gradebooks (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  counting VARCHAR(8) NOT NULL COMMENT 'points or equal',
+  missing VARCHAR(8) NOT NULL COMMENT 'zero or leftOut',
+  cap DECIMAL(7,3) NULL COMMENT 'No total goes beyond so many per cent',
+  rounding DECIMAL(7,3) NOT NULL,
+  bands JSON NOT NULL,
+  version INT NOT NULL,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'By which rules a class makes its figures; none where nobody has said otherwise than at first';
+
+CREATE TABLE grade_categories (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  place INT NOT NULL,
+  title VARCHAR(60) NOT NULL,
+  weight DECIMAL(10,3) NOT NULL,
+  drop_lowest INT NOT NULL COMMENT 'So many of its lowest cells are left out',
+  FOREIGN KEY (class_id) REFERENCES gradebooks (class_id) ON DELETE CASCADE
+) COMMENT 'Columns of a gradebook that count together';
+
 CREATE TABLE assignments (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -368,6 +389,7 @@ CREATE TABLE assignments (
   week INT NULL COMMENT 'Fills {week}',
   opens_at DATETIME(3) NULL COMMENT 'When it is set by itself; null where a teacher sets it',
   put_away_at DATETIME(3) NULL COMMENT 'Since when it is out of the way: nobody begins it any more, and what was begun stays',
+  category_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'In which its column of the gradebook counts',
   deleted_at DATETIME(3) NULL COMMENT 'Since when it is to be deleted, with its posts',
   erase_at DATETIME(3) NULL COMMENT 'When it goes for good',
   KEY assignments_class (class_id, due_at),
@@ -375,8 +397,37 @@ CREATE TABLE assignments (
   KEY assignments_deleted (deleted_at),
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (created_by) REFERENCES people (id),
-  FOREIGN KEY (series_id) REFERENCES assignments (id) ON DELETE SET NULL
+  FOREIGN KEY (series_id) REFERENCES assignments (id) ON DELETE SET NULL,
+  FOREIGN KEY (category_id) REFERENCES grade_categories (id) ON DELETE SET NULL
 ) COMMENT 'An assignment; students see it from set_at on. opened_at: when the teacher opened the whole set to readers';
+
+CREATE TABLE own_columns (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  category_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'In which it counts',
+  title VARCHAR(80) NOT NULL,
+  possible DECIMAL(10,3) NOT NULL,
+  day DATE NULL COMMENT 'When it was',
+  made_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  made_at DATETIME(3) NOT NULL,
+  KEY own_columns_class (class_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (category_id) REFERENCES grade_categories (id) ON DELETE SET NULL,
+  FOREIGN KEY (made_by) REFERENCES people (id)
+) COMMENT 'A column of a gradebook that no post stands behind: an oral, a test';
+
+CREATE TABLE own_figures (
+  column_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  figure DECIMAL(10,3) NULL COMMENT 'Null where it was taken away again',
+  typed_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  typed_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (column_id, person_id),
+  KEY own_figures_person (person_id),
+  FOREIGN KEY (column_id) REFERENCES own_columns (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (typed_by) REFERENCES people (id)
+) COMMENT 'What a teacher typed into such a column for a student';
 
 CREATE TABLE adjustments (
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -596,6 +647,12 @@ CREATE TABLE hand_ins (
   ordinal INT NOT NULL,
   receipt INT NOT NULL,
   evidence JSON NOT NULL,
+  counted TEXT AS (JSON_ARRAY(
+    JSON_EXTRACT(evidence, '$.requirements[*].id'), JSON_EXTRACT(evidence, '$.requirements[*].kind'),
+    JSON_EXTRACT(evidence, '$.requirements[*].state'), JSON_EXTRACT(evidence, '$.requirements[*].reason'),
+    JSON_EXTRACT(evidence, '$.requirements[*].share'),
+    JSON_EXTRACT(evidence, '$.requirements[*].earned'), JSON_EXTRACT(evidence, '$.requirements[*].possible')
+  )) PERSISTENT COMMENT 'What of the evidence figures are made of: lists that stand side by side',
   words INT NOT NULL,
   pressed_at DATETIME(3) NULL COMMENT 'When its writer pressed, where that reached us later',
   received_at DATETIME(3) NULL COMMENT 'When it reached us, where that was later than it was pressed',

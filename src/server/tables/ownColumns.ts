@@ -1,0 +1,110 @@
+import type { Database } from '../ground/database/database';
+
+/** A column of a gradebook that no post stands behind. */
+export interface OwnColumnRow {
+  readonly id: string;
+  readonly classId: string;
+  readonly categoryId: string | null;
+  readonly title: string;
+  readonly possible: number;
+  /** `2026-11-19`; null where it is of no day. */
+  readonly day: string | null;
+}
+
+/** Of whom in which column. */
+export interface CellKey {
+  readonly columnId: string;
+  readonly personId: string;
+}
+
+/** What a teacher typed into a cell, and who did. */
+export interface OwnFigureRow extends CellKey {
+  readonly figure: number | null;
+  readonly typedById: string;
+  readonly typedAt: Date;
+}
+
+type StoredColumn = Omit<OwnColumnRow, 'possible'> & { readonly possible: string };
+type StoredFigure = Omit<OwnFigureRow, 'figure'> & { readonly figure: string | null };
+
+/** The own columns of a class, in the order in which they were made. */
+export async function listOwnColumns(database: Database, classId: string): Promise<readonly OwnColumnRow[]> {
+  const rows = await database.rows<StoredColumn>(
+    `SELECT id, class_id AS classId, category_id AS categoryId, title, possible, DATE_FORMAT(day, '%Y-%m-%d') AS day
+     FROM own_columns WHERE class_id = :classId ORDER BY made_at, id`,
+    { classId },
+  );
+  return rows.map((row) => ({ ...row, possible: Number(row.possible) }));
+}
+
+/** All that was typed into the own columns of a class. */
+export async function listOwnFigures(database: Database, classId: string): Promise<readonly OwnFigureRow[]> {
+  const rows = await database.rows<StoredFigure>(
+    `SELECT column_id AS columnId, person_id AS personId, figure, typed_by AS typedById, typed_at AS typedAt
+     FROM own_figures JOIN own_columns ON own_columns.id = column_id WHERE class_id = :classId`,
+    { classId },
+  );
+  return rows.map(figureFrom);
+}
+
+/** What stands in some cells now; those that were never typed in are not named. */
+export async function listFiguresIn(
+  database: Database,
+  cells: readonly CellKey[],
+): Promise<readonly OwnFigureRow[]> {
+  const rows = await database.rows<StoredFigure>(
+    `SELECT column_id AS columnId, person_id AS personId, figure, typed_by AS typedById, typed_at AS typedAt
+     FROM JSON_TABLE(:cells, '$[*]' COLUMNS (columnId VARCHAR(16) PATH '$.columnId', personId VARCHAR(16) PATH '$.personId'))
+       AS asked JOIN own_figures ON column_id = asked.columnId AND person_id = asked.personId`,
+    { cells: JSON.stringify(cells) },
+  );
+  return rows.map(figureFrom);
+}
+
+export async function insertOwnColumn(
+  database: Database,
+  column: OwnColumnRow & { readonly by: string; readonly at: Date },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO own_columns (id, class_id, category_id, title, possible, day, made_by, made_at)
+     VALUES (:id, :classId, :categoryId, :title, :possible, :day, :by, :at)`,
+    { ...column },
+  );
+}
+
+/** Changes what a column is called and counts; how many did, 0 or 1. */
+export async function updateOwnColumn(
+  database: Database,
+  column: Omit<OwnColumnRow, 'categoryId'>,
+): Promise<number> {
+  return database.change(
+    'UPDATE own_columns SET title = :title, possible = :possible, day = :day WHERE id = :id AND class_id = :classId',
+    { ...column },
+  );
+}
+
+/** Takes a column away with all that stands in it; how many went, 0 or 1. */
+export async function deleteOwnColumn(database: Database, classId: string, id: string): Promise<number> {
+  return database.change('DELETE FROM own_columns WHERE id = :id AND class_id = :classId', { id, classId });
+}
+
+/** Types figures into cells. The class is held by the caller, and the columns are its own. */
+export async function upsertOwnFigures(
+  database: Database,
+  figures: readonly (CellKey & { readonly figure: number | null })[],
+  typed: { readonly by: string; readonly at: Date },
+): Promise<void> {
+  if (figures.length === 0) return;
+  await database.change(
+    `INSERT INTO own_figures (column_id, person_id, figure, typed_by, typed_at)
+     SELECT columnId, personId, figure, :by, :at FROM JSON_TABLE(:figures, '$[*]' COLUMNS (
+       columnId VARCHAR(16) PATH '$.columnId', personId VARCHAR(16) PATH '$.personId',
+       figure DECIMAL(10,3) PATH '$.figure')) AS typed
+     ON DUPLICATE KEY UPDATE figure = VALUES(figure), typed_by = :by, typed_at = :at`,
+    { figures: JSON.stringify(figures), ...typed },
+  );
+}
+
+function figureFrom({ figure, ...row }: StoredFigure): OwnFigureRow {
+  return { ...row, figure: figure === null ? null : Number(figure) };
+}
