@@ -41,6 +41,7 @@ import { loadBigClass } from './bigClass';
 import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insertClasses';
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
+import { fillGradebook } from './gradebook';
 import { fillNoteBank } from './noteBank';
 import { succeeded } from './succeeded';
 import { nameForWorries, tellDemoWorry } from './worries';
@@ -106,6 +107,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
     assignments.set(assignment.key, await loadAssignment(assignment, loading));
   await loadPages(loading);
   await fillNoteBank(loading);
+  await fillGradebook(loading);
   for (const [index, post] of POSTS.entries()) {
     if (index % 8 === 0) progress(`Drawing pictures and writing posts, ${index} of ${POSTS.length}`);
     const postId = await loadPost(post, loading);

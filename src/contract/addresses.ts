@@ -23,6 +23,7 @@ export function addressesOf(classId: string) {
     assignment: (assignmentId: string) => `${at}/assignments/${assignmentId}`,
     assignmentAsStudent: (assignmentId: string) => `${at}/assignments/${assignmentId}?as=student`,
     set: (assignmentId: string) => `${at}/set/${assignmentId}`,
+    gradebook: `${at}/gradebook`,
     second: (assignmentId: string) => `${at}/second/${assignmentId}`,
     board: (assignmentId: string) => `${at}/board/${assignmentId}`,
     student: (personId: string) => `${at}/students/${personId}`,

@@ -124,6 +124,12 @@ import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { dropColumn } from './deeds/gradebook/dropColumn';
+import { keepColumn } from './deeds/gradebook/keepColumn';
+import { keepFigures } from './deeds/gradebook/keepFigures';
+import { keepRules } from './deeds/gradebook/keepRules';
+import { readFigure } from './deeds/gradebook/readFigure';
+import { previewRules } from './deeds/gradebook/previewRules';
 import { askSecondReading } from './deeds/secondReadings/askSecondReading';
 import { dropSecondReading } from './deeds/secondReadings/dropSecondReading';
 import { finishSecondReading } from './deeds/secondReadings/finishSecondReading';
@@ -300,6 +306,12 @@ export const USE_CASES = {
   narrowPost,
   openAgain,
   openSet,
+  keepRules,
+  previewRules,
+  keepColumn,
+  dropColumn,
+  keepFigures,
+  readFigure,
 } as const;
 
 /** The use case of that name, or null. */

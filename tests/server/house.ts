@@ -227,6 +227,8 @@ export async function succeeded<Value>(result: Promise<Result<Value>>): Promise<
 }
 
 interface Wanted {
+  /** Local to the class. */
+  readonly due?: string | null;
   readonly release?: Release;
   readonly audience?: Audience;
   readonly missing?: 'warns' | 'stops';

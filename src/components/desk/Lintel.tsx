@@ -22,25 +22,27 @@ export interface LintelProps {
   readonly waiting: number;
   /** Whether the person tends the pages of the class blog. */
   readonly tendsPages: boolean;
-  readonly current: 'today' | 'assignments' | 'pile' | 'writing' | 'pages' | 'class' | 'here' | null;
+  readonly current:
+    'today' | 'assignments' | 'pile' | 'gradebook' | 'writing' | 'pages' | 'class' | 'here' | null;
 }
 
 const PLACES = {
-  teacher: ['today', 'assignments', 'pile', 'pages', 'class'],
-  supplyTeacher: ['here', 'today', 'assignments', 'pile', 'pages', 'class'],
+  teacher: ['today', 'assignments', 'pile', 'gradebook', 'pages', 'class'],
+  supplyTeacher: ['here', 'today', 'assignments', 'pile', 'gradebook', 'pages', 'class'],
 } as const;
 
 /** The beam over every page of the desk: where one can go, the day, the class, the person. */
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
   const locale = useLocale();
-  const { assignments, pages, roster, settings, whereWeAre } = addressesOf(inClass.id);
+  const { assignments, gradebook, pages, roster, settings, whereWeAre } = addressesOf(inClass.id);
   const hrefs = {
     here: whereWeAre,
     today: '/today',
     pile: '/pile',
     writing: '/writing',
     assignments,
+    gradebook,
     pages,
     // Who is let in for a while has no roster.
     class: role === 'supplyTeacher' ? settings : roster,

@@ -83,11 +83,18 @@ export function dayOff(date: string, year: SchoolYear): string | null {
   return year.holidays.find(({ from, to }) => from <= date && date <= to)?.name ?? '';
 }
 
+/** A class asks for every post of its gradebook. */
+const datesOf = new WeakMap<SchoolYear['holidays'], readonly string[]>();
+
 /** Every day of the holidays, as grading wants them. At most a year of each span is listed. */
 export function holidayDates({ holidays }: Pick<SchoolYear, 'holidays'>): readonly string[] {
+  const known = datesOf.get(holidays);
+  if (known) return known;
   const dates = new Set<string>();
   for (const { from, to } of holidays)
     for (let date = from, days = 0; date <= to && days < 366; date = addDays(date, 1), days += 1)
       dates.add(date);
-  return [...dates].sort();
+  const sorted = [...dates].sort();
+  datesOf.set(holidays, sorted);
+  return sorted;
 }

@@ -2,7 +2,7 @@ import { compare, millionths, NOTHING, over, plus, quotient, rounded, times, typ
 import type { GradebookCategory, GradebookCell, GradebookInput, GradebookStudent } from './gradebookInput';
 
 /** How a cell stands, by what holds first. */
-type CellState = 'excused' | 'graded' | 'waiting' | 'missing' | 'ahead';
+export type CellState = 'excused' | 'graded' | 'waiting' | 'missing' | 'ahead';
 
 interface CategoryFigure {
   /** Null for the columns without a category. */

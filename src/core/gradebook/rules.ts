@@ -1,5 +1,8 @@
 import type { GradebookInput } from './gradebookInput';
 
+/** The steps that per cents are rounded to. */
+export const ROUNDINGS = [0.1, 0.5, 1] as const;
+
 /** Columns that count together, as a class keeps them. */
 export interface Category {
   readonly id: string;
@@ -17,15 +20,12 @@ export interface GradebookRules {
   /** No total goes beyond so many per cent; null for no cap. */
   readonly cap: number | null;
   /** The step that per cents are rounded to. */
-  readonly rounding: number;
+  readonly rounding: (typeof ROUNDINGS)[number];
   /** A word or letter for each total from so many per cent on; may be none. */
   readonly bands: readonly { readonly letter: string; readonly from: number }[];
   /** In the order in which they stand. */
   readonly categories: readonly Category[];
 }
-
-/** The steps that per cents are rounded to. */
-export const ROUNDINGS = [0.1, 0.5, 1] as const;
 
 /** How a class counts until somebody says otherwise. */
 export const FIRST_RULES: GradebookRules = {

@@ -137,6 +137,16 @@ export async function updateExcused(
   );
 }
 
+/** Who is excused from which assignments of a class: `assignmentId personId`. */
+export async function listExcusedOf(database: Database, classId: string): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ readonly assignmentId: string; readonly personId: string }>(
+    `SELECT assignment_id AS assignmentId, person_id AS personId FROM adjustments JOIN assignments ON assignments.id = assignment_id
+     WHERE class_id = :classId AND excused_at IS NOT NULL`,
+    { classId },
+  );
+  return new Set(rows.map(({ assignmentId, personId }) => `${assignmentId} ${personId}`));
+}
+
 /** The assignments of a class that somebody is excused from. */
 export async function listExcusedFrom(
   database: Database,

@@ -1,4 +1,4 @@
-import { FIRST_RULES, type Category, type GradebookRules } from '../../core/gradebook/rules';
+import { FIRST_RULES, ROUNDINGS, type Category, type GradebookRules } from '../../core/gradebook/rules';
 import type { Database } from '../ground/database/database';
 import { gradebookColumns } from './columns';
 import { NOT_DELETED } from './assignments';
@@ -25,7 +25,7 @@ export async function findGradebook(database: Database, classId: string): Promis
   return {
     ...row,
     cap: row.cap === null ? null : Number(row.cap),
-    rounding: Number(row.rounding),
+    rounding: ROUNDINGS.find((step) => step === Number(row.rounding)) ?? FIRST_RULES.rounding,
     bands: gradebookColumns.bands(row.bands),
     categories: categories.map((category) => ({ ...category, weight: Number(category.weight) })),
   };

@@ -13,6 +13,7 @@ export interface MemberRow {
   readonly passcodeKind: PasscodeKind | null;
   /** A group within the class. */
   readonly groupInClass: string | null;
+  readonly joinedAt: Date;
   /** When they left the class; null for who is in it. */
   readonly leftAt: Date | null;
   /** When the place of somebody who is let in for a while ends; null for everybody else. */
@@ -22,7 +23,7 @@ export interface MemberRow {
 }
 
 const MEMBER_COLUMNS = `people.id AS personId, role, people.given_name AS givenName, people.family_name AS familyName,
-    people.pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass, ${LEFT_AT}, until`;
+    people.pen_name AS penName, people.passcode_kind AS passcodeKind, group_in_class AS groupInClass, joined_at AS joinedAt, ${LEFT_AT}, until`;
 
 const MEMBERS_IN_ORDER = "ORDER BY role <> 'teacher', people.given_name, people.family_name";
 

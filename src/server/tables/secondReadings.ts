@@ -102,6 +102,19 @@ export async function listReadTwice(database: Database, classId: string): Promis
   return new Set(rows.map(({ postId }) => postId));
 }
 
+/** The posts of a class that are read a second time by one of its teachers who is not done: the first figures are not for them. */
+export async function listOwnToRead(
+  database: Database,
+  { classId, readerId }: { readonly classId: string; readonly readerId: string },
+): Promise<ReadonlySet<string>> {
+  const rows = await database.rows<{ readonly postId: string }>(
+    `SELECT post_id AS postId FROM second_readings JOIN posts ON posts.id = post_id
+     WHERE class_id = :classId AND reader_id = :readerId AND done_at IS NULL`,
+    { classId, readerId },
+  );
+  return new Set(rows.map(({ postId }) => postId));
+}
+
 /** How far the second reading of an assignment is, for one of its class's teachers. */
 export interface SecondToday {
   readonly assignmentId: string;

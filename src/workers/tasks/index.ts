@@ -2,6 +2,8 @@
 export { compare, compareInText } from './compare';
 export { copyOf } from './copyOf';
 export { findDetails } from './findDetails';
+export { gradebookFigures } from './gradebookFigures';
+export { gradesOf } from './gradesOf';
 export { measure } from './measure';
 export { alikeAmong, compareOwnWords, ownWordsOf } from './ownWords';
 export { originOf } from './originOf';

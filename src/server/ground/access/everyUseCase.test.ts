@@ -38,6 +38,7 @@ import { keepAsRevision } from '../../deeds/posts/keepAsRevision';
 import { findPost } from '../../tables/posts';
 import { listRevisionMoments } from '../../tables/revisions';
 import { insertOpening } from '../../tables/openings';
+import { FIRST_RULES } from '../../../core/gradebook/rules';
 import { USE_CASES } from '../../useCases';
 import { database } from '../database/database';
 import { newId } from '../database/newId';
@@ -84,6 +85,8 @@ interface Ids {
   readonly pageRevisionId: string;
   /** A kept copy of the post. */
   readonly revisionId: string;
+  /** A column of the gradebook that no post stands behind. */
+  readonly columnId: string;
 }
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
@@ -121,6 +124,8 @@ const PARTICULARS = {
   schoolId: '',
   group: '',
 };
+
+const RULES = { ...FIRST_RULES, places: [] };
 
 /** An input for each use case that is right in form, so that only access decides. */
 const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
@@ -317,6 +322,22 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   }),
   beAtReview: ({ postId, handInId }) => ({ postId, handInId }),
   typeIn: ({ assignmentId, studentId }) => ({ assignmentId, personId: studentId }),
+  keepRules: ({ classId }) => ({ classId, ...RULES, version: 0 }),
+  previewRules: ({ classId }) => ({ classId, ...RULES }),
+  keepColumn: ({ classId }) => ({
+    classId,
+    columnId: null,
+    title: 'An oral',
+    possible: 10,
+    day: null,
+    categoryId: null,
+  }),
+  readFigure: ({ postId }) => ({ postId }),
+  dropColumn: ({ classId, columnId }) => ({ classId, columnId }),
+  keepFigures: ({ classId, columnId, studentId }) => ({
+    classId,
+    cells: [{ columnId, personId: studentId, figure: 7.5, was: null }],
+  }),
   askSecondReading: ({ assignmentId, coTeacherId }) => ({
     assignmentId,
     readerId: coTeacherId,
@@ -491,6 +512,11 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'dropRequirementSet',
   'beginPost',
   'openSet',
+  'keepRules',
+  'previewRules',
+  'keepColumn',
+  'dropColumn',
+  'keepFigures',
   'askSecondReading',
   'dropSecondReading',
   'typeIn',
@@ -594,6 +620,12 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   await succeeded(as(house, 'teacher', USE_CASES.savePage, { pageId, version: 1, ...PAGE }));
   await succeeded(as(house, 'teacher', USE_CASES.showPage, { pageId, version: 2, audience: 'ourClass' }));
   const pageRevisionId = (await listPageRevisions(database, pageId))[0]?.id ?? '';
+  const { columnId } = await succeeded(
+    as(house, 'teacher', USE_CASES.keepColumn, {
+      ...{ classId: house.classId, columnId: null, title: 'Reading aloud' },
+      ...{ possible: 20, day: null, categoryId: null },
+    }),
+  );
   const openingId = newId();
   await insertOpening(database, {
     id: openingId,
@@ -659,6 +691,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       noteId,
       pageId,
       pageRevisionId,
+      columnId,
       secondClassId,
       revisionId,
       triedPostId,

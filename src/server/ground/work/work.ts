@@ -27,6 +27,8 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   copyOf: 'long',
   measure: 'long',
   findDetails: 'long',
+  gradebookFigures: 'long',
+  gradesOf: 'long',
   originOf: 'long',
   passagesAt: 'long',
   ownWordsOf: 'long',

@@ -1,0 +1,12 @@
+import { withWords } from '@/app/Words';
+
+export default withWords([
+  'gradebook',
+  'grade',
+  'railing',
+  'requirements',
+  'refusals.class',
+  'refusals.gradebook',
+  'refusals.post',
+  'refusals.review',
+]);

@@ -1,0 +1,60 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import type { GradebookRules } from '../../core/gradebook/rules';
+
+interface BandsEditorProps {
+  readonly bands: GradebookRules['bands'];
+  readonly onChange: (bands: GradebookRules['bands']) => void;
+}
+
+/** Words or letters for totals: "Sound from 70". */
+export function BandsEditor({ bands, onChange }: BandsEditorProps) {
+  const t = useTranslations('gradebook.rules');
+  const set = (at: number, part: Partial<GradebookRules['bands'][number]>) =>
+    onChange(bands.map((band, index) => (index === at ? { ...band, ...part } : band)));
+  return (
+    <fieldset className="grid gap-2">
+      <legend className="font-bold">{t('bands')}</legend>
+      {bands.map(({ letter, from }, at) => (
+        <span key={at} className="flex flex-wrap items-center gap-2">
+          <input
+            className="field !w-32"
+            dir="auto"
+            required
+            maxLength={40}
+            aria-label={t('bandWord')}
+            value={letter}
+            onChange={({ target }) => set(at, { letter: target.value })}
+          />
+          <label className="flex items-center gap-2">
+            {t('bandFrom')}
+            <input
+              className="field !w-20"
+              type="number"
+              min={0}
+              max={1000}
+              step="any"
+              value={from}
+              onChange={({ target }) => set(at, { from: target.valueAsNumber || 0 })}
+            />
+          </label>
+          <button
+            type="button"
+            className="act"
+            onClick={() => onChange(bands.filter((_, index) => index !== at))}
+          >
+            {t('away', { title: letter })}
+          </button>
+        </span>
+      ))}
+      <button
+        type="button"
+        className="act justify-self-start"
+        onClick={() => onChange([...bands, { letter: '', from: 0 }])}
+      >
+        {t('addBand')}
+      </button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { useFormatter, useTranslations } from 'next-intl';
+import type { BookShown, StudentShown } from '../../contract/gradebook/bookShown';
+import type { TrackGroup } from '../../core/gradebook/tracks';
+import type { CellAt } from './cells';
+import { ColumnForm } from './ColumnForm';
+import { ColumnPanel } from './ColumnPanel';
+import { FigurePanel } from './FigurePanel';
+import { ReasonPanel, type PostChange } from './ReasonPanel';
+import { RulesForm } from './RulesForm';
+import { TotalPanel } from './TotalPanel';
+import type { Figures } from './useFigures';
+
+/** What stands beside the grid. */
+export type Looking =
+  | { readonly at: 'cell' | 'rules' | 'newColumn' }
+  | { readonly at: 'column'; readonly columnId: string }
+  | { readonly at: 'reason'; readonly changes: readonly PostChange[] };
+
+interface BookPanelProps {
+  readonly book: BookShown;
+  readonly looking: Looking;
+  readonly onLook: (looking: Looking) => void;
+  readonly groups: readonly TrackGroup[];
+  readonly figures: Figures;
+  /** The cell that one is in; null in a total. */
+  readonly found: CellAt | null;
+  readonly student: StudentShown | null;
+  readonly figure: number | null;
+  readonly onChange: () => void;
+}
+
+/** Beside the grid: what one is in, unfolded, or what is being changed. */
+export function BookPanel(props: BookPanelProps) {
+  const { book, looking, onLook, figures } = props;
+  const t = useTranslations('gradebook');
+  const back = () => onLook({ at: 'cell' });
+  return (
+    <aside className="book-panel" aria-label={t('beside')}>
+      <Unsettled book={book} figures={figures} />
+      <Shown {...props} back={back} key={looking.at === 'column' ? looking.columnId : looking.at} />
+      {looking.at === 'cell' ? <p className="book-keys">{t('keys')}</p> : null}
+    </aside>
+  );
+}
+
+function Shown({
+  book,
+  looking,
+  groups,
+  found,
+  student,
+  figure,
+  onChange,
+  back,
+}: BookPanelProps & { readonly back: () => void }) {
+  const t = useTranslations('gradebook');
+  switch (looking.at) {
+    case 'rules':
+      return <RulesForm book={book} onDone={back} />;
+    case 'newColumn':
+      return <ColumnForm book={book} column={null} onDone={back} />;
+    case 'reason':
+      return <ReasonPanel changes={looking.changes} onDone={back} />;
+    case 'column': {
+      const column = book.columns.find(({ id }) => id === looking.columnId);
+      return column ? <ColumnPanel book={book} column={column} onGone={back} /> : null;
+    }
+    case 'cell':
+      if (found) return <FigurePanel {...found} classId={book.classId} figure={figure} onChange={onChange} />;
+      return student ? (
+        <TotalPanel book={book} student={student} groups={groups} />
+      ) : (
+        <p className="calm">{t('besideEmpty')}</p>
+      );
+  }
+}
+
+/** What could not be kept, and cells in which somebody else typed meanwhile. */
+function Unsettled({ book, figures }: Pick<BookPanelProps, 'book' | 'figures'>) {
+  const t = useTranslations('gradebook.unsettled');
+  const format = useFormatter();
+  const names = new Map(book.students.map(({ id, name }) => [id, name]));
+  const titles = new Map(book.columns.map(({ id, title }) => [id, title]));
+  return (
+    <div role="alert">
+      {figures.problem ? (
+        <p className="problem">
+          {figures.problem}{' '}
+          <button type="button" className="act" onClick={figures.again}>
+            {t('again')}
+          </button>
+        </p>
+      ) : null}
+      {figures.taken.map((cell) => (
+        <div key={`${cell.columnId} ${cell.personId}`} className="book-taken">
+          <p dir="auto">
+            {t('taken', {
+              by: cell.by,
+              name: names.get(cell.personId) ?? '',
+              column: titles.get(cell.columnId) ?? '',
+              figure: cell.figure === null ? '–' : format.number(cell.figure),
+            })}
+          </p>
+          <span className="flex gap-3">
+            <button type="button" className="btn" onClick={() => figures.settle(cell, false)}>
+              {t('theirs')}
+            </button>
+            <button type="button" className="btn" onClick={() => figures.settle(cell, true)}>
+              {t('mine')}
+            </button>
+          </span>
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { keepFigures, type TakenCell } from '../../contract/gradebook/keepFigures';
+import { call } from '../basics/call';
+import { useRefusal } from '../basics/useRefusal';
+import { keyOf } from './cells';
+
+export interface CellKey {
+  readonly columnId: string;
+  readonly personId: string;
+}
+
+/** A figure that goes into a cell in place of another. */
+export interface Change extends CellKey {
+  readonly figure: number | null;
+  readonly was: number | null;
+}
+
+/** What was typed and is not in the page's data yet. */
+interface Typed {
+  readonly change: Change;
+  readonly state: 'onItsWay' | 'kept' | 'notKept' | 'taken';
+}
+
+export interface Figures {
+  /** What was typed into a cell, by its key, where the page's data does not have it yet. */
+  readonly typed: ReadonlyMap<string, Typed>;
+  /** Cells in which another teacher typed something meanwhile. */
+  readonly taken: readonly TakenCell[];
+  readonly problem: string;
+  readonly keep: (changes: readonly Change[]) => void;
+  /** Sends again what could not be kept. */
+  readonly again: () => void;
+  /** Takes back what was typed last, as far as it was kept; false where there is nothing. */
+  readonly undo: () => boolean;
+  /** Of a cell that somebody else typed in: keeps theirs, or types one's own over it. */
+  readonly settle: (cell: TakenCell, mine: boolean) => void;
+}
+
+/**
+ * Figures that are typed into own columns: each stands in its cell at once, is sent at once, and says so until it is kept. What was
+ * typed is there until the page's data has it, or somebody says otherwise.
+ * @param at tells what the page's data has in a cell
+ */
+export function useFigures(classId: string, at: (key: CellKey) => number | null): Figures {
+  const router = useRouter();
+  const refusal = useRefusal();
+  const [typed, setTyped] = useState<ReadonlyMap<string, Typed>>(new Map());
+  const [taken, setTaken] = useState<readonly TakenCell[]>([]);
+  const [done, setDone] = useState<readonly (readonly Change[])[]>([]);
+  const [problem, setProblem] = useState('');
+  const waiting = [...typed.values()].filter(({ state }) => state === 'onItsWay' || state === 'notKept');
+  const open = waiting.length > 0;
+  useEffect(() => {
+    if (!open) return undefined;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    addEventListener('beforeunload', ask);
+    return () => removeEventListener('beforeunload', ask);
+  }, [open]);
+
+  const mark = (changes: readonly Change[], state: Typed['state']) =>
+    setTyped((before) => {
+      const after = new Map(before);
+      for (const [key, one] of after)
+        if (one.state === 'kept' && at(one.change) === one.change.figure) after.delete(key);
+      for (const change of changes) after.set(keyOf(change), { change, state });
+      return after;
+    });
+  const send = async (changes: readonly Change[], undoable: boolean) => {
+    if (changes.length === 0) return;
+    mark(changes, 'onItsWay');
+    const outcome = await call(keepFigures, { classId, cells: [...changes] });
+    if (!outcome.ok) {
+      mark(changes, 'notKept');
+      setProblem(refusal(outcome));
+      return;
+    }
+    const theirs = new Set(outcome.value.taken.map(keyOf));
+    const mine = changes.filter((change) => !theirs.has(keyOf(change)));
+    mark(mine, 'kept');
+    mark(
+      changes.filter((change) => theirs.has(keyOf(change))),
+      'taken',
+    );
+    setProblem('');
+    setTaken((before) => [
+      ...before.filter((cell) => !changes.some((change) => keyOf(change) === keyOf(cell))),
+      ...outcome.value.taken,
+    ]);
+    if (undoable && mine.length > 0) setDone((before) => [...before, mine]);
+    router.refresh();
+  };
+  return {
+    typed,
+    taken,
+    problem,
+    keep: (changes) => void send(changes, true),
+    again: () =>
+      void send(
+        waiting.filter(({ state }) => state === 'notKept').map(({ change }) => change),
+        true,
+      ),
+    undo: () => {
+      const last = done.at(-1);
+      if (!last) return false;
+      setDone(done.slice(0, -1));
+      void send(
+        last.map(({ figure, was, ...cell }) => ({ ...cell, figure: was, was: figure })),
+        false,
+      );
+      return true;
+    },
+    settle: (cell, mine) => {
+      const own = typed.get(keyOf(cell))?.change;
+      setTaken((before) => before.filter((one) => keyOf(one) !== keyOf(cell)));
+      setTyped((before) => {
+        const after = new Map(before);
+        after.delete(keyOf(cell));
+        return after;
+      });
+      if (mine && own) void send([{ ...own, was: cell.figure }], true);
+      else router.refresh();
+    },
+  };
+}

@@ -1,0 +1,53 @@
+import type { Category } from './rules';
+
+/** A strip of the grid from top to bottom: a column, or the per cent of a category after its columns. */
+export type Track =
+  | {
+      readonly kind: 'column';
+      readonly at: number;
+      readonly categoryId: string | null;
+      readonly first: boolean;
+    }
+  | { readonly kind: 'percent'; readonly categoryId: string | null };
+
+/** Columns that stand together under one name. */
+export interface TrackGroup {
+  /** Null for the columns without a category. */
+  readonly category: Category | null;
+  /** Its share of the total in per cent, where several categories count; null where it says nothing. */
+  readonly share: number | null;
+  readonly tracks: readonly Track[];
+}
+
+/** How the columns of a gradebook stand beside each other: by category in their order, those without one last. */
+export function trackGroups(
+  categories: readonly Category[],
+  columns: readonly { readonly categoryId: string | null }[],
+): readonly TrackGroup[] {
+  const known = new Set(categories.map(({ id }) => id));
+  const of = (id: string | null): readonly Track[] => {
+    const at = columns.flatMap(({ categoryId }, index) =>
+      (categoryId !== null && known.has(categoryId) ? categoryId : null) === id ? [index] : [],
+    );
+    if (at.length === 0) return [];
+    return [
+      ...at.map((index, place) => ({
+        kind: 'column' as const,
+        at: index,
+        categoryId: id,
+        first: place === 0,
+      })),
+      { kind: 'percent', categoryId: id },
+    ];
+  };
+  const groups = [
+    ...categories.map((category) => ({ category, weight: category.weight, tracks: of(category.id) })),
+    { category: null, weight: 1, tracks: of(null) },
+  ].filter(({ tracks }) => tracks.length > 0);
+  const weights = groups.reduce((sum, { weight }) => sum + weight, 0);
+  return groups.map(({ category, weight, tracks }) => ({
+    category,
+    tracks,
+    share: groups.length > 1 && weights > 0 ? (weight / weights) * 100 : null,
+  }));
+}

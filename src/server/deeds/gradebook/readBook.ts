@@ -1,0 +1,251 @@
+import { isStudent } from '../../../core/access/may';
+import { rubricPoints } from '../../../core/assignments/rubric';
+import { inPointsOf, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
+import { groupedBy } from '../../../core/groupedBy';
+import type { GradeInput } from '../../../core/grading/gradeInput';
+import type { Requirement } from '../../../core/requirements/requirement';
+import { instantOf } from '../../../core/timing/zonedTime';
+import type { GradeInBook } from '../../../workers/tasks/gradesOf';
+import type { Database } from '../../ground/database/database';
+import { adjusterFor, listExcusedOf } from '../../tables/adjustments';
+import { listAssignments, type AssignmentRow } from '../../tables/assignments';
+import type { ClassRow } from '../../tables/classes';
+import { findGradebook, type GradebookRow } from '../../tables/gradebooks';
+import { hiddenOfClass } from '../../tables/hiddenNames';
+import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import {
+  listOwnColumns,
+  listOwnFigures,
+  type OwnColumnRow,
+  type OwnFigureRow,
+} from '../../tables/ownColumns';
+import { listPostStates, type PostStateRow } from '../../tables/postStates';
+import { listOwnToRead, listReadTwice } from '../../tables/secondReadings';
+import { saidOf } from '../grades/figuresOf';
+import { gradesInBook } from './gradesInBook';
+
+/** A column with what stands behind it. */
+export type ColumnOfBook = BookColumn &
+  (
+    | { readonly kind: 'post'; readonly assignment: AssignmentRow }
+    | { readonly kind: 'own'; readonly own: OwnColumnRow }
+  );
+
+/** A cell with what stands behind it. */
+export interface CellOfBook extends KnownCell {
+  readonly post: PostStateRow | null;
+  readonly daysLate: number;
+  /** As it was given back last; null where it was not. */
+  readonly givenBack: number | null;
+  /** What was typed in, of an own column. */
+  readonly typed: OwnFigureRow | null;
+}
+
+/** All that a teacher may know of the figures of a class. */
+export interface Book {
+  readonly rules: GradebookRow;
+  readonly columns: readonly ColumnOfBook[];
+  /** Who is in the class, and who left it but has something there; their cells stand as the columns do. */
+  readonly students: readonly { readonly member: MemberRow; readonly cells: readonly CellOfBook[] }[];
+  /** Everybody who is or was in the class, by id. */
+  readonly people: ReadonlyMap<string, MemberRow>;
+  /** By assignment: what was given to posts whose writers' names are hidden, each with the number that stands for its writer. */
+  readonly hidden: ReadonlyMap<string, readonly { readonly number: number; readonly cell: CellOfBook }[]>;
+}
+
+/** Whose eyes it is read for. */
+interface Reader {
+  readonly personId: string;
+  readonly inClass: ClassRow;
+  readonly now: Date;
+}
+
+/**
+ * Reads a class's gradebook for one of its teachers, with so many statements whatever stands in it. Names that are hidden from them,
+ * and first figures of what they read a second time, are withheld here, once for every page and file.
+ * @throws TooBusy where the grades of a large class cannot be made now
+ */
+export async function readBook(database: Database, { personId, inClass, now }: Reader): Promise<Book> {
+  const classId = inClass.id;
+  const [rules, assignments, own, typed, everybody, states, adjust, excused, readTwice, ownToRead] =
+    await Promise.all([
+      findGradebook(database, classId),
+      listAssignments(database, classId, now),
+      listOwnColumns(database, classId),
+      listOwnFigures(database, classId),
+      listEverMembers(database, classId),
+      listPostStates(database, { classId }),
+      adjusterFor(database, classId),
+      listExcusedOf(database, classId),
+      listReadTwice(database, classId),
+      listOwnToRead(database, { classId, readerId: personId }),
+    ]);
+  // What repeats itself is seen by nobody; its repetitions are.
+  const set = assignments.filter((one) => one.setAt !== null && one.series === null);
+  const [said, numbers] = await Promise.all([
+    saidOf(database, { classId }, { inClass, assignments: set, whose: 'first' }),
+    hiddenOfClass(database, classId, { assignments: set, teacherId: personId }),
+  ]);
+  const columns = [
+    ...set.map((assignment): ColumnOfBook => columnOfPosts(assignment)),
+    ...own.map((column): ColumnOfBook => ownColumn(column, inClass)),
+  ].toSorted(byDue);
+  const posts = groupedBy(states, ({ assignmentId }) => assignmentId ?? '');
+  const of = (assignment: AssignmentRow) => posts.get(assignment.id) ?? [];
+  const inputs = set.map((assignment) =>
+    of(assignment).flatMap((post) => {
+      const asked = adjust(assignment, post.writerId);
+      const { input, givenBack, levels } = said(post, asked);
+      return input ? [{ post, input, givenBack, judged: levels.length > 0 }] : [];
+    }),
+  );
+  const grades = await gradesInBook(
+    inputs.map((some) => some.map(({ input }) => input)),
+    personId,
+  );
+  const given = new Map<string, Given>();
+  for (const [at, some] of inputs.entries())
+    for (const [each, { post, ...one }] of some.entries())
+      given.set(post.postId, { ...one, grade: grades[at]![each]! });
+  const cellOf = (assignment: AssignmentRow, possible: number, post: PostStateRow | null, person: string) =>
+    cellOfPost({
+      ...{ assignment: adjust(assignment, person), possible, post },
+      given: given.get(post?.postId ?? ''),
+      excused: excused.has(`${assignment.id} ${person}`),
+      twice: readTwice.has(post?.postId ?? ''),
+    });
+  const people = new Map(everybody.map((member) => [member.personId, member]));
+  const byWriter = new Map(states.map((post) => [`${post.assignmentId} ${post.writerId}`, post]));
+  const figures = new Map(typed.map((figure) => [`${figure.columnId} ${figure.personId}`, figure]));
+  const wrote = new Set(states.map(({ writerId }) => writerId));
+  const students = everybody
+    .filter(({ role, leftAt, personId: id }) => isStudent(role) && (leftAt === null || wrote.has(id)))
+    .map((member) => ({
+      member,
+      cells: columns.map((column): CellOfBook => {
+        const key = `${column.id} ${member.personId}`;
+        const outside = isOutside(column, member);
+        if (column.kind === 'own') return cellTyped(figures.get(key) ?? null, outside);
+        const post = byWriter.get(key) ?? null;
+        const cell = cellOf(column.assignment, column.possible, post, member.personId);
+        const isHidden = numbers.has(post?.postId ?? '');
+        return {
+          ...cell,
+          outside: outside && post === null,
+          withheld: isHidden ? 'hidden' : post && ownToRead.has(post.postId) ? 'reading' : null,
+        };
+      }),
+    }));
+  const hidden = new Map(
+    columns.flatMap((column) => {
+      if (column.kind === 'own' || !column.assignment.hidesNames) return [];
+      const cells = of(column.assignment).flatMap((post) => {
+        const number = numbers.get(post.postId);
+        if (number === undefined) return [];
+        const cell = cellOf(column.assignment, column.possible, post, post.writerId);
+        return [
+          { number, cell: { ...cell, withheld: ownToRead.has(post.postId) ? ('reading' as const) : null } },
+        ];
+      });
+      // Where it stands says nothing of the names.
+      return [[column.id, cells.toSorted((one, another) => one.number - another.number)] as const];
+    }),
+  );
+  return { rules, columns, students, people, hidden };
+}
+
+interface Given {
+  readonly input: GradeInput;
+  readonly grade: GradeInBook;
+  readonly givenBack: number | null;
+  readonly judged: boolean;
+}
+
+function columnOfPosts(assignment: AssignmentRow): ColumnOfBook {
+  const { id, categoryId, dueAt, requirements, rubric } = assignment;
+  return {
+    ...{ kind: 'post', assignment, id, categoryId, due: dueAt },
+    possible: pointsOf(requirements) + rubricPoints(rubric),
+  };
+}
+
+/** The most that what is asked for can earn, without a bonus. */
+function pointsOf(requirements: readonly Requirement[]): number {
+  return requirements
+    .filter(({ weight }) => weight === 'required')
+    .reduce((sum, { points }) => sum + (points ?? 0), 0);
+}
+
+function ownColumn(own: OwnColumnRow, { timeZone }: ClassRow): ColumnOfBook {
+  const { id, categoryId, possible, day } = own;
+  const due = day === null ? null : new Date(instantOf(`${day}T23:59`, timeZone));
+  return { kind: 'own', own, id, categoryId, possible, due };
+}
+
+/** The earliest first; what has no time stands last. */
+function byDue(one: BookColumn, another: BookColumn): number {
+  return (one.due?.getTime() ?? Infinity) - (another.due?.getTime() ?? Infinity) || 0;
+}
+
+/** Whether somebody was not in the class when a column was due. */
+function isOutside({ due }: BookColumn, { joinedAt, leftAt }: MemberRow): boolean {
+  if (!due) return leftAt !== null;
+  return due < joinedAt || (leftAt !== null && due > leftAt);
+}
+
+const EMPTY = {
+  soFar: false,
+  handedIn: false,
+  excused: false,
+  outside: false,
+  withheld: null,
+  due: null,
+} as const;
+
+/** What a teacher types in is never missing: nobody hands it in. */
+function cellTyped(typed: OwnFigureRow | null, outside: boolean): CellOfBook {
+  const figure = typed?.figure ?? null;
+  return {
+    ...EMPTY,
+    figure,
+    outside: outside && figure === null,
+    handedIn: true,
+    post: null,
+    daysLate: 0,
+    givenBack: null,
+    typed,
+  };
+}
+
+function cellOfPost({
+  assignment,
+  possible,
+  post,
+  given,
+  excused,
+  twice,
+}: {
+  /** As it is for this student. */
+  readonly assignment: AssignmentRow;
+  /** What the column is worth for all. */
+  readonly possible: number;
+  readonly post: PostStateRow | null;
+  readonly given: Given | undefined;
+  readonly excused: boolean;
+  /** Whether it is read a second time and that is not done. */
+  readonly twice: boolean;
+}): CellOfBook {
+  const cell = { ...EMPTY, excused: excused && !given, due: assignment.dueAt, post, typed: null };
+  if (!post || !given) return { ...cell, figure: null, daysLate: 0, givenBack: null };
+  const { grade, judged, givenBack } = given;
+  const points = (figure: number) => inPointsOf(possible, figure, grade.possible);
+  return {
+    ...cell,
+    // What nobody has judged yet has no figure; what is judged in part has one so far.
+    figure: grade.provisional && !judged ? null : points(grade.grade),
+    soFar: grade.provisional || twice,
+    handedIn: true,
+    daysLate: grade.daysLate,
+    givenBack: givenBack === null ? null : points(givenBack),
+  };
+}

@@ -1,0 +1,132 @@
+import type { BookShown, CellShown, ColumnShown } from '../../../contract/gradebook/bookShown';
+import { may } from '../../../core/access/may';
+import { columnsSoFar, inputOfBook, shownState } from '../../../core/gradebook/classBook';
+import type { CellState, GradebookFigures } from '../../../core/gradebook/gradebook';
+import { numberShown } from '../../../core/people/drawnNumber';
+import { teacherName } from '../../../core/people/names';
+import { marks } from '../../../core/requirements/slats';
+import { dateInWords, shortDay } from '../../../core/timing/inWords';
+import { localDate } from '../../../core/timing/zonedTime';
+import { figuresOfBook } from '../../deeds/gradebook/gradesInBook';
+import { readBook, type Book, type CellOfBook, type ColumnOfBook } from '../../deeds/gradebook/readBook';
+import type { Desk } from '../../deeds/sessions/desk';
+import { database } from '../../ground/database/database';
+
+/**
+ * The gradebook of a class for those who teach it; null for everybody else.
+ * @throws TooBusy where the figures of a large class cannot be made now
+ */
+export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
+  const { personId, role, inClass, now } = desk;
+  if (!may({ personId, role }, 'gradebook.read', {})) return null;
+  const book = await readBook(database, { personId, inClass, now });
+  const students = book.students.map(({ member, cells }) => ({ id: member.personId, cells }));
+  const figures = await figuresOfBook(inputOfBook(book.rules, book.columns, students, now), personId);
+  const said = { book, desk };
+  return {
+    classId: inClass.id,
+    rules: book.rules,
+    columns: book.columns.map((column, at) => columnShown(column, at, figures.columns[at]!, said)),
+    students: book.students.map(({ member, cells }, at) => {
+      const own = figures.students[at]!;
+      return {
+        id: member.personId,
+        name: member.shownName,
+        group: member.groupInClass,
+        left: member.leftAt !== null,
+        cells: cells.map((cell, of) =>
+          cellShown(cell, own.cells[book.columns[of]!.id]!, book.columns[of]!, said),
+        ),
+        overall: own.overall,
+        letter: own.letter,
+        categories: own.categories,
+        soFar: columnsSoFar(book.columns, cells, own),
+      };
+    }),
+    meanOverall: meanOf(figures.students.flatMap(({ overall }) => overall ?? [])),
+    terms: inClass.year.terms,
+    mayChange: may({ personId, role }, 'gradebook.change', {}),
+  };
+}
+
+interface Said {
+  readonly book: Book;
+  readonly desk: Desk;
+}
+
+function columnShown(
+  column: ColumnOfBook,
+  at: number,
+  { mean, median, graded, waiting, missing }: GradebookFigures['columns'][number],
+  { book, desk }: Said,
+): ColumnShown {
+  const { place } = desk;
+  const { id, kind, categoryId, possible, due } = column;
+  const cells = book.students.map((student) => student.cells[at]!);
+  const day = due && localDate(due.getTime(), place.timeZone);
+  const hidden = kind === 'post' && column.assignment.hidesNames ? (book.hidden.get(id) ?? []) : null;
+  return {
+    ...(kind === 'post'
+      ? {
+          title: column.assignment.title,
+          number: column.assignment.number,
+          seriesId: column.assignment.seriesId,
+        }
+      : { title: column.own.title, number: null, seriesId: null }),
+    ...{ id, kind, categoryId, possible, day, mean, median, graded, waiting, missing },
+    due: day && shortDay(day, place.language, { month: true }),
+    notBack: cells.filter(
+      ({ figure, givenBack, withheld }) => !withheld && figure !== null && figure !== givenBack,
+    ).length,
+    hidden:
+      hidden &&
+      hidden.map(({ number, cell }) => {
+        const state = cell.figure === null ? 'waiting' : 'graded';
+        return { number: numberShown(number), cell: cellShown(cell, state, column, { book, desk }) };
+      }),
+  };
+}
+
+function cellShown(
+  cell: CellOfBook,
+  counted: CellState,
+  column: ColumnOfBook,
+  { book, desk: { place } }: Said,
+): CellShown {
+  const { figure, soFar, daysLate, givenBack, post, typed, withheld } = cell;
+  const state = shownState(cell, counted);
+  // What must not be told by whose it is does not lead there either.
+  if (withheld) return withheld === 'reading' && post ? { state, postId: post.postId } : { state };
+  const by = typed && book.people.get(typed.typedById);
+  return {
+    state,
+    ...(figure === null ? {} : { figure }),
+    ...(soFar && figure !== null ? { soFar } : {}),
+    ...(daysLate > 0 ? { daysLate } : {}),
+    ...(givenBack === null ? {} : { back: givenBack }),
+    ...(figure === null && post && column.kind === 'post' ? slatsOf(post, column) : {}),
+    ...(post?.handInId ? { postId: post.postId, handInId: post.handInId } : {}),
+    ...(typed
+      ? {
+          typed: {
+            by: by ? teacherName(by) : '',
+            when: dateInWords(typed.typedAt.getTime(), place.timeZone, place.language),
+          },
+        }
+      : {}),
+  };
+}
+
+function slatsOf(
+  { evidence, slats }: NonNullable<CellOfBook['post']>,
+  { assignment }: ColumnOfBook & { readonly kind: 'post' },
+): Pick<CellShown, 'slats'> {
+  const shown = evidence ? marks(evidence.requirements, assignment.requirements) : slats;
+  return shown ? { slats: shown } : {};
+}
+
+/** To a tenth. */
+function meanOf(figures: readonly number[]): number | null {
+  if (figures.length === 0) return null;
+  return Math.round((figures.reduce((sum, one) => sum + one, 0) / figures.length) * 10) / 10;
+}
