@@ -1,4 +1,4 @@
-import { database, inTransaction } from '../../src/server/ground/database/database';
+import { database, inTransaction, type Database } from '../../src/server/ground/database/database';
 
 /** Before the name of a table, the name of its copy as the demo began. */
 const BEGAN = 'began_';
@@ -18,10 +18,23 @@ export async function layOutAsBegun(): Promise<void> {
     await transaction.change('SET FOREIGN_KEY_CHECKS = 0');
     for (const name of names) {
       await transaction.change(`DELETE FROM \`${name}\``);
-      await transaction.change(`INSERT INTO \`${name}\` SELECT * FROM \`${BEGAN}${name}\``);
+      const columns = (await given(transaction, name)).map((column) => `\`${column}\``).join(', ');
+      await transaction.change(
+        `INSERT INTO \`${name}\` (${columns}) SELECT ${columns} FROM \`${BEGAN}${name}\``,
+      );
     }
     await transaction.change('SET FOREIGN_KEY_CHECKS = 1');
   });
+}
+
+/** The columns of a table, but those that the database makes of others. */
+async function given(transaction: Database, table: string): Promise<readonly string[]> {
+  const rows = await transaction.rows<{ name: string }>(
+    `SELECT COLUMN_NAME AS name FROM information_schema.COLUMNS
+     WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = :table AND IS_GENERATED = 'NEVER'`,
+    { table },
+  );
+  return rows.map(({ name }) => name);
 }
 
 async function tables(): Promise<readonly string[]> {

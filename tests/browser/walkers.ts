@@ -190,6 +190,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().set(ids.assignment),
     needs: ['class.teach', {}],
   },
+  '(desk)/class/[classId]/gradebook/page.tsx': {
+    address: () => at().gradebook,
+    needs: ['gradebook.read', {}],
+  },
   '(desk)/class/[classId]/second/[assignmentId]/page.tsx': {
     address: () => at().second(ids.assignment),
     needs: ['class.teach', {}],

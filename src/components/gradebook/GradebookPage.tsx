@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { figureTyped } from '../../core/gradebook/figureTyped';
 import { trackGroups } from '../../core/gradebook/tracks';
-import { useNumberInWords } from '../basics/useNumberInWords';
+import { useNumberAmidWords, useNumberInWords } from '../basics/useNumberInWords';
 import { BookFilters, NO_FILTER, type Filter } from './BookFilters';
 import { BookPanel, type Looking } from './BookPanel';
 import { cellAt, keyOf, type Spot, type Stop } from './cells';
@@ -22,6 +22,7 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
   const format = useFormatter();
   const locale = useLocale();
   const inWords = useNumberInWords();
+  const amidWords = useNumberAmidWords();
   const book = useMemo(() => JSON.parse(text) as BookShown, [text]);
   const [filter, setFilter] = useState<Filter>(NO_FILTER);
   const [focus, setFocus] = useState<Spot>({ row: 0, stop: 0 });
@@ -132,7 +133,7 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
             waiting,
             missing,
             waits: inWords(waiting),
-            lacks: inWords(missing).toLocaleLowerCase(locale),
+            lacks: amidWords(missing),
           });
   return (
     <main className="book-page" id="main">

@@ -14,7 +14,7 @@ interface GridCellProps {
 }
 
 /** The way to what waits; with the keys it is in the panel. */
-function ToRead({ postId }: Pick<CellShown, 'postId'>) {
+function ToRead({ postId }: { readonly postId: string | undefined }) {
   const t = useTranslations('gradebook.cell');
   return postId ? (
     <Link className="to-read" href={reviewAddress(postId)} prefetch={false} tabIndex={-1}>
