@@ -9,6 +9,7 @@ import { findClassByAddress } from '../../src/server/tables/classes';
 import { insertPerson } from '../../src/server/tables/people';
 import { listPostStates } from '../../src/server/tables/postStates';
 import { maybeArrangedPile } from '../../src/server/views/review/listPile';
+import { maybeGradebook } from '../../src/server/views/gradebook/viewGradebook';
 import { maybeReview } from '../../src/server/views/review/viewReview';
 import { maybeSet } from '../../src/server/views/set/viewSet';
 import { maybeStudentPosts } from '../../src/server/views/set/viewStudent';
@@ -24,8 +25,8 @@ const TURNS = 15;
 type PageMeasurement = Measurement & { readonly queries: number };
 
 /**
- * How long each view takes in a class of 3,000 posts by 300 students, against the same in one of 30 by 24; the set, which has a row for
- * each student, against the bare query of these rows. As many posts wait to be read in both.
+ * How long each view takes in a class of 3,000 posts by 300 students, against the same in one of 30 by 24; the set and the gradebook,
+ * which have a row for each student, against the bare query of these rows. As many posts wait to be read in both.
  */
 export async function benchPages(progress: (what: string) => void): Promise<readonly PageMeasurement[]> {
   const now = new Date();
@@ -45,7 +46,8 @@ export async function benchPages(progress: (what: string) => void): Promise<read
     const view = VIEWS[name];
     if (!(await view(large)) || !(await view(small))) throw new Error(`${name} shows nothing`);
     const time = await timeOf(() => view(large));
-    const floor = await timeOf(() => (name === 'set' ? bareSet(large) : view(small)));
+    const bare = BARE[name];
+    const floor = await timeOf(() => (bare ? bare(large) : view(small)));
     const queries = await countStatements(() => view(large));
     measured.push({ ...measurement(`page-${name}`, time, floor), queries });
   }
@@ -66,6 +68,7 @@ const VIEWS = {
   pile: ({ desk }: Place) => maybeArrangedPile([desk]),
   review: ({ desk, postId }: Place) => maybeReview(postId, [desk]),
   set: ({ desk, assignmentId }: Place) => maybeSet(assignmentId, desk),
+  gradebook: ({ desk }: Place) => maybeGradebook(desk),
   student: ({ desk, studentDesk }: Place) => maybeStudentPosts(studentDesk.personId, desk),
   work: ({ studentDesk }: Place) => listWork(studentDesk),
 } as const;
@@ -96,9 +99,11 @@ async function settle(teacherId: string, now: Date): Promise<Place> {
   return { desk, studentDesk: { ...desk, personId: writerId, role: 'student' }, assignmentId, postId };
 }
 
-function bareSet({ assignmentId }: Place) {
-  return listPostStates(database, { assignmentId });
-}
+/** Views that have a row or cell for each post, with the bare query of these posts. */
+const BARE: Partial<Record<ViewName, (place: Place) => Promise<unknown>>> = {
+  set: ({ assignmentId }) => listPostStates(database, { assignmentId }),
+  gradebook: ({ desk }) => listPostStates(database, { classId: desk.inClass.id }),
+};
 
 function timeOf(work: () => Promise<unknown>): Promise<number> {
   return medianTime(TURNS, async () => {

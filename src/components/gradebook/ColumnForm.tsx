@@ -43,7 +43,7 @@ export function ColumnForm({ book, column, onDone }: ColumnFormProps) {
         if (await act(keepColumn, { classId: book.classId, columnId, ...kept })) onDone();
       }}
     >
-      <h2>{t(column ? 'changeTitle' : 'new')}</h2>
+      <h2>{t(column ? 'heading' : 'new')}</h2>
       <p className="calm">{t('newSays')}</p>
       <label className="grid gap-1" htmlFor={`${id}-title`}>
         {t('name')}

@@ -85,7 +85,7 @@ export function RulesForm({ book, onDone }: RulesFormProps) {
       <Choice
         label={t('rounding')}
         value={String(draft.rounding)}
-        options={ROUNDINGS.map((step) => [String(step), t('roundingTo', { step })])}
+        options={ROUNDINGS.map((step) => [String(step), t('step', { step })])}
         onChange={(step) => change({ rounding: Number(step) as (typeof ROUNDINGS)[number] })}
       />
       <Choice
@@ -141,7 +141,7 @@ function Effect({ students, changed, of }: Shown) {
       <ul>
         {students.map(({ name, now, nowLetter, then, thenLetter }) => (
           <li key={name} dir="auto">
-            {t('effectOn', { name, now: said(now, nowLetter), then: said(then, thenLetter) })}
+            {t('student', { name, now: said(now, nowLetter), then: said(then, thenLetter) })}
           </li>
         ))}
       </ul>

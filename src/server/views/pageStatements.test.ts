@@ -37,6 +37,7 @@ import { maybeCase } from './worries/viewCase';
 import { maybeWorries } from './worries/viewWorries';
 import { maybeInvitations } from './invitations/viewInvitations';
 import { maybeLabels } from './labels/viewLabels';
+import { maybeGradebook } from './gradebook/viewGradebook';
 import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
 import { maybeRoster } from './roster/viewRoster';
@@ -120,6 +121,7 @@ const teachers: Readonly<Record<string, View>> = {
   pile: (desk) => maybeArrangedPile([desk]),
   review: (desk) => maybeReview(waiting, [desk]),
   set: (desk) => maybeSet(assignmentId, desk),
+  gradebook: maybeGradebook,
   'second reading': (desk) => maybeSecondReading(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),
   roster: maybeRoster,

@@ -8,5 +8,6 @@ export default withWords([
   'refusals.class',
   'refusals.gradebook',
   'refusals.post',
+  'refusals.publish',
   'refusals.review',
 ]);
