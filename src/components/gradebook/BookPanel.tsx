@@ -29,15 +29,25 @@ interface BookPanelProps {
   readonly student: StudentShown | null;
   readonly figure: number | null;
   readonly onChange: () => void;
+  readonly onColumn: (columnId: string) => void;
 }
 
 /** Beside the grid: what one is in, unfolded, or what is being changed. */
 export function BookPanel(props: BookPanelProps) {
   const { book, looking, onLook, figures } = props;
   const t = useTranslations('gradebook');
-  const back = () => onLook({ at: 'cell' });
+  const back = () => {
+    onLook({ at: 'cell' });
+    focusGrid();
+  };
   return (
-    <aside className="book-panel" aria-label={t('beside')}>
+    <aside
+      className="book-panel"
+      aria-label={t('beside')}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && looking.at !== 'reason' && !event.defaultPrevented) back();
+      }}
+    >
       <Unsettled book={book} figures={figures} />
       <Shown {...props} back={back} key={looking.at === 'column' ? looking.columnId : looking.at} />
       {looking.at === 'cell' ? <p className="book-keys">{t('keys')}</p> : null}
@@ -53,6 +63,7 @@ function Shown({
   student,
   figure,
   onChange,
+  onColumn,
   back,
 }: BookPanelProps & { readonly back: () => void }) {
   const t = useTranslations('gradebook');
@@ -68,13 +79,18 @@ function Shown({
       return column ? <ColumnPanel book={book} column={column} onGone={back} /> : null;
     }
     case 'cell':
-      if (found) return <FigurePanel {...found} classId={book.classId} figure={figure} onChange={onChange} />;
+      if (found) return <FigurePanel {...found} {...{ figure, onChange, onColumn }} classId={book.classId} />;
       return student ? (
         <TotalPanel book={book} student={student} groups={groups} />
       ) : (
         <p className="calm">{t('besideEmpty')}</p>
       );
   }
+}
+
+/** Back to the cell that the keys are with. */
+function focusGrid(): void {
+  document.querySelector<HTMLElement>('.book-grid [role="gridcell"][tabindex="0"]')?.focus();
 }
 
 /** What could not be kept, and cells in which somebody else typed meanwhile. */

@@ -15,13 +15,22 @@ interface FigurePanelProps extends CellAt {
   /** What stands there after what was typed. */
   readonly figure: number | null;
   readonly onChange: () => void;
+  readonly onColumn: (columnId: string) => void;
 }
 
 /** So long a cell is looked at before its lines are fetched: whoever goes past it with the keys asks for nothing. */
 const PAUSE = 180;
 
 /** A cell, unfolded into the lines that make its figure. */
-export function FigurePanel({ classId, student, column, cell, figure, onChange }: FigurePanelProps) {
+export function FigurePanel({
+  classId,
+  student,
+  column,
+  cell,
+  figure,
+  onChange,
+  onColumn,
+}: FigurePanelProps) {
   const t = useTranslations('gradebook.panel');
   const states = useTranslations('gradebook.cell');
   const format = useFormatter();
@@ -33,9 +42,11 @@ export function FigurePanel({ classId, student, column, cell, figure, onChange }
   return (
     <>
       <h2 dir="auto">{student.name}</h2>
-      <p className="calm" dir="auto">
-        {column.title}
-        {column.due ? `, ${column.due}` : ''}
+      <p className="calm">
+        <button type="button" className="act" dir="auto" onClick={() => onColumn(column.id)}>
+          {column.title}
+        </button>{' '}
+        {column.due}
       </p>
       {figure === null ? (
         <p className="book-state">{states(`said.${cell.state}`)}</p>

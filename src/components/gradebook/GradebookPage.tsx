@@ -9,7 +9,8 @@ import { useNumberAmidWords, useNumberInWords } from '../basics/useNumberInWords
 import { BookFilters, NO_FILTER, type Filter } from './BookFilters';
 import { BookPanel, type Looking } from './BookPanel';
 import { cellAt, keyOf, type Spot, type Stop } from './cells';
-import { Grid, type Editing } from './Grid';
+import { Grid } from './Grid';
+import type { Editing } from './GridRow';
 import type { PostChange } from './ReasonPanel';
 import { useFigures, type Change } from './useFigures';
 
@@ -208,6 +209,7 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
         found={cellAt(book, students, stops, spot)}
         student={students[spot.row] ?? null}
         figure={standing(spot)}
+        onColumn={(columnId) => setLooking({ at: 'column', columnId })}
         onChange={() => {
           const figure = standing(spot);
           edit({ spot, text: figure === null ? '' : format.number(figure, { useGrouping: false }) });

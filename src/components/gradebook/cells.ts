@@ -34,8 +34,20 @@ export function cellAt(
   return column && cell ? { student, column, cell } : null;
 }
 
-/** The corners of a block that was drawn from one spot to another. */
-export function blockBetween(one: Spot, another: Spot) {
+/** The corners of a block of cells. */
+export interface Block {
+  readonly top: number;
+  readonly bottom: number;
+  readonly left: number;
+  readonly right: number;
+}
+
+export function isWithin({ row, stop }: Spot, { top, bottom, left, right }: Block): boolean {
+  return row >= top && row <= bottom && stop >= left && stop <= right;
+}
+
+/** The block that was drawn from one spot to another. */
+export function blockBetween(one: Spot, another: Spot): Block {
   return {
     top: Math.min(one.row, another.row),
     bottom: Math.max(one.row, another.row),
