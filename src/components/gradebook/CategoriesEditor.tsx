@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import type { Category } from '../../core/gradebook/rules';
-import type { RulesDraft } from './RulesForm';
+import type { RulesDraft } from './rulesDraft';
 
 interface CategoriesEditorProps {
   readonly book: BookShown;

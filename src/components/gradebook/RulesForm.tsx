@@ -6,21 +6,17 @@ import { useState } from 'react';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { keepRules } from '../../contract/gradebook/keepRules';
 import { previewRules, type TotalsBefore } from '../../contract/gradebook/previewRules';
-import { ROUNDINGS, type GradebookRules } from '../../core/gradebook/rules';
+import { ROUNDINGS } from '../../core/gradebook/rules';
 import { call } from '../basics/call';
 import { newKey } from '../basics/newKey';
 import { useAsking } from '../basics/useAsking';
 import { BandsEditor } from './BandsEditor';
 import { CategoriesEditor } from './CategoriesEditor';
+import type { RulesDraft } from './rulesDraft';
 
 interface RulesFormProps {
   readonly book: BookShown;
   readonly onDone: () => void;
-}
-
-/** What is to count, with where each column stands. */
-export interface RulesDraft extends GradebookRules {
-  readonly places: Readonly<Record<string, string | null>>;
 }
 
 /** By which rules figures are counted, in sentences. What they come to is shown before they count. */

@@ -1,5 +1,10 @@
 import type { BookShown, CellShown, ColumnShown, StudentShown } from '../../contract/gradebook/bookShown';
-import type { CellKey } from './useFigures';
+
+/** Of whom in which column. */
+export interface CellKey {
+  readonly columnId: string;
+  readonly personId: string;
+}
 
 /** What the keys go through: the columns as they stand beside each other, and the total after them. */
 export type Stop = { readonly kind: 'column'; readonly at: number } | { readonly kind: 'total' };

@@ -5,12 +5,7 @@ import { useEffect, useState } from 'react';
 import { keepFigures, type TakenCell } from '../../contract/gradebook/keepFigures';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
-import { keyOf } from './cells';
-
-export interface CellKey {
-  readonly columnId: string;
-  readonly personId: string;
-}
+import { keyOf, type CellKey } from './cells';
 
 /** A figure that goes into a cell in place of another. */
 export interface Change extends CellKey {

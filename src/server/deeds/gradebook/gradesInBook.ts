@@ -13,21 +13,17 @@ const FEW_CELLS = 2000;
 export class TooBusy extends Error {}
 
 /**
- * The grades of the posts of a class, column by column: a class of a few posts answers itself, a large one leaves it to the threads.
+ * The grades of the posts in one column: few are made here, many by the threads.
  * @param by for whom
  * @throws TooBusy where these have too much to do
  */
-export async function gradesInBook(
-  columns: readonly (readonly GradeInput[])[],
+export async function gradesInColumn(
+  inputs: readonly GradeInput[],
   by: string,
-): Promise<readonly (readonly GradeInBook[])[]> {
-  const grades = [];
-  for (const inputs of columns) {
-    // Whoever waits for something small comes in between.
-    await setImmediate();
-    grades.push(inputs.length <= FEW_GRADES ? gradesOf(inputs) : await elsewhere('gradesOf', inputs, by));
-  }
-  return grades;
+): Promise<readonly GradeInBook[]> {
+  // Whoever waits for something small comes in between.
+  await setImmediate();
+  return inputs.length <= FEW_GRADES ? gradesOf(inputs) : elsewhere('gradesOf', inputs, by);
 }
 
 /** The figures of a gradebook, made here where it is small. @throws TooBusy */

@@ -2,7 +2,6 @@ import { isStudent } from '../../../core/access/may';
 import { rubricPoints } from '../../../core/assignments/rubric';
 import { inPointsOf, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
 import { groupedBy } from '../../../core/groupedBy';
-import type { GradeInput } from '../../../core/grading/gradeInput';
 import type { Requirement } from '../../../core/requirements/requirement';
 import { instantOf } from '../../../core/timing/zonedTime';
 import type { GradeInBook } from '../../../workers/tasks/gradesOf';
@@ -22,14 +21,17 @@ import {
 import { listPostStates, type PostStateRow } from '../../tables/postStates';
 import { listOwnToRead, listReadTwice } from '../../tables/secondReadings';
 import { saidOf } from '../grades/figuresOf';
-import { gradesInBook } from './gradesInBook';
+import { gradesInColumn } from './gradesInBook';
+import { mapInTurn } from './mapInTurn';
+
+/** So many students are laid out at once, whatever columns there are. */
+export const FEW_ROWS = 20;
 
 /** A column with what stands behind it. */
-export type ColumnOfBook = BookColumn &
-  (
-    | { readonly kind: 'post'; readonly assignment: AssignmentRow }
-    | { readonly kind: 'own'; readonly own: OwnColumnRow }
-  );
+export type ColumnOfBook =
+  ColumnOfPosts | (BookColumn & { readonly kind: 'own'; readonly own: OwnColumnRow });
+
+type ColumnOfPosts = BookColumn & { readonly kind: 'post'; readonly assignment: AssignmentRow };
 
 /** A cell with what stands behind it. */
 export interface CellOfBook extends KnownCell {
@@ -86,66 +88,62 @@ export async function readBook(database: Database, { personId, inClass, now }: R
     saidOf(database, { classId }, { inClass, assignments: set, whose: 'first' }),
     hiddenOfClass(database, classId, { assignments: set, teacherId: personId }),
   ]);
-  const columns = [
-    ...set.map((assignment): ColumnOfBook => columnOfPosts(assignment)),
-    ...own.map((column): ColumnOfBook => ownColumn(column, inClass)),
-  ].toSorted(byDue);
+  const columns = [...set.map(columnOfPosts), ...own.map((column) => ownColumn(column, inClass))].toSorted(
+    byDue,
+  );
   const posts = groupedBy(states, ({ assignmentId }) => assignmentId ?? '');
   const of = (assignment: AssignmentRow) => posts.get(assignment.id) ?? [];
-  const inputs = set.map((assignment) =>
-    of(assignment).flatMap((post) => {
-      const asked = adjust(assignment, post.writerId);
-      const { input, givenBack, levels } = said(post, asked);
-      return input ? [{ post, input, givenBack, judged: levels.length > 0 }] : [];
-    }),
-  );
-  const grades = await gradesInBook(
-    inputs.map((some) => some.map(({ input }) => input)),
-    personId,
-  );
   const given = new Map<string, Given>();
-  for (const [at, some] of inputs.entries())
-    for (const [each, { post, ...one }] of some.entries())
-      given.set(post.postId, { ...one, grade: grades[at]![each]! });
-  const cellOf = (assignment: AssignmentRow, possible: number, post: PostStateRow | null, person: string) =>
-    cellOfPost({
-      ...{ assignment: adjust(assignment, person), possible, post },
-      given: given.get(post?.postId ?? ''),
-      excused: excused.has(`${assignment.id} ${person}`),
-      twice: readTwice.has(post?.postId ?? ''),
+  for (const assignment of set) {
+    const handedIn = of(assignment).flatMap((post) => {
+      const { input, givenBack, levels } = said(post, adjust(assignment, post.writerId));
+      return input ? [{ postId: post.postId, input, givenBack, judged: levels.length > 0 }] : [];
     });
+    const grades = await gradesInColumn(
+      handedIn.map(({ input }) => input),
+      personId,
+    );
+    for (const [at, { postId, givenBack, judged }] of handedIn.entries())
+      given.set(postId, { givenBack, judged, grade: grades[at]! });
+  }
+  const cellOf = (column: ColumnOfPosts, post: PostStateRow | null, person: string, isOutside = false) => {
+    const postId = post?.postId ?? '';
+    return cellOfPost({
+      dueAt: adjust(column.assignment, person).dueAt,
+      possible: column.possible,
+      post,
+      given: given.get(postId),
+      excused: excused.has(`${column.id} ${person}`),
+      twice: readTwice.has(postId),
+      outside: isOutside,
+      withheld: ownToRead.has(postId) ? 'reading' : null,
+    });
+  };
   const people = new Map(everybody.map((member) => [member.personId, member]));
   const byWriter = new Map(states.map((post) => [`${post.assignmentId} ${post.writerId}`, post]));
   const figures = new Map(typed.map((figure) => [`${figure.columnId} ${figure.personId}`, figure]));
   const wrote = new Set(states.map(({ writerId }) => writerId));
-  const students = everybody
-    .filter(({ role, leftAt, personId: id }) => isStudent(role) && (leftAt === null || wrote.has(id)))
-    .map((member) => ({
-      member,
-      cells: columns.map((column): CellOfBook => {
-        const key = `${column.id} ${member.personId}`;
-        const outside = isOutside(column, member);
-        if (column.kind === 'own') return cellTyped(figures.get(key) ?? null, outside);
-        const post = byWriter.get(key) ?? null;
-        const cell = cellOf(column.assignment, column.possible, post, member.personId);
-        const isHidden = numbers.has(post?.postId ?? '');
-        return {
-          ...cell,
-          outside: outside && post === null,
-          withheld: isHidden ? 'hidden' : post && ownToRead.has(post.postId) ? 'reading' : null,
-        };
-      }),
-    }));
+  const shown = everybody.filter(
+    ({ role, leftAt, personId: id }) => isStudent(role) && (leftAt === null || wrote.has(id)),
+  );
+  const students = await mapInTurn(shown, FEW_ROWS, (member) => ({
+    member,
+    cells: columns.map((column): CellOfBook => {
+      const key = `${column.id} ${member.personId}`;
+      const outside = wasOutside(column, member);
+      if (column.kind === 'own') return cellTyped(figures.get(key) ?? null, outside);
+      const post = byWriter.get(key) ?? null;
+      const cell = cellOf(column, post, member.personId, outside);
+      return post && numbers.has(post.postId) ? { ...cell, withheld: 'hidden' } : cell;
+    }),
+  }));
   const hidden = new Map(
     columns.flatMap((column) => {
       if (column.kind === 'own' || !column.assignment.hidesNames) return [];
       const cells = of(column.assignment).flatMap((post) => {
         const number = numbers.get(post.postId);
         if (number === undefined) return [];
-        const cell = cellOf(column.assignment, column.possible, post, post.writerId);
-        return [
-          { number, cell: { ...cell, withheld: ownToRead.has(post.postId) ? ('reading' as const) : null } },
-        ];
+        return [{ number, cell: cellOf(column, post, post.writerId) }];
       });
       // Where it stands says nothing of the names.
       return [[column.id, cells.toSorted((one, another) => one.number - another.number)] as const];
@@ -155,13 +153,12 @@ export async function readBook(database: Database, { personId, inClass, now }: R
 }
 
 interface Given {
-  readonly input: GradeInput;
   readonly grade: GradeInBook;
   readonly givenBack: number | null;
   readonly judged: boolean;
 }
 
-function columnOfPosts(assignment: AssignmentRow): ColumnOfBook {
+function columnOfPosts(assignment: AssignmentRow): ColumnOfPosts {
   const { id, categoryId, dueAt, requirements, rubric } = assignment;
   return {
     ...{ kind: 'post', assignment, id, categoryId, due: dueAt },
@@ -188,7 +185,7 @@ function byDue(one: BookColumn, another: BookColumn): number {
 }
 
 /** Whether somebody was not in the class when a column was due. */
-function isOutside({ due }: BookColumn, { joinedAt, leftAt }: MemberRow): boolean {
+function wasOutside({ due }: BookColumn, { joinedAt, leftAt }: MemberRow): boolean {
   if (!due) return leftAt !== null;
   return due < joinedAt || (leftAt !== null && due > leftAt);
 }
@@ -217,16 +214,40 @@ function cellTyped(typed: OwnFigureRow | null, outside: boolean): CellOfBook {
   };
 }
 
+/** Written out in one piece: there may be twelve thousand of them. */
 function cellOfPost({
-  assignment,
+  dueAt,
   possible,
   post,
   given,
   excused,
   twice,
-}: {
+  outside,
+  withheld,
+}: PostInCell): CellOfBook {
+  return {
+    // What nobody has judged yet has no figure; what is judged in part has one so far.
+    figure:
+      !given || (given.grade.provisional && !given.judged)
+        ? null
+        : inPointsOf(possible, given.grade.grade, given.grade.possible),
+    soFar: given !== undefined && (given.grade.provisional || twice),
+    handedIn: given !== undefined,
+    excused: excused && !given,
+    outside: outside && post === null,
+    withheld,
+    due: dueAt,
+    post,
+    daysLate: given?.grade.daysLate ?? 0,
+    givenBack:
+      given && given.givenBack !== null ? inPointsOf(possible, given.givenBack, given.grade.possible) : null,
+    typed: null,
+  };
+}
+
+interface PostInCell {
   /** As it is for this student. */
-  readonly assignment: AssignmentRow;
+  readonly dueAt: Date | null;
   /** What the column is worth for all. */
   readonly possible: number;
   readonly post: PostStateRow | null;
@@ -234,18 +255,6 @@ function cellOfPost({
   readonly excused: boolean;
   /** Whether it is read a second time and that is not done. */
   readonly twice: boolean;
-}): CellOfBook {
-  const cell = { ...EMPTY, excused: excused && !given, due: assignment.dueAt, post, typed: null };
-  if (!post || !given) return { ...cell, figure: null, daysLate: 0, givenBack: null };
-  const { grade, judged, givenBack } = given;
-  const points = (figure: number) => inPointsOf(possible, figure, grade.possible);
-  return {
-    ...cell,
-    // What nobody has judged yet has no figure; what is judged in part has one so far.
-    figure: grade.provisional && !judged ? null : points(grade.grade),
-    soFar: grade.provisional || twice,
-    handedIn: true,
-    daysLate: grade.daysLate,
-    givenBack: givenBack === null ? null : points(givenBack),
-  };
+  readonly outside: boolean;
+  readonly withheld: KnownCell['withheld'];
 }

@@ -76,7 +76,7 @@ describe('the gradebook', () => {
     const postId = await writePost(house, assignmentId);
     const handInId = await handInPost(house, postId);
     const slats = ['met', 'bonusOffered'];
-    expect(await cell('Wren E.')).toEqual({ state: 'waiting', postId, daysLate: 1, slats });
+    expect(await cell('Wren E.')).toEqual({ state: 'waiting', postId, handInId, daysLate: 1, slats });
     expect(await cell('Mate E.')).toEqual({ state: 'missing' });
     await succeeded(as(house, 'teacher', setGrade, { postId, handInId, grade: 1.5, reason: 'The map.' }));
     expect(await cell('Wren E.')).toMatchObject({ figure: 1.5 });

@@ -8,7 +8,14 @@ import { marks } from '../../../core/requirements/slats';
 import { dateInWords, shortDay } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { figuresOfBook } from '../../deeds/gradebook/gradesInBook';
-import { readBook, type Book, type CellOfBook, type ColumnOfBook } from '../../deeds/gradebook/readBook';
+import { mapInTurn } from '../../deeds/gradebook/mapInTurn';
+import {
+  FEW_ROWS,
+  readBook,
+  type Book,
+  type CellOfBook,
+  type ColumnOfBook,
+} from '../../deeds/gradebook/readBook';
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
 
@@ -27,7 +34,7 @@ export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
     classId: inClass.id,
     rules: book.rules,
     columns: book.columns.map((column, at) => columnShown(column, at, figures.columns[at]!, said)),
-    students: book.students.map(({ member, cells }, at) => {
+    students: await mapInTurn(book.students, FEW_ROWS, ({ member, cells }, at) => {
       const own = figures.students[at]!;
       return {
         id: member.personId,
