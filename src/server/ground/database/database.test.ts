@@ -113,6 +113,8 @@ describe('the migrations', () => {
       'invitations.invited_by',
       'judgements.reader_id',
       'notes.author_id',
+      'own_columns.made_by',
+      'own_figures.typed_by',
       'posts.writer_id',
       'publications.published_by',
       'readings.teacher_id',
