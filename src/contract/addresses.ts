@@ -48,4 +48,5 @@ export const archiveAddress = {
   ofPerson: (personId: string) => `/api/archive?person=${personId}`,
   ofClass: (classId: string) => `/api/archive?class=${classId}`,
   ofRoster: (classId: string) => `/api/archive?roster=${classId}`,
+  ofGradebook: (classId: string) => `/api/archive?gradebook=${classId}`,
 } as const;

@@ -2,6 +2,7 @@
 
 import { useFormatter, useLocale, useTranslations } from 'next-intl';
 import { useMemo, useState } from 'react';
+import { archiveAddress } from '../../contract/addresses';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { figureTyped } from '../../core/gradebook/figureTyped';
 import { trackGroups } from '../../core/gradebook/tracks';
@@ -147,6 +148,9 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
             </p>
           </div>
           <span className="book-ways">
+            <a className="act self-center" href={archiveAddress.ofGradebook(book.classId)} download>
+              {t('csv')}
+            </a>
             {book.mayChange ? (
               <>
                 <button type="button" className="btn" onClick={() => setLooking({ at: 'newColumn' })}>

@@ -1,4 +1,5 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
+import { maybeGradebookCsv } from '@/server/deeds/gradebook/gradebookCsv';
 import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
 import type { Session } from '@/server/deeds/sessions/session';
 import { HEADERS } from '@/server/http/answer';
@@ -6,7 +7,7 @@ import { currentSession } from '@/server/http/request';
 
 /**
  * What is taken along as a file: everything of one person (of whoever asks, or of the `person` that is named), of a
- * `class`, or a class's `roster`.
+ * `class`, or a class's `roster` or `gradebook`.
  */
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
@@ -30,5 +31,7 @@ async function archiveFor(
   if (classId !== null) return maybeClassArchive(classId, { personId, now });
   const roster = asked.get('roster');
   if (roster !== null) return maybeRosterCsv(roster, personId);
+  const gradebook = asked.get('gradebook');
+  if (gradebook !== null) return maybeGradebookCsv(gradebook, { personId, now, language });
   return maybeArchive(asked.get('person') ?? personId, { personId, now, language });
 }

@@ -5,13 +5,16 @@ import {
   EVERYBODY,
   freshHouse,
   handInPost,
+  NOW,
   setWork,
   succeeded,
   whoSees,
   writePost,
+  type Who,
 } from '../../../../tests/server/house';
 import { FIRST_RULES, type GradebookRules } from '../../../core/gradebook/rules';
 import { dropColumn } from '../../deeds/gradebook/dropColumn';
+import { maybeGradebookCsv } from '../../deeds/gradebook/gradebookCsv';
 import { keepColumn } from '../../deeds/gradebook/keepColumn';
 import { keepFigures } from '../../deeds/gradebook/keepFigures';
 import { keepRules } from '../../deeds/gradebook/keepRules';
@@ -254,4 +257,21 @@ describe('the rules', () => {
     await succeeded(typed(columnId, 3, { who: 'supplyTeacher' }));
     expect(await cell('Wren E.')).toMatchObject({ figure: 3 });
   });
+});
+
+test('taken along as a file it says what stands before the eyes, to who teaches the class alone, and the log has it', async () => {
+  const { columnId } = await oral('=1+1');
+  await succeeded(typed(columnId, 7.5));
+  await judgedPost(await setWork(house, { hidesNames: true }));
+  const asked = (who: Who) =>
+    maybeGradebookCsv(house.classId, { personId: house.people[who as 'teacher'], now: NOW, language: 'en' });
+  const csv = (await asked('teacher'))?.content ?? '';
+  const [head, ...lines] = csv.slice(1).split('\r\n');
+  expect(head).toBe(`id,name,group,"'=1+1",2 Three skies,total %,word`);
+  // The judged post has a number for a name yet, and no figure in the row of one.
+  expect(lines).toContain(`${house.people.writer},Wren E.,,7.5,,75,`);
+  for (const who of ['stranger', 'classmate', 'writer', 'editor', 'reader', 'administrator'] as const)
+    expect(await asked(who)).toBeNull();
+  const noted = await database.rows("SELECT 1 FROM audit_log WHERE use_case = 'takeGradebook'", {});
+  expect(noted).toHaveLength(1);
 });
