@@ -49,7 +49,7 @@ export function BookPanel(props: BookPanelProps) {
       }}
     >
       <Unsettled book={book} figures={figures} />
-      <Shown {...props} back={back} key={looking.at === 'column' ? looking.columnId : looking.at} />
+      <Shown {...props} back={back} key={keyOfLooking(looking)} />
       {looking.at === 'cell' ? <p className="book-keys">{t('keys')}</p> : null}
     </aside>
   );
@@ -86,6 +86,14 @@ function Shown({
         <p className="calm">{t('besideEmpty')}</p>
       );
   }
+}
+
+/** Another column, or other figures to give a reason for, are begun anew. */
+function keyOfLooking(looking: Looking): string {
+  if (looking.at === 'column') return looking.columnId;
+  if (looking.at === 'reason')
+    return looking.changes.map(({ postId, figure }) => `${postId} ${figure}`).join();
+  return looking.at;
 }
 
 /** Back to the cell that the keys are with. */

@@ -181,7 +181,8 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
               if (!extend) setAnchor(to);
               setSaid('');
               setAbove('');
-              if (looking.at !== 'cell') setLooking({ at: 'cell' });
+              // What is being filled in beside the grid stays until it is left.
+              if (looking.at === 'column') setLooking({ at: 'cell' });
             }}
             editing={editing}
             onEdit={edit}

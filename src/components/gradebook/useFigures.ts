@@ -91,7 +91,15 @@ export function useFigures(classId: string, at: (key: CellKey) => number | null)
     typed,
     taken,
     problem,
-    keep: (changes) => void send(changes, true),
+    keep: (changes) =>
+      void send(
+        changes.map((change) => {
+          const before = typed.get(keyOf(change));
+          // What never reached the server does not stand there.
+          return before?.state === 'notKept' ? { ...change, was: before.change.was } : change;
+        }),
+        true,
+      ),
     again: () =>
       void send(
         waiting.filter(({ state }) => state === 'notKept').map(({ change }) => change),
