@@ -18,6 +18,7 @@ import { maybeGradebookCsv } from '../../deeds/gradebook/gradebookCsv';
 import { keepColumn } from '../../deeds/gradebook/keepColumn';
 import { keepFigures } from '../../deeds/gradebook/keepFigures';
 import { keepRules } from '../../deeds/gradebook/keepRules';
+import { readFigure } from '../../deeds/gradebook/readFigure';
 import { previewRules } from '../../deeds/gradebook/previewRules';
 import { judge } from '../../deeds/reviews/judge';
 import { setGrade } from '../../deeds/reviews/setGrade';
@@ -119,6 +120,10 @@ describe('the gradebook', () => {
     );
     expect(await cell('Wren E.', 0, 'coTeacher')).toEqual({ state: 'reading', postId });
     expect((await named('Wren E.', 'coTeacher')).overall).toBeNull();
+    const unfolded = async (who: 'teacher' | 'coTeacher') =>
+      (await succeeded(as(house, who, readFigure, { postId }))).grade;
+    expect(await unfolded('teacher')).toMatchObject({ provisional: false });
+    expect(await unfolded('coTeacher')).toMatchObject({ provisional: true });
     expect(await cell('Wren E.')).toMatchObject({ state: 'graded', soFar: true });
   });
 
