@@ -2,6 +2,7 @@
 
 import { useTranslations } from 'next-intl';
 import type { GradebookRules } from '../../core/gradebook/rules';
+import { NumberInput } from './NumberInput';
 
 interface BandsEditorProps {
   readonly bands: GradebookRules['bands'];
@@ -27,18 +28,13 @@ export function BandsEditor({ bands, onChange }: BandsEditorProps) {
             value={letter}
             onChange={({ target }) => set(at, { letter: target.value })}
           />
-          <label className="flex items-center gap-2">
-            {t('bandFrom')}
-            <input
-              className="field !w-20"
-              type="number"
-              min={0}
-              max={1000}
-              step="any"
-              value={from}
-              onChange={({ target }) => set(at, { from: target.valueAsNumber || 0 })}
-            />
-          </label>
+          <NumberInput
+            label={t('bandFrom')}
+            value={from}
+            most={1000}
+            decimals
+            onChange={(value) => set(at, { from: value })}
+          />
           <button
             type="button"
             className="act"

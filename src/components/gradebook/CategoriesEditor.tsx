@@ -3,6 +3,7 @@
 import { useTranslations } from 'next-intl';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import type { Category } from '../../core/gradebook/rules';
+import { NumberInput } from './NumberInput';
 import type { RulesDraft } from './rulesDraft';
 
 interface CategoriesEditorProps {
@@ -34,29 +35,19 @@ export function CategoriesEditor({ book, draft, onChange, onAdd }: CategoriesEdi
             value={title}
             onChange={({ target }) => set(id, { title: target.value })}
           />
-          <label>
-            {t('weight')}{' '}
-            <input
-              className="field !w-18"
-              type="number"
-              min={0}
-              max={1000}
-              step="any"
-              value={weight}
-              onChange={({ target }) => set(id, { weight: target.valueAsNumber || 0 })}
-            />
-          </label>
-          <label>
-            {t('drop')}{' '}
-            <input
-              className="field !w-16"
-              type="number"
-              min={0}
-              max={50}
-              value={dropLowest}
-              onChange={({ target }) => set(id, { dropLowest: Math.trunc(target.valueAsNumber) || 0 })}
-            />
-          </label>
+          <NumberInput
+            label={t('weight')}
+            value={weight}
+            most={1000}
+            decimals
+            onChange={(value) => set(id, { weight: value })}
+          />
+          <NumberInput
+            label={t('drop')}
+            value={dropLowest}
+            most={50}
+            onChange={(value) => set(id, { dropLowest: Math.trunc(value) })}
+          />
           <button
             type="button"
             className="act"
