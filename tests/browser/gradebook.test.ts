@@ -1,4 +1,7 @@
-import { Key } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
 import { classAddress, Person } from './person';
@@ -132,6 +135,30 @@ test('the figure of a post changes here with a reason, and is in its review', as
   await goTo(teacher, 'Elke', 'sayings');
   await teacher.press('Open the post');
   await teacher.sees('18');
+});
+
+test('it is taken along as CSV, changed, and read in again: what would change is shown before it does', async () => {
+  const csv = await teacher.driver.executeAsyncScript<string>(
+    "const done = arguments[0]; fetch(document.querySelector('a[download]').href).then((one) => one.text()).then(done)",
+  );
+  const lines = csv.split('\r\n');
+  const at = lines[0]!.split(',').findIndex((cell) => cell.includes(ORAL));
+  const changed = lines.map((line) => {
+    const cells = line.split(',');
+    // The title of the column has a comma of its own, and stands between quotes.
+    if (cells[1] === 'Faro N.') cells[at] = '4';
+    return cells.join(',');
+  });
+  const file = path.join(mkdtempSync(path.join(tmpdir(), 'porch-csv-')), 'figures.csv');
+  writeFileSync(file, [...changed, 'nobody,Nobody N.,,1,2,3,4,5,6,'].join('\r\n'));
+  await teacher.press('Read a CSV in…');
+  await (await teacher.find(By.css(".book-panel input[type='file']"))).sendKeys(file);
+  await teacher.sees('One figure would change');
+  await teacher.sees('Faro N., Barometer, told aloud');
+  await teacher.sees('These rows are nobody of this class:');
+  expect(await figureOf('Faro')).not.toBe(4);
+  await teacher.press('Let them count');
+  await isKept('Faro', 4);
 });
 
 test('rules are said in sentences, and what they come to is shown before they count', async () => {

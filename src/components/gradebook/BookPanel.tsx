@@ -4,17 +4,22 @@ import { useFormatter, useTranslations } from 'next-intl';
 import type { BookShown, StudentShown } from '../../contract/gradebook/bookShown';
 import type { TrackGroup } from '../../core/gradebook/tracks';
 import type { CellAt } from './cells';
+import { onDemand } from '../basics/onDemand';
 import { ColumnForm } from './ColumnForm';
 import { ColumnPanel } from './ColumnPanel';
+import type { CsvPanelProps } from './CsvPanel';
 import { FigurePanel } from './FigurePanel';
 import { ReasonPanel, type PostChange } from './ReasonPanel';
 import { RulesForm } from './RulesForm';
 import { TotalPanel } from './TotalPanel';
 import type { Figures } from './useFigures';
 
+/** Reading tables needs a package that most visits do without. */
+const CsvPanel = onDemand<CsvPanelProps>(async () => (await import('./CsvPanel')).CsvPanel);
+
 /** What stands beside the grid. */
 export type Looking =
-  | { readonly at: 'cell' | 'rules' | 'newColumn' }
+  | { readonly at: 'cell' | 'rules' | 'newColumn' | 'csv' }
   | { readonly at: 'column'; readonly columnId: string }
   | { readonly at: 'reason'; readonly changes: readonly PostChange[] };
 
@@ -64,12 +69,23 @@ function Shown({
   figure,
   onChange,
   onColumn,
+  onLook,
+  figures,
   back,
 }: BookPanelProps & { readonly back: () => void }) {
   const t = useTranslations('gradebook');
   switch (looking.at) {
     case 'rules':
       return <RulesForm book={book} onDone={back} />;
+    case 'csv':
+      return (
+        <CsvPanel
+          book={book}
+          onKeep={figures.keep}
+          onPosts={(changes) => onLook({ at: 'reason', changes })}
+          onDone={back}
+        />
+      );
     case 'newColumn':
       return <ColumnForm book={book} column={null} onDone={back} />;
     case 'reason':

@@ -151,6 +151,9 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
             <a className="act self-center" href={archiveAddress.ofGradebook(book.classId)} download>
               {t('csv')}
             </a>
+            <button type="button" className="act self-center" onClick={() => setLooking({ at: 'csv' })}>
+              {t('readIn')}
+            </button>
             {book.mayChange ? (
               <>
                 <button type="button" className="btn" onClick={() => setLooking({ at: 'newColumn' })}>

@@ -13,6 +13,9 @@ export interface Change extends CellKey {
   readonly was: number | null;
 }
 
+/** So many cells go with one deed. */
+const MOST_AT_ONCE = 5000;
+
 /** What was typed and is not in the page's data yet. */
 interface Typed {
   readonly change: Change;
@@ -65,6 +68,12 @@ export function useFigures(classId: string, at: (key: CellKey) => number | null)
     });
   const send = async (changes: readonly Change[], undoable: boolean) => {
     if (changes.length === 0) return;
+    // More than a deed takes at once go one after the other.
+    if (changes.length > MOST_AT_ONCE) {
+      await send(changes.slice(0, MOST_AT_ONCE), undoable);
+      await send(changes.slice(MOST_AT_ONCE), undoable);
+      return;
+    }
     mark(changes, 'onItsWay');
     const outcome = await call(keepFigures, { classId, cells: [...changes] });
     if (!outcome.ok) {
