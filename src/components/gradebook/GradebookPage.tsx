@@ -35,10 +35,7 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
   /** What was typed above the possible, and waits to be pressed once more. */
   const [above, setAbove] = useState('');
   const students = book.students.filter((one) => filter.group === null || one.group === filter.group);
-  const groups = trackGroups(
-    book.rules.categories,
-    book.columns.map((column) => column),
-  )
+  const groups = trackGroups(book.rules.categories, book.columns)
     .map((group) => ({
       ...group,
       tracks: group.tracks.filter(

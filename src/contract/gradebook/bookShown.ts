@@ -10,7 +10,7 @@ export interface CellShown {
   /** Something is left to judge. */
   readonly soFar?: true;
   readonly daysLate?: number;
-  /** What was given back, where that is not the figure of now. Absent where nothing was. */
+  /** What was given back last; absent where nothing was. */
   readonly back?: number;
   /** The small railing of what has no figure yet. */
   readonly slats?: readonly Slat[];
@@ -27,7 +27,6 @@ export interface ColumnShown {
   readonly title: string;
   /** The assignment's number; null for an own column. */
   readonly number: number | null;
-  readonly seriesId: string | null;
   readonly categoryId: string | null;
   readonly possible: number;
   /** The day in words on which it is due or was, and as a date. */

@@ -1,5 +1,4 @@
 import { may } from '../../../core/access/may';
-import { inputOfBook } from '../../../core/gradebook/classBook';
 import { exportGradebook } from '../../../core/gradebook/exportGradebook';
 import type { HouseLanguage } from '../../../core/languages/languages';
 import { writeAuditLine } from '../../ground/access/auditLog';
@@ -8,8 +7,7 @@ import { database } from '../../ground/database/database';
 import { sayIn } from '../../ground/language/sayIn';
 import { findClass } from '../../tables/classes';
 import { folderOf } from '../archives/addPost';
-import { figuresOfBook } from './gradesInBook';
-import { readBook } from './readBook';
+import { figuresOfBook, readBook } from './readBook';
 
 interface Asker {
   readonly personId: string;
@@ -27,9 +25,9 @@ export async function maybeGradebookCsv(classId: string, { personId, now, langua
   if (!inClass || !may(await findActor(database, classId, personId), 'gradebook.read', {})) return null;
   const found = { classId, subjectId: classId };
   await writeAuditLine(database, { useCase: 'takeGradebook', found, personId, now });
-  const { rules, columns, students } = await readBook(database, { personId, inClass, now });
-  const rows = students.map(({ member, cells }) => ({ id: member.personId, cells }));
-  const figures = await figuresOfBook(inputOfBook(rules, columns, rows, now), personId);
+  const book = await readBook(database, { personId, inClass, now });
+  const { columns, students } = book;
+  const figures = await figuresOfBook(book, { now, by: personId });
   const say = sayIn(language, 'archive');
   const content = exportGradebook(
     {

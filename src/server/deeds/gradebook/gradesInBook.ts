@@ -27,7 +27,7 @@ export async function gradesInColumn(
 }
 
 /** The figures of a gradebook, made here where it is small. @throws TooBusy */
-export async function figuresOfBook(input: GradebookInput, by: string): Promise<GradebookFigures> {
+export async function figuresOfInput(input: GradebookInput, by: string): Promise<GradebookFigures> {
   return input.columns.length * input.students.length <= FEW_CELLS
     ? gradebook(input)
     : elsewhere('gradebookFigures', input, by);

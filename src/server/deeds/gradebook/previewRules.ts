@@ -1,11 +1,10 @@
 import { previewRules as deed, type TotalsBefore } from '../../../contract/gradebook/previewRules';
-import { inputOfBook } from '../../../core/gradebook/classBook';
 import type { GradebookFigures } from '../../../core/gradebook/gradebook';
 import { faultOfRules } from '../../../core/gradebook/rules';
 import { done, refused } from '../../ground/access/useCase';
 import { classUseCase } from '../subjects/classUseCase';
-import { figuresOfBook, TooBusy } from './gradesInBook';
-import { readBook } from './readBook';
+import { TooBusy } from './gradesInBook';
+import { figuresOfBook, readBook } from './readBook';
 
 export const previewRules = classUseCase(deed, {
   async run({ places, classId: _, ...wanted }, inClass, { database, personId, now }) {
@@ -13,13 +12,13 @@ export const previewRules = classUseCase(deed, {
     if (fault) return refused(`gradebook.${fault}`, fault === 'bandTwice' ? 'bands' : 'categories');
     try {
       const book = await readBook(database, { personId, inClass, now });
-      const students = book.students.map(({ member, cells }) => ({ id: member.personId, cells }));
       const moved = new Map(places.map(({ columnId, categoryId }) => [columnId, categoryId]));
       const columns = book.columns.map((column) =>
         moved.has(column.id) ? { ...column, categoryId: moved.get(column.id)! } : column,
       );
-      const before = await figuresOfBook(inputOfBook(book.rules, book.columns, students, now), personId);
-      const after = await figuresOfBook(inputOfBook(wanted, columns, students, now), personId);
+      const reader = { now, by: personId };
+      const before = await figuresOfBook(book, reader);
+      const after = await figuresOfBook(book, reader, { rules: wanted, columns });
       const all = book.students.map(({ member }, at) => compared(member.shownName, at, before, after));
       return done({ students: three(all), changed: all.filter(isChanged).length, of: all.length });
     } catch (error) {

@@ -1,6 +1,8 @@
 import { isStudent } from '../../../core/access/may';
 import { rubricPoints } from '../../../core/assignments/rubric';
-import { inPointsOf, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
+import { inPointsOf, inputOfBook, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
+import type { GradebookFigures } from '../../../core/gradebook/gradebook';
+import type { GradebookRules } from '../../../core/gradebook/rules';
 import { groupedBy } from '../../../core/groupedBy';
 import type { Requirement } from '../../../core/requirements/requirement';
 import { instantOf } from '../../../core/timing/zonedTime';
@@ -21,7 +23,7 @@ import {
 import { listPostStates, type PostStateRow } from '../../tables/postStates';
 import { listOwnToRead, listReadTwice } from '../../tables/secondReadings';
 import { saidOf } from '../grades/figuresOf';
-import { gradesInColumn } from './gradesInBook';
+import { figuresOfInput, gradesInColumn } from './gradesInBook';
 import { mapInTurn } from './mapInTurn';
 
 /** So many students are laid out at once, whatever columns there are. */
@@ -150,6 +152,20 @@ export async function readBook(database: Database, { personId, inClass, now }: R
     }),
   );
   return { rules, columns, students, people, hidden };
+}
+
+/**
+ * The figures of a book, by its own rules and places of columns or by others.
+ * @param by for whom
+ * @throws TooBusy where these cannot be made now
+ */
+export function figuresOfBook(
+  { students, ...book }: Book,
+  { now, by }: { readonly now: Date; readonly by: string },
+  { rules, columns }: { readonly rules: GradebookRules; readonly columns: Book['columns'] } = book,
+): Promise<GradebookFigures> {
+  const rows = students.map(({ member, cells }) => ({ id: member.personId, cells }));
+  return figuresOfInput(inputOfBook(rules, columns, rows, now), by);
 }
 
 interface Given {

@@ -1,16 +1,16 @@
 import type { BookShown, CellShown, ColumnShown } from '../../../contract/gradebook/bookShown';
 import { may } from '../../../core/access/may';
-import { columnsSoFar, inputOfBook, shownState } from '../../../core/gradebook/classBook';
+import { columnsSoFar, shownState } from '../../../core/gradebook/classBook';
 import type { CellState, GradebookFigures } from '../../../core/gradebook/gradebook';
 import { numberShown } from '../../../core/people/drawnNumber';
 import { teacherName } from '../../../core/people/names';
 import { marks } from '../../../core/requirements/slats';
 import { dateInWords, shortDay } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
-import { figuresOfBook } from '../../deeds/gradebook/gradesInBook';
 import { mapInTurn } from '../../deeds/gradebook/mapInTurn';
 import {
   FEW_ROWS,
+  figuresOfBook,
   readBook,
   type Book,
   type CellOfBook,
@@ -27,8 +27,7 @@ export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
   const { personId, role, inClass, now } = desk;
   if (!may({ personId, role }, 'gradebook.read', {})) return null;
   const book = await readBook(database, { personId, inClass, now });
-  const students = book.students.map(({ member, cells }) => ({ id: member.personId, cells }));
-  const figures = await figuresOfBook(inputOfBook(book.rules, book.columns, students, now), personId);
+  const figures = await figuresOfBook(book, { now, by: personId });
   const said = { book, desk };
   return {
     classId: inClass.id,
@@ -77,9 +76,8 @@ function columnShown(
       ? {
           title: column.assignment.title,
           number: column.assignment.number,
-          seriesId: column.assignment.seriesId,
         }
-      : { title: column.own.title, number: null, seriesId: null }),
+      : { title: column.own.title, number: null }),
     ...{ id, kind, categoryId, possible, day, mean, median, graded, waiting, missing },
     due: day && shortDay(day, place.language, { month: true }),
     notBack: cells.filter(
