@@ -2,7 +2,7 @@ import { addDays, instantOf, localDate } from '../src/core/timing/zonedTime';
 import { inTransaction } from '../src/server/ground/database/database';
 import { newId } from '../src/server/ground/database/newId';
 import { insertClass } from '../src/server/tables/classes';
-import { updateLook } from '../src/server/tables/classSettings';
+import { updateLook, updateYear } from '../src/server/tables/classSettings';
 import { updateHomeClass } from '../src/server/tables/joinRequests';
 import { insertLabel } from '../src/server/tables/labels';
 import { keepLeftLine } from '../src/server/tables/leftLines';
@@ -43,6 +43,17 @@ export async function insertWeatherClass(people: ReadonlyMap<string, string>, no
       consentNeeded: true,
       settledAt: now,
       createdAt: now,
+    });
+    const today = localDate(now.getTime(), TIME_ZONE);
+    const day = (days: number) => addDays(today, days);
+    await updateYear(transaction, {
+      ...{ classId: id, timeZone: TIME_ZONE, language: 'en-GB', schoolDays: [1, 2, 3, 4, 5] },
+      terms: [
+        { name: 'First term', from: day(-92), to: day(17) },
+        { name: 'Second term', from: day(34), to: day(124) },
+        { name: 'Third term', from: day(139), to: day(210) },
+      ],
+      holidays: [],
     });
     for (const [label, meaning = '', drawing = null] of CLASS_LABELS)
       await insertLabel(transaction, id, label, { meaning, drawing });

@@ -24,6 +24,8 @@ export function addressesOf(classId: string) {
     assignmentAsStudent: (assignmentId: string) => `${at}/assignments/${assignmentId}?as=student`,
     set: (assignmentId: string) => `${at}/set/${assignmentId}`,
     gradebook: `${at}/gradebook`,
+    figures: `${at}/figures`,
+    term: (term: string) => `${at}/gradebook/${term}`,
     second: (assignmentId: string) => `${at}/second/${assignmentId}`,
     board: (assignmentId: string) => `${at}/board/${assignmentId}`,
     student: (personId: string) => `${at}/students/${personId}`,

@@ -124,7 +124,13 @@ import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { closeTerm } from './deeds/gradebook/closeTerm';
 import { dropColumn } from './deeds/gradebook/dropColumn';
+import { keepFinalMark } from './deeds/gradebook/keepFinalMark';
+import { openTerm } from './deeds/gradebook/openTerm';
+import { takeOver } from './deeds/gradebook/takeOver';
+import { weighTerms } from './deeds/gradebook/weighTerms';
+import { giveBackColumn } from './deeds/gradebook/giveBackColumn';
 import { keepColumn } from './deeds/gradebook/keepColumn';
 import { keepFigures } from './deeds/gradebook/keepFigures';
 import { keepRules } from './deeds/gradebook/keepRules';
@@ -311,6 +317,12 @@ export const USE_CASES = {
   keepColumn,
   dropColumn,
   keepFigures,
+  giveBackColumn,
+  closeTerm,
+  openTerm,
+  takeOver,
+  keepFinalMark,
+  weighTerms,
   readFigure,
 } as const;
 

@@ -194,6 +194,14 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().gradebook,
     needs: ['gradebook.read', {}],
   },
+  '(desk)/class/[classId]/figures/page.tsx': {
+    address: () => at().figures,
+    needs: ['gradebook.own', {}],
+  },
+  '(desk)/class/[classId]/gradebook/[term]/page.tsx': {
+    address: () => at().term('year'),
+    needs: ['gradebook.read', {}],
+  },
   '(desk)/class/[classId]/second/[assignmentId]/page.tsx': {
     address: () => at().second(ids.assignment),
     needs: ['class.teach', {}],

@@ -23,7 +23,16 @@ export interface LintelProps {
   /** Whether the person tends the pages of the class blog. */
   readonly tendsPages: boolean;
   readonly current:
-    'today' | 'assignments' | 'pile' | 'gradebook' | 'writing' | 'pages' | 'class' | 'here' | null;
+    | 'today'
+    | 'assignments'
+    | 'pile'
+    | 'gradebook'
+    | 'writing'
+    | 'figures'
+    | 'pages'
+    | 'class'
+    | 'here'
+    | null;
 }
 
 const PLACES = {
@@ -35,7 +44,7 @@ const PLACES = {
 export function Lintel({ role, person, inClass, classes, waiting, tendsPages, current }: LintelProps) {
   const t = useTranslations('lintel');
   const locale = useLocale();
-  const { assignments, gradebook, pages, roster, settings, whereWeAre } = addressesOf(inClass.id);
+  const { assignments, figures, gradebook, pages, roster, settings, whereWeAre } = addressesOf(inClass.id);
   const hrefs = {
     here: whereWeAre,
     today: '/today',
@@ -43,11 +52,14 @@ export function Lintel({ role, person, inClass, classes, waiting, tendsPages, cu
     writing: '/writing',
     assignments,
     gradebook,
+    figures,
     pages,
     // Who is let in for a while has no roster.
     class: role === 'supplyTeacher' ? settings : roster,
   };
-  const writes = tendsPages ? (['today', 'writing', 'pages'] as const) : (['today', 'writing'] as const);
+  const writes = tendsPages
+    ? (['today', 'writing', 'figures', 'pages'] as const)
+    : (['today', 'writing', 'figures'] as const);
   const places = role === 'student' ? writes : PLACES[role];
   return (
     <header className="lintel">

@@ -8,6 +8,7 @@ import type { BookShown, ColumnShown } from '../../contract/gradebook/bookShown'
 import { dropColumn } from '../../contract/gradebook/dropColumn';
 import { useDeed } from '../basics/useDeed';
 import { ColumnForm } from './ColumnForm';
+import { GiveBackForm } from './GiveBackForm';
 
 interface ColumnPanelProps {
   readonly book: BookShown;
@@ -20,7 +21,7 @@ export function ColumnPanel({ book, column, onGone }: ColumnPanelProps) {
   const t = useTranslations('gradebook.column');
   const format = useFormatter();
   const { act, busy, problem } = useDeed();
-  const [doing, setDoing] = useState<'change' | 'drop' | null>(null);
+  const [doing, setDoing] = useState<'change' | 'drop' | 'giveBack' | null>(null);
   const { title, possible, due, mean, median, graded, waiting, missing, notBack, hidden, kind } = column;
   if (doing === 'change') return <ColumnForm book={book} column={column} onDone={() => setDoing(null)} />;
   return (
@@ -31,7 +32,7 @@ export function ColumnPanel({ book, column, onGone }: ColumnPanelProps) {
         <li>{t('graded', { count: graded })}</li>
         {kind === 'post' && waiting > 0 ? <li>{t('waiting', { count: waiting })}</li> : null}
         {missing > 0 ? <li className="late">{t('missing', { count: missing })}</li> : null}
-        {kind === 'post' && notBack > 0 ? <li>{t('notBack', { count: notBack })}</li> : null}
+        {notBack > 0 ? <li>{t('notBack', { count: notBack })}</li> : null}
         {mean === null ? null : <li>{t('mean', { mean, median: median ?? mean })}</li>}
       </ul>
       {hidden && hidden.length > 0 ? (
@@ -65,6 +66,8 @@ export function ColumnPanel({ book, column, onGone }: ColumnPanelProps) {
           <Link className="btn go" href={addressesOf(book.classId).set(column.id)} prefetch={false}>
             {t('set')}
           </Link>
+        ) : doing === 'giveBack' ? (
+          <GiveBackForm book={book} column={column} onDone={() => setDoing(null)} />
         ) : book.mayChange && doing === 'drop' ? (
           <>
             <p>{t('dropAsks', { count: graded })}</p>
@@ -82,16 +85,25 @@ export function ColumnPanel({ book, column, onGone }: ColumnPanelProps) {
               {t('leave')}
             </button>
           </>
-        ) : book.mayChange ? (
+        ) : (
           <>
-            <button type="button" className="btn" onClick={() => setDoing('change')}>
-              {t('change')}
-            </button>
-            <button type="button" className="btn" onClick={() => setDoing('drop')}>
-              {t('dropAsked')}
-            </button>
+            {notBack > 0 ? (
+              <button type="button" className="btn go" onClick={() => setDoing('giveBack')}>
+                {t('giveBack', { count: notBack })}
+              </button>
+            ) : null}
+            {book.mayChange ? (
+              <>
+                <button type="button" className="btn" onClick={() => setDoing('change')}>
+                  {t('change')}
+                </button>
+                <button type="button" className="btn" onClick={() => setDoing('drop')}>
+                  {t('dropAsked')}
+                </button>
+              </>
+            ) : null}
           </>
-        ) : null}
+        )}
       </div>
     </>
   );

@@ -1,6 +1,7 @@
 import type { Span } from '../../core/classes/schoolYear';
 import type { ShownState } from '../../core/gradebook/classBook';
 import type { GradebookRules } from '../../core/gradebook/rules';
+import type { TermTab } from './termShown';
 import type { Slat } from '../../core/requirements/slats';
 
 /** A cell of the gradebook; what is as it mostly is does not stand there. */
@@ -71,5 +72,6 @@ export interface BookShown {
   /** Of all totals, to a tenth; null where there is none. */
   readonly meanOverall: number | null;
   readonly terms: readonly Span[];
+  readonly tabs: readonly TermTab[];
   readonly mayChange: boolean;
 }

@@ -54,7 +54,8 @@ export function inputOfBook(
   };
 }
 
-function asCell({ figure, handedIn, excused, outside, withheld, due }: KnownCell): GradebookCell {
+/** A cell as figures are made of it: what may not be seen, or was due while a student was not there, counts for nothing. */
+export function asCell({ figure, handedIn, excused, outside, withheld, due }: KnownCell): GradebookCell {
   if (excused || outside || withheld) return { excused: true };
   return { grade: figure, handedIn, due: due && due.toISOString() };
 }

@@ -84,6 +84,11 @@ export function faultOfRules({ bands, categories }: GradebookRules): RulesFault 
   return categories.length > 0 && categories.every(({ weight }) => weight === 0) ? 'noWeight' : null;
 }
 
+/** Whether two rules make the same figures of the same cells. */
+export function countAlike(one: GradebookRules, another: GradebookRules): boolean {
+  return JSON.stringify(asInput(one)) === JSON.stringify(asInput(another));
+}
+
 /** The rules as the figures are made by them. */
 export function asInput({
   counting,

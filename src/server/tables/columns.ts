@@ -8,6 +8,7 @@ import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
 import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
 import { rulesFields, type GradebookRules } from '../../core/gradebook/rules';
+import type { StandingCell } from '../../core/gradebook/terms';
 import type { Grade } from '../../core/grading/grade';
 import { lateRuleSchema, type LateRule } from '../../core/grading/gradeInput';
 import { anchorSchema, type Anchor } from '../../core/notes/anchor';
@@ -82,6 +83,15 @@ export function countedFrom(stored: string): Counted {
 /** The parts of a gradebook that are JSON. */
 export const gradebookColumns = {
   bands: column<GradebookRules['bands']>('bands', rulesFields.bands),
+};
+
+export const termColumns = {
+  rules: column<GradebookRules>('rules', withAll(rulesFields)),
+  titles: column<Readonly<Record<string, string>>>('titles', { type: 'object', additionalProperties: text }),
+  cells: column<readonly StandingCell[]>('standing cells', {
+    type: 'array',
+    items: withAll({ columnId: text, possible: number }),
+  }),
 };
 
 /** Levels by criterion. */

@@ -45,6 +45,69 @@ export async function findGrade(database: Database, postId: string): Promise<Gra
   };
 }
 
+/** A grade as its student was told it, and what was told before. */
+export interface ToldGradeRow {
+  readonly assignmentId: string;
+  readonly postId: string;
+  readonly grade: Grade;
+  readonly at: Date;
+  /** What was given back before that, and why it changed; null where there was nothing before. */
+  readonly changed: { readonly before: Grade; readonly reason: string } | null;
+}
+
+/** What a student was told of their posts for the assignments of a class. */
+export async function listToldGrades(
+  database: Database,
+  classId: string,
+  writerId: string,
+): Promise<readonly ToldGradeRow[]> {
+  const rows = await database.rows<{
+    readonly assignmentId: string;
+    readonly postId: string;
+    readonly madeOf: string;
+    readonly at: Date;
+    readonly reason: string | null;
+  }>(
+    `SELECT assignment_id AS assignmentId, post_id AS postId, made_of AS madeOf, given_back_at AS at, change_reason AS reason
+     FROM grade_figures JOIN posts ON posts.id = post_id
+     WHERE class_id = :classId AND writer_id = :writerId AND assignment_id IS NOT NULL AND given_back_at IS NOT NULL
+     ORDER BY ordinal`,
+    { classId, writerId },
+  );
+  return [...groupedBy(rows, ({ postId }) => postId).values()].map((told) => {
+    const [last, before] = [told.at(-1)!, told.at(-2)];
+    return {
+      ...{ assignmentId: last.assignmentId, postId: last.postId, at: last.at },
+      grade: gradeFrom(last.madeOf),
+      changed: before ? { before: gradeFrom(before.madeOf), reason: last.reason ?? '' } : null,
+    };
+  });
+}
+
+/** Who said something last about the figure of each of some posts, or judged it, and when; with the reason, where one was given. */
+export async function listLastSaid(
+  database: Database,
+  postIds: readonly string[],
+): Promise<ReadonlyMap<string, { readonly by: string; readonly at: Date; readonly reason: string | null }>> {
+  const rows = await database.rows<{
+    readonly postId: string;
+    readonly by: string;
+    readonly at: Date;
+    readonly reason: string | null;
+  }>(
+    `SELECT postId, \`by\`, at, reason FROM (
+       SELECT post_id AS postId, reader_id AS \`by\`, at, IF(figure IS NULL, NULL, reason) AS reason FROM grade_figures
+       WHERE given_back_at IS NULL
+       -- What who reads a second time judged is not told here.
+       UNION ALL SELECT post_id, reader_id, judged_at, NULL FROM judgements WHERE NOT EXISTS (SELECT 1 FROM second_readings
+         WHERE second_readings.post_id = judgements.post_id AND second_readings.reader_id = judgements.reader_id)) AS said
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = said.postId ORDER BY at`,
+    { ids: JSON.stringify(postIds) },
+  );
+  // The last one of each stands.
+  return new Map(rows.map(({ postId, ...said }) => [postId, said]));
+}
+
 /** The grades that were given back for some posts, by post; the last one of each. */
 export async function listGivenBack(
   database: Database,

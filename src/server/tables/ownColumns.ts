@@ -22,10 +22,18 @@ export interface OwnFigureRow extends CellKey {
   readonly figure: number | null;
   readonly typedById: string;
   readonly typedAt: Date;
+  /** As the student was told it last; null where they were not. */
+  readonly back: number | null;
 }
 
 type StoredColumn = Omit<OwnColumnRow, 'possible'> & { readonly possible: string };
-type StoredFigure = Omit<OwnFigureRow, 'figure'> & { readonly figure: string | null };
+type StoredFigure = Omit<OwnFigureRow, 'figure' | 'back'> & {
+  readonly figure: string | null;
+  readonly back: string | null;
+};
+
+const FIGURE =
+  'column_id AS columnId, person_id AS personId, figure, back, typed_by AS typedById, typed_at AS typedAt';
 
 /** The own columns of a class, in the order in which they were made. */
 export async function listOwnColumns(database: Database, classId: string): Promise<readonly OwnColumnRow[]> {
@@ -40,8 +48,7 @@ export async function listOwnColumns(database: Database, classId: string): Promi
 /** All that was typed into the own columns of a class. */
 export async function listOwnFigures(database: Database, classId: string): Promise<readonly OwnFigureRow[]> {
   const rows = await database.rows<StoredFigure>(
-    `SELECT column_id AS columnId, person_id AS personId, figure, typed_by AS typedById, typed_at AS typedAt
-     FROM own_figures JOIN own_columns ON own_columns.id = column_id WHERE class_id = :classId`,
+    `SELECT ${FIGURE} FROM own_figures JOIN own_columns ON own_columns.id = column_id WHERE class_id = :classId`,
     { classId },
   );
   return rows.map(figureFrom);
@@ -53,7 +60,7 @@ export async function listFiguresIn(
   cells: readonly CellKey[],
 ): Promise<readonly OwnFigureRow[]> {
   const rows = await database.rows<StoredFigure>(
-    `SELECT column_id AS columnId, person_id AS personId, figure, typed_by AS typedById, typed_at AS typedAt
+    `SELECT ${FIGURE}
      FROM JSON_TABLE(:cells, '$[*]' COLUMNS (columnId VARCHAR(16) PATH '$.columnId', personId VARCHAR(16) PATH '$.personId'))
        AS asked JOIN own_figures ON column_id = asked.columnId AND person_id = asked.personId`,
     { cells: JSON.stringify(cells) },
@@ -105,6 +112,62 @@ export async function upsertOwnFigures(
   );
 }
 
-function figureFrom({ figure, ...row }: StoredFigure): OwnFigureRow {
-  return { ...row, figure: figure === null ? null : Number(figure) };
+function figureFrom({ figure, back, ...row }: StoredFigure): OwnFigureRow {
+  return { ...row, figure: numberIn(figure), back: numberIn(back) };
+}
+
+function numberIn(stored: string | null): number | null {
+  return stored === null ? null : Number(stored);
+}
+
+/** Gives figures of a column back as they stand. The class is held by the caller. */
+export async function giveBackFigures(
+  database: Database,
+  columnId: string,
+  given: { readonly personIds: readonly string[]; readonly reason: string; readonly at: Date },
+): Promise<void> {
+  if (given.personIds.length === 0) return;
+  // Assignments are made from left to right: what was told before is kept before it is told anew.
+  await database.change(
+    `UPDATE own_figures SET back_before = back, back_reason = IF(back IS NULL, NULL, :reason), back = figure, back_at = :at
+     WHERE column_id = :columnId AND person_id IN
+       (SELECT id FROM JSON_TABLE(:people, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked)`,
+    { columnId, people: JSON.stringify(given.personIds), reason: given.reason, at: given.at },
+  );
+}
+
+/** A figure as its student was told it. */
+export interface ToldFigureRow {
+  readonly column: OwnColumnRow;
+  readonly figure: number;
+  readonly at: Date;
+  /** What they had been told before, where that was another one. */
+  readonly before: number | null;
+  readonly reason: string | null;
+}
+
+/** What a student was told of their own columns in a class. */
+export async function listToldFigures(
+  database: Database,
+  classId: string,
+  personId: string,
+): Promise<readonly ToldFigureRow[]> {
+  const rows = await database.rows<
+    StoredColumn & {
+      readonly back: string;
+      readonly at: Date;
+      readonly before: string | null;
+      readonly reason: string | null;
+    }
+  >(
+    `SELECT own_columns.id, class_id AS classId, category_id AS categoryId, title, possible, DATE_FORMAT(day, '%Y-%m-%d') AS day,
+       back, back_at AS at, back_before AS \`before\`, back_reason AS reason
+     FROM own_figures JOIN own_columns ON own_columns.id = column_id
+     WHERE class_id = :classId AND person_id = :personId AND back IS NOT NULL ORDER BY made_at, own_columns.id`,
+    { classId, personId },
+  );
+  return rows.map(({ back, at, before, reason, possible, ...column }) => ({
+    column: { ...column, possible: Number(possible) },
+    ...{ figure: Number(back), at, before: numberIn(before), reason },
+  }));
 }

@@ -37,7 +37,14 @@ import { maybeCase } from './worries/viewCase';
 import { maybeWorries } from './worries/viewWorries';
 import { maybeInvitations } from './invitations/viewInvitations';
 import { maybeLabels } from './labels/viewLabels';
+import { YEAR } from '../../core/gradebook/terms';
+import { changeYear } from '../deeds/classes/changeYear';
+import { closeTerm } from '../deeds/gradebook/closeTerm';
+import { keepColumn } from '../deeds/gradebook/keepColumn';
+import { keepFigures } from '../deeds/gradebook/keepFigures';
 import { maybeGradebook } from './gradebook/viewGradebook';
+import { maybeOwnSheet } from './gradebook/viewSheet';
+import { maybeTerm } from './gradebook/viewTerm';
 import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
 import { maybeRoster } from './roster/viewRoster';
@@ -69,8 +76,24 @@ beforeEach(async () => {
   await handInPost(house, waiting);
   const readerId = house.people.coTeacher;
   await succeeded(as(house, 'teacher', askSecondReading, { assignmentId, readerId, which: { kind: 'all' } }));
+  const place = { timeZone: 'Europe/Dublin', language: 'en-GB', holidays: [], schoolDays: [1] };
+  await succeeded(
+    as(house, 'teacher', changeYear, { classId: house.classId, ...place, terms: [CLOSED, OPEN] }),
+  );
+  const { columnId } = await succeeded(
+    as(house, 'teacher', keepColumn, {
+      ...{ classId: house.classId, columnId: null, title: 'An oral', possible: 10, categoryId: null },
+      day: '2026-09-10',
+    }),
+  );
+  const close = { classId: house.classId, term: CLOSED.from, unread: 0, notBack: 0, reason: null };
+  await succeeded(as(house, 'teacher', closeTerm, close));
+  const cell = { columnId, personId: house.people.writer, figure: 7, was: null };
+  await succeeded(as(house, 'teacher', keepFigures, { classId: house.classId, cells: [cell] }));
   await more(1);
 });
+const CLOSED = { name: 'Autumn', from: '2026-09-01', to: '2026-10-20' };
+const OPEN = { name: 'Winter', from: '2026-10-21', to: '2027-01-20' };
 
 /** A class that has that much more of everything that its pages list. */
 async function more(count: number): Promise<void> {
@@ -122,6 +145,9 @@ const teachers: Readonly<Record<string, View>> = {
   review: (desk) => maybeReview(waiting, [desk]),
   set: (desk) => maybeSet(assignmentId, desk),
   gradebook: maybeGradebook,
+  'an open term': (desk) => maybeTerm(desk, OPEN.from),
+  'a closed term': (desk) => maybeTerm(desk, CLOSED.from),
+  'the year': (desk) => maybeTerm(desk, YEAR),
   'second reading': (desk) => maybeSecondReading(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),
   roster: maybeRoster,
@@ -143,6 +169,7 @@ const teachers: Readonly<Record<string, View>> = {
   pages: maybePages,
 };
 const students: Readonly<Record<string, View>> = {
+  'own figures': maybeOwnSheet,
   'my writing': (desk) => listEveryWork([desk]),
   'read as an editor': (desk) => listToRead([desk]),
   'left writing': ({ personId }) => listLeftWriting(personId),

@@ -174,7 +174,8 @@ interface Given {
   readonly judged: boolean;
 }
 
-function columnOfPosts(assignment: AssignmentRow): ColumnOfPosts {
+/** The column of an assignment, worth what it asks of all. */
+export function columnOfPosts(assignment: AssignmentRow): ColumnOfPosts {
   const { id, categoryId, dueAt, requirements, rubric } = assignment;
   return {
     ...{ kind: 'post', assignment, id, categoryId, due: dueAt },
@@ -189,7 +190,8 @@ function pointsOf(requirements: readonly Requirement[]): number {
     .reduce((sum, { points }) => sum + (points ?? 0), 0);
 }
 
-function ownColumn(own: OwnColumnRow, { timeZone }: ClassRow): ColumnOfBook {
+/** A column that no post stands behind; it is of the end of its day. */
+export function ownColumn(own: OwnColumnRow, { timeZone }: ClassRow): ColumnOfBook {
   const { id, categoryId, possible, day } = own;
   const due = day === null ? null : new Date(instantOf(`${day}T23:59`, timeZone));
   return { kind: 'own', own, id, categoryId, possible, due };
@@ -225,7 +227,7 @@ function cellTyped(typed: OwnFigureRow | null, outside: boolean): CellOfBook {
     handedIn: true,
     post: null,
     daysLate: 0,
-    givenBack: null,
+    givenBack: typed?.back ?? null,
     typed,
   };
 }

@@ -18,6 +18,8 @@ import {
 } from '../../deeds/gradebook/readBook';
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
+import { listClosedTerms } from '../../tables/terms';
+import { tabsOf } from './tabsOf';
 
 /**
  * The gradebook of a class for those who teach it; null for everybody else.
@@ -26,7 +28,10 @@ import { database } from '../../ground/database/database';
 export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
   const { personId, role, inClass, now } = desk;
   if (!may({ personId, role }, 'gradebook.read', {})) return null;
-  const book = await readBook(database, { personId, inClass, now });
+  const [book, closed] = await Promise.all([
+    readBook(database, { personId, inClass, now }),
+    listClosedTerms(database, inClass.id),
+  ]);
   const figures = await figuresOfBook(book, { now, by: personId });
   const said = { book, desk };
   return {
@@ -51,6 +56,7 @@ export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
     }),
     meanOverall: meanOf(figures.students.flatMap(({ overall }) => overall ?? [])),
     terms: inClass.year.terms,
+    tabs: tabsOf(inClass.year.terms, new Set(closed.map(({ term }) => term))),
     mayChange: may({ personId, role }, 'gradebook.change', {}),
   };
 }

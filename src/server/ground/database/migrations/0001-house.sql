@@ -420,6 +420,10 @@ CREATE TABLE own_figures (
   column_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   figure DECIMAL(10,3) NULL COMMENT 'Null where it was taken away again',
+  back DECIMAL(10,3) NULL COMMENT 'As the student was told it last; null where they were not',
+  back_at DATETIME(3) NULL,
+  back_before DECIMAL(10,3) NULL COMMENT 'What they had been told before that, where it was something else',
+  back_reason VARCHAR(300) NULL COMMENT 'Why it became something else',
   typed_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   typed_at DATETIME(3) NOT NULL,
   PRIMARY KEY (column_id, person_id),
@@ -428,6 +432,60 @@ CREATE TABLE own_figures (
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
   FOREIGN KEY (typed_by) REFERENCES people (id)
 ) COMMENT 'What a teacher typed into such a column for a student';
+
+CREATE TABLE term_weights (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  term DATE NOT NULL COMMENT 'Its first day',
+  weight DECIMAL(10,3) NOT NULL,
+  PRIMARY KEY (class_id, term),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'How much a term counts in its year; 1 where nobody has said otherwise';
+
+CREATE TABLE final_marks (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  term VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Its first day, or year',
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  mark VARCHAR(40) NOT NULL,
+  reason VARCHAR(300) NOT NULL,
+  set_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  set_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, term, person_id),
+  KEY final_marks_person (person_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (set_by) REFERENCES people (id)
+) COMMENT 'A mark that a teacher gave in place of the computed one';
+
+CREATE TABLE closed_terms (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  term DATE NOT NULL COMMENT 'Its first day',
+  last_day DATE NOT NULL,
+  rules JSON NOT NULL COMMENT 'By which its figures were made',
+  titles JSON NOT NULL COMMENT 'Of its columns, by id',
+  unread INT NOT NULL COMMENT 'Posts that were not read',
+  not_back INT NOT NULL COMMENT 'Figures that were not given back',
+  reason VARCHAR(300) NULL COMMENT 'Why it was closed all the same',
+  closed_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  closed_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, term),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (closed_by) REFERENCES people (id)
+) COMMENT 'A term whose marks stand still';
+
+CREATE TABLE closed_marks (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  term DATE NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  overall DECIMAL(16,6) NULL COMMENT 'Per cent',
+  letter VARCHAR(40) NULL,
+  unread INT NOT NULL COMMENT 'Of this student',
+  not_back INT NOT NULL,
+  cells MEDIUMTEXT CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'What it was made of, as JSON text',
+  PRIMARY KEY (class_id, term, person_id),
+  KEY closed_marks_person (person_id),
+  FOREIGN KEY (class_id, term) REFERENCES closed_terms (class_id, term) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'The total of a student in a closed term';
 
 CREATE TABLE adjustments (
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

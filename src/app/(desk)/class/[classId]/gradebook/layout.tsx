@@ -2,6 +2,7 @@ import { withWords } from '@/app/Words';
 
 export default withWords([
   'gradebook',
+  'term',
   'grade',
   'railing',
   'requirements',

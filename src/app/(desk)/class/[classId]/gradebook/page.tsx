@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { GradebookBusy } from '@/components/gradebook/GradebookBusy';
 import { GradebookPage } from '@/components/gradebook/GradebookPage';
+import { TermTabs } from '@/components/terms/TermTabs';
 import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 import { maybeGradebook } from '@/server/views/gradebook/viewGradebook';
@@ -15,7 +16,14 @@ export default async function ClassGradebookPage({ params }: InClass) {
   if (!book) notFound();
   return (
     <DeskFrame desk={desk} current="gradebook" className="desk">
-      {book === 'busy' ? <GradebookBusy /> : <GradebookPage book={JSON.stringify(book)} />}
+      {book === 'busy' ? (
+        <GradebookBusy />
+      ) : (
+        <>
+          <TermTabs classId={book.classId} tabs={book.tabs} current={null} />
+          <GradebookPage book={JSON.stringify(book)} />
+        </>
+      )}
     </DeskFrame>
   );
 }
