@@ -51,4 +51,5 @@ export const archiveAddress = {
   ofClass: (classId: string) => `/api/archive?class=${classId}`,
   ofRoster: (classId: string) => `/api/archive?roster=${classId}`,
   ofGradebook: (classId: string) => `/api/archive?gradebook=${classId}`,
+  ofOneRoster: (classId: string) => `/api/archive?oneroster=${classId}`,
 } as const;

@@ -135,6 +135,8 @@ import { keepColumn } from './deeds/gradebook/keepColumn';
 import { keepFigures } from './deeds/gradebook/keepFigures';
 import { keepRules } from './deeds/gradebook/keepRules';
 import { readFigure } from './deeds/gradebook/readFigure';
+import { previewMarks } from './deeds/gradebook/previewMarks';
+import { takeMarks } from './deeds/gradebook/takeMarks';
 import { previewRules } from './deeds/gradebook/previewRules';
 import { askSecondReading } from './deeds/secondReadings/askSecondReading';
 import { dropSecondReading } from './deeds/secondReadings/dropSecondReading';
@@ -319,6 +321,8 @@ export const USE_CASES = {
   keepFigures,
   giveBackColumn,
   closeTerm,
+  previewMarks,
+  takeMarks,
   openTerm,
   takeOver,
   keepFinalMark,

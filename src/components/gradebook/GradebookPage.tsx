@@ -148,6 +148,11 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
             <a className="act self-center" href={archiveAddress.ofGradebook(book.classId)} download>
               {t('csv')}
             </a>
+            {book.mayChange ? (
+              <a className="act self-center" href={archiveAddress.ofOneRoster(book.classId)} download>
+                {t('oneRoster')}
+              </a>
+            ) : null}
             <button type="button" className="act self-center" onClick={() => setLooking({ at: 'csv' })}>
               {t('readIn')}
             </button>

@@ -6,6 +6,7 @@ import type { TermShown } from '../../contract/gradebook/termShown';
 import { useNumberAmidWords } from '../basics/useNumberInWords';
 import { Differences } from './Differences';
 import { LeftToDo } from './LeftToDo';
+import { MarksFile } from './MarksFile';
 import { MarksTables } from './MarksTables';
 import { TermRailing } from './TermRailing';
 import { TermTabs } from './TermTabs';
@@ -42,13 +43,18 @@ export function TermPage(term: TermShown) {
       </TermTabs>
       <main className="term-page" id="main">
         {weighing ? <Weights term={term} onDone={() => setWeighing(false)} /> : null}
-        <h1 className="says" dir="auto">
-          {closed
-            ? t('closedTitle', { name, count: closed.differences.length })
-            : unread + notBack > 0
-              ? t('toGo', { name, unread, notBack, posts: amidWords(unread) })
-              : t(columns === 0 ? 'noColumns' : 'canClose', { name })}
-        </h1>
+        <div className="term-ways">
+          <h1 className="says" dir="auto">
+            {closed
+              ? t('closedTitle', { name, count: closed.differences.length })
+              : unread + notBack > 0
+                ? t('toGo', { name, unread, notBack, posts: amidWords(unread) })
+                : t(columns === 0 ? 'noColumns' : 'canClose', { name })}
+          </h1>
+          {term.mayChange ? (
+            <MarksFile classId={term.classId} term={term.term} closed={closed !== null} />
+          ) : null}
+        </div>
         {closed ? (
           <p className="under" dir="auto">
             {t('closedBy', { by: closed.by, when: closed.when })}{' '}

@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useState } from 'react';
 import type { YearShown } from '../../contract/gradebook/termShown';
 import { YEAR } from '../../core/gradebook/terms';
+import { MarksFile } from './MarksFile';
 import { MarksTables } from './MarksTables';
 import { TermTabs } from './TermTabs';
 import { Weights } from './Weights';
@@ -29,7 +30,10 @@ export function YearPage(year: YearShown) {
       </TermTabs>
       <main className="term-page" id="main">
         {weighing ? <Weights term={year} onDone={() => setWeighing(false)} /> : null}
-        <h1 className="says">{t('yearTitle', { open })}</h1>
+        <div className="term-ways">
+          <h1 className="says">{t('yearTitle', { open })}</h1>
+          {year.mayChange ? <MarksFile classId={year.classId} term={YEAR} closed={open === 0} /> : null}
+        </div>
         <p className="under" dir="auto">
           {year.weights
             .map(({ name, share }) => (share === null ? name : t('counts', { name, share })))

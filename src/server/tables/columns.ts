@@ -7,6 +7,7 @@ import { promptFields } from '../../core/assignments/starters';
 import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
 import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
+import { marksSetupFields, type MarksSetup } from '../../core/gradebook/marksFile';
 import { rulesFields, type GradebookRules } from '../../core/gradebook/rules';
 import type { StandingCell } from '../../core/gradebook/terms';
 import type { Grade } from '../../core/grading/grade';
@@ -83,6 +84,14 @@ export function countedFrom(stored: string): Counted {
 /** The parts of a gradebook that are JSON. */
 export const gradebookColumns = {
   bands: column<GradebookRules['bands']>('bands', rulesFields.bands),
+};
+
+export const marksColumns = {
+  setup: column<MarksSetup>('set-up of marks', withAll(marksSetupFields)),
+  marks: column<Readonly<Record<string, string | null>>>('marks', {
+    type: 'object',
+    additionalProperties: { type: ['string', 'null'] },
+  }),
 };
 
 export const termColumns = {

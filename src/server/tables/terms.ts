@@ -225,7 +225,7 @@ function asideOf(at: number): string {
 }
 
 async function renameTerm(database: Database, classId: string, was: string, is: string): Promise<void> {
-  for (const table of ['term_weights', 'final_marks'])
+  for (const table of ['term_weights', 'final_marks', 'marks_taken'])
     await database.change(`UPDATE IGNORE ${table} SET term = :is WHERE class_id = :classId AND term = :was`, {
       classId,
       was,

@@ -1,5 +1,7 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
 import { maybeGradebookCsv } from '@/server/deeds/gradebook/gradebookCsv';
+import { maybeOneRoster } from '@/server/deeds/gradebook/oneRosterArchive';
+import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
 import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
 import type { Session } from '@/server/deeds/sessions/session';
 import { HEADERS } from '@/server/http/answer';
@@ -7,11 +9,21 @@ import { currentSession } from '@/server/http/request';
 
 /**
  * What is taken along as a file: everything of one person (of whoever asks, or of the `person` that is named), of a
- * `class`, or a class's `roster` or `gradebook`.
+ * `class`, or a class's `roster` or `gradebook`, the latter also as OneRoster's files.
  */
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
-  const archive = session && (await archiveFor(new URL(request.url).searchParams, session));
+  const archive =
+    session &&
+    (await archiveFor(new URL(request.url).searchParams, session).catch((error: unknown) => {
+      if (error instanceof TooBusy) return 'busy' as const;
+      throw error;
+    }));
+  if (archive === 'busy')
+    return new Response('There is too much to count at this moment. Try again in a minute.', {
+      status: 503,
+      headers: { 'retry-after': '60', ...HEADERS },
+    });
   if (!archive) return new Response('There is nothing here for you.', { status: 404, headers: HEADERS });
   return new Response(archive.content, {
     headers: {
@@ -33,5 +45,7 @@ async function archiveFor(
   if (roster !== null) return maybeRosterCsv(roster, personId);
   const gradebook = asked.get('gradebook');
   if (gradebook !== null) return maybeGradebookCsv(gradebook, { personId, now, language });
+  const oneRoster = asked.get('oneroster');
+  if (oneRoster !== null) return maybeOneRoster(oneRoster, { personId, now, language });
   return maybeArchive(asked.get('person') ?? personId, { personId, now, language });
 }

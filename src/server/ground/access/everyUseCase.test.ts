@@ -337,6 +337,11 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     ...{ classId, columnId, reason: '' },
     figures: [{ personId: studentId, figure: 7.5 }],
   }),
+  previewMarks: ({ classId }) => ({ classId, term: 'year' }),
+  takeMarks: ({ classId }) => ({
+    ...{ classId, term: 'year', delimiter: ',', decimal: '.', headings: true },
+    columns: [{ heading: 'mark', holds: 'mark' }],
+  }),
   closeTerm: ({ classId }) => ({
     classId,
     term: '2026-09-01',
@@ -540,6 +545,8 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'keepFigures',
   'giveBackColumn',
   'closeTerm',
+  'previewMarks',
+  'takeMarks',
   'openTerm',
   'takeOver',
   'keepFinalMark',

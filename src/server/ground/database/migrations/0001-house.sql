@@ -487,6 +487,27 @@ CREATE TABLE closed_marks (
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'The total of a student in a closed term';
 
+CREATE TABLE marks_setups (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  setup JSON NOT NULL,
+  kept_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  kept_at DATETIME(3) NOT NULL,
+  KEY marks_setups_by (kept_by, kept_at),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (kept_by) REFERENCES people (id)
+) COMMENT 'How the school''s system wants its file of marks';
+
+CREATE TABLE marks_taken (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  term VARCHAR(10) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Its first day, or year',
+  marks JSON NOT NULL COMMENT 'By student',
+  taken_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  taken_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, term),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (taken_by) REFERENCES people (id)
+) COMMENT 'The marks of a term as a file took them along last';
+
 CREATE TABLE adjustments (
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
