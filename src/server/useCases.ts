@@ -133,6 +133,7 @@ import { weighTerms } from './deeds/gradebook/weighTerms';
 import { giveBackColumn } from './deeds/gradebook/giveBackColumn';
 import { keepColumn } from './deeds/gradebook/keepColumn';
 import { keepFigures } from './deeds/gradebook/keepFigures';
+import { keepOwnLine } from './deeds/gradebook/keepOwnLine';
 import { keepRules } from './deeds/gradebook/keepRules';
 import { readFigure } from './deeds/gradebook/readFigure';
 import { previewMarks } from './deeds/gradebook/previewMarks';
@@ -323,6 +324,7 @@ export const USE_CASES = {
   closeTerm,
   previewMarks,
   takeMarks,
+  keepOwnLine,
   openTerm,
   takeOver,
   keepFinalMark,

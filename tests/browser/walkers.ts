@@ -198,6 +198,14 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().figures,
     needs: ['gradebook.own', {}],
   },
+  '(desk)/class/[classId]/sheets/page.tsx': {
+    address: () => at().sheets,
+    needs: ['gradebook.read', {}],
+  },
+  '(desk)/class/[classId]/gradebook/print/page.tsx': {
+    address: () => at().gradebookPrint,
+    needs: ['gradebook.read', {}],
+  },
   '(desk)/class/[classId]/gradebook/[term]/page.tsx': {
     address: () => at().term('year'),
     needs: ['gradebook.read', {}],

@@ -28,6 +28,7 @@ export function RetentionForm({ retention }: { readonly retention: Retention }) 
             logs: months('logs'),
             leftPosts: months('leftPosts'),
             cases: months('cases'),
+            ownLines: months('ownLines'),
           }),
         );
       }}

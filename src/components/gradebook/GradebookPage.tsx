@@ -1,8 +1,9 @@
 'use client';
 
 import { useFormatter, useLocale, useTranslations } from 'next-intl';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { archiveAddress } from '../../contract/addresses';
+import { addressesOf, archiveAddress } from '../../contract/addresses';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { figureTyped } from '../../core/gradebook/figureTyped';
 import { trackGroups } from '../../core/gradebook/tracks';
@@ -153,6 +154,16 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
                 {t('oneRoster')}
               </a>
             ) : null}
+            <Link
+              className="act self-center"
+              href={addressesOf(book.classId).gradebookPrint}
+              prefetch={false}
+            >
+              {t('printing.print')}
+            </Link>
+            <Link className="act self-center" href={addressesOf(book.classId).sheets} prefetch={false}>
+              {t('sheets')}
+            </Link>
             <button type="button" className="act self-center" onClick={() => setLooking({ at: 'csv' })}>
               {t('readIn')}
             </button>

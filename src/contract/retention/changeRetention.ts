@@ -15,5 +15,6 @@ export const changeRetention = deed({
     logs: MONTHS,
     leftPosts: MONTHS,
     cases: MONTHS,
+    ownLines: MONTHS,
   } satisfies Record<Retained, object>,
 }).answers<null>();

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { columnsSoFar, inPointsOf, inputOfBook, shownState, type KnownCell } from './classBook';
 import { gradebook } from './gradebook';
 import { FIRST_RULES, faultOfRules } from './rules';
-import { trackGroups } from './tracks';
+import { printSheets, trackGroups } from './tracks';
 
 const NOW = new Date('2026-11-17T12:00:00Z');
 const EMPTY: KnownCell = {
@@ -81,6 +81,14 @@ describe('the strips of the grid', () => {
   test('of one category nothing is said of shares', () => {
     expect(trackGroups([], [column('a')]).map(({ share }) => share)).toEqual([null]);
   });
+});
+
+test('a print has so many columns to a sheet, in the order of the grid', () => {
+  const columns = Array.from({ length: 20 }, (_, at) => column(String(at), at === 19 ? 'k' : null));
+  const sheets = printSheets([{ id: 'k', title: 'Asking', weight: 1, dropLowest: 0 }], columns);
+  expect(sheets.map(({ length }) => length)).toEqual([9, 9, 2]);
+  expect(sheets.flat()).toEqual([19, ...Array.from({ length: 19 }, (_, at) => at)]);
+  expect(printSheets([], [])).toEqual([[]]);
 });
 
 test('rules that go together have no fault', () => {

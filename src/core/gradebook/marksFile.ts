@@ -14,7 +14,7 @@ export const MARK_FIELDS = [
   'reason',
   'nothing',
 ] as const;
-export type MarkField = (typeof MARK_FIELDS)[number];
+type MarkField = (typeof MARK_FIELDS)[number];
 
 /** How the school's system wants its file. */
 export interface MarksSetup {

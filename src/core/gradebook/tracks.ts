@@ -51,3 +51,20 @@ export function trackGroups(
     share: groups.length > 1 && weights > 0 ? (weight / weights) * 100 : null,
   }));
 }
+
+/** So many columns stand readably on a sheet of paper in landscape. */
+const COLUMNS_OF_SHEET = 9;
+
+/** The places of the columns on each sheet of a print, in the order of the grid; one sheet, for the totals, where there are none. */
+export function printSheets(
+  categories: readonly Category[],
+  columns: readonly { readonly categoryId: string | null }[],
+): readonly (readonly number[])[] {
+  const places = trackGroups(categories, columns)
+    .flatMap(({ tracks }) => tracks)
+    .flatMap((track) => (track.kind === 'column' ? [track.at] : []));
+  const sheets = Math.max(1, Math.ceil(places.length / COLUMNS_OF_SHEET));
+  return Array.from({ length: sheets }, (_, at) =>
+    places.slice(at * COLUMNS_OF_SHEET, (at + 1) * COLUMNS_OF_SHEET),
+  );
+}

@@ -1,5 +1,5 @@
 /** What a school may let go by itself after a time. */
-export const RETAINED = ['revisions', 'readings', 'logs', 'leftPosts', 'cases'] as const;
+export const RETAINED = ['revisions', 'readings', 'logs', 'leftPosts', 'cases', 'ownLines'] as const;
 export type Retained = (typeof RETAINED)[number];
 
 /** Months after which each is deleted; null keeps it. */
@@ -13,6 +13,8 @@ export const RETENTION_MONTHS: Readonly<Record<Retained, { readonly from: number
   leftPosts: { from: 6, to: 120 },
   // From when a case is settled.
   cases: { from: 12, to: 360 },
+  // From when a line was changed last.
+  ownLines: { from: 1, to: 120 },
 };
 
 /**

@@ -47,6 +47,7 @@ export async function findGrade(database: Database, postId: string): Promise<Gra
 
 /** A grade as its student was told it, and what was told before. */
 export interface ToldGradeRow {
+  readonly writerId: string;
   readonly assignmentId: string;
   readonly postId: string;
   readonly grade: Grade;
@@ -55,29 +56,31 @@ export interface ToldGradeRow {
   readonly changed: { readonly before: Grade; readonly reason: string } | null;
 }
 
-/** What a student was told of their posts for the assignments of a class. */
+/** What some students were told of their posts for the assignments of a class. */
 export async function listToldGrades(
   database: Database,
   classId: string,
-  writerId: string,
+  writerIds: readonly string[],
 ): Promise<readonly ToldGradeRow[]> {
   const rows = await database.rows<{
+    readonly writerId: string;
     readonly assignmentId: string;
     readonly postId: string;
     readonly madeOf: string;
     readonly at: Date;
     readonly reason: string | null;
   }>(
-    `SELECT assignment_id AS assignmentId, post_id AS postId, made_of AS madeOf, given_back_at AS at, change_reason AS reason
-     FROM grade_figures JOIN posts ON posts.id = post_id
-     WHERE class_id = :classId AND writer_id = :writerId AND assignment_id IS NOT NULL AND given_back_at IS NOT NULL
+    `SELECT writer_id AS writerId, assignment_id AS assignmentId, post_id AS postId, made_of AS madeOf, given_back_at AS at,
+       change_reason AS reason
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     JOIN grade_figures ON post_id = posts.id WHERE class_id = :classId AND assignment_id IS NOT NULL AND given_back_at IS NOT NULL
      ORDER BY ordinal`,
-    { classId, writerId },
+    { classId, ids: JSON.stringify(writerIds) },
   );
   return [...groupedBy(rows, ({ postId }) => postId).values()].map((told) => {
     const [last, before] = [told.at(-1)!, told.at(-2)];
     return {
-      ...{ assignmentId: last.assignmentId, postId: last.postId, at: last.at },
+      ...{ writerId: last.writerId, assignmentId: last.assignmentId, postId: last.postId, at: last.at },
       grade: gradeFrom(last.madeOf),
       changed: before ? { before: gradeFrom(before.madeOf), reason: last.reason ?? '' } : null,
     };

@@ -143,3 +143,25 @@ export async function listLatestHandIns(
     { classId, but, most },
   );
 }
+
+/** The hand-ins of some students in a class, by post and oldest first, without what was taken back: how each was called, and how long it was. */
+export async function listHandInsOf(
+  database: Database,
+  classId: string,
+  writerIds: readonly string[],
+): Promise<
+  readonly {
+    readonly postId: string;
+    readonly title: string;
+    readonly words: number;
+    readonly handedInAt: Date;
+  }[]
+> {
+  return database.rows(
+    `SELECT posts.id AS postId, revisions.title, hand_ins.words, handed_in_at AS handedInAt
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     JOIN hand_ins ON hand_ins.post_id = posts.id AND taken_back_at IS NULL JOIN revisions ON revisions.id = revision_id
+     WHERE class_id = :classId ORDER BY ordinal`,
+    { classId, ids: JSON.stringify(writerIds) },
+  );
+}

@@ -257,3 +257,32 @@ export async function countAnswersWaiting(
   );
   return new Map(rows.map(({ postId, count, asks }) => [postId, { count, asks: asks === 1 }]));
 }
+
+/** A note as its writer has it, with what they said to it last. */
+export interface SentNoteRow {
+  readonly id: string;
+  readonly postId: string;
+  readonly authorId: string;
+  readonly anchor: Anchor | null;
+  readonly sent: string;
+  readonly sentAt: Date;
+  readonly answer: string | null;
+}
+
+/** The notes that were sent to some students about their posts in a class, the latest first. */
+export async function listSentTo(
+  database: Database,
+  classId: string,
+  writerIds: readonly string[],
+): Promise<readonly SentNoteRow[]> {
+  const rows = await database.rows<Omit<SentNoteRow, 'anchor'> & { readonly anchor: string | null }>(
+    `SELECT notes.id, post_id AS postId, notes.author_id AS authorId, anchor, sent, sent_at AS sentAt,
+       (SELECT NULLIF(note_answers.text, '') FROM note_answers WHERE note_id = notes.id AND note_answers.author_id = writer_id
+        ORDER BY at DESC, note_answers.id LIMIT 1) AS answer
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     JOIN notes ON notes.post_id = posts.id AND sent_at IS NOT NULL AND sent <> ''
+     WHERE class_id = :classId ORDER BY sent_at DESC, notes.id`,
+    { classId, ids: JSON.stringify(writerIds) },
+  );
+  return rows.map((row) => ({ ...row, anchor: anchorFrom(row.anchor) }));
+}

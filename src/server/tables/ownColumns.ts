@@ -138,6 +138,7 @@ export async function giveBackFigures(
 
 /** A figure as its student was told it. */
 export interface ToldFigureRow {
+  readonly personId: string;
   readonly column: OwnColumnRow;
   readonly figure: number;
   readonly at: Date;
@@ -146,14 +147,15 @@ export interface ToldFigureRow {
   readonly reason: string | null;
 }
 
-/** What a student was told of their own columns in a class. */
+/** What some students were told of the own columns of a class. */
 export async function listToldFigures(
   database: Database,
   classId: string,
-  personId: string,
+  personIds: readonly string[],
 ): Promise<readonly ToldFigureRow[]> {
   const rows = await database.rows<
     StoredColumn & {
+      readonly personId: string;
       readonly back: string;
       readonly at: Date;
       readonly before: string | null;
@@ -161,12 +163,14 @@ export async function listToldFigures(
     }
   >(
     `SELECT own_columns.id, class_id AS classId, category_id AS categoryId, title, possible, DATE_FORMAT(day, '%Y-%m-%d') AS day,
-       back, back_at AS at, back_before AS \`before\`, back_reason AS reason
-     FROM own_figures JOIN own_columns ON own_columns.id = column_id
-     WHERE class_id = :classId AND person_id = :personId AND back IS NOT NULL ORDER BY made_at, own_columns.id`,
-    { classId, personId },
+       person_id AS personId, back, back_at AS at, back_before AS \`before\`, back_reason AS reason
+     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN own_figures ON person_id = asked.id
+     JOIN own_columns ON own_columns.id = column_id
+     WHERE class_id = :classId AND back IS NOT NULL ORDER BY made_at, own_columns.id`,
+    { classId, ids: JSON.stringify(personIds) },
   );
-  return rows.map(({ back, at, before, reason, possible, ...column }) => ({
+  return rows.map(({ personId, back, at, before, reason, possible, ...column }) => ({
+    personId,
     column: { ...column, possible: Number(possible) },
     ...{ figure: Number(back), at, before: numberIn(before), reason },
   }));

@@ -44,6 +44,7 @@ import { keepColumn } from '../deeds/gradebook/keepColumn';
 import { keepFigures } from '../deeds/gradebook/keepFigures';
 import { maybeGradebook } from './gradebook/viewGradebook';
 import { maybeOwnSheet } from './gradebook/viewSheet';
+import { maybeTalk } from './gradebook/viewTalk';
 import { maybeTerm } from './gradebook/viewTerm';
 import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
@@ -147,6 +148,8 @@ const teachers: Readonly<Record<string, View>> = {
   gradebook: maybeGradebook,
   'an open term': (desk) => maybeTerm(desk, OPEN.from),
   'a closed term': (desk) => maybeTerm(desk, CLOSED.from),
+  'sheets for talks': (desk) =>
+    maybeTalk({ personIds: [house.people.writer, house.people.classmate], term: null }, desk),
   'the year': (desk) => maybeTerm(desk, YEAR),
   'second reading': (desk) => maybeSecondReading(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),

@@ -1,6 +1,6 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
-import { maybeGradebookCsv } from '@/server/deeds/gradebook/gradebookCsv';
-import { maybeOneRoster } from '@/server/deeds/gradebook/oneRosterArchive';
+import { maybeGradebookCsv } from '@/server/deeds/archives/gradebookCsv';
+import { maybeOneRoster } from '@/server/deeds/archives/oneRosterArchive';
 import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
 import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
 import type { Session } from '@/server/deeds/sessions/session';

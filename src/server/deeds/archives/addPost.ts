@@ -2,7 +2,6 @@ import { escapeHtml, writeHtml } from '../../../core/document/html/writeHtml';
 import { NOTHING_BESIDE } from '../../../core/posts/beside';
 import { addressFrom } from '../../../core/posts/address';
 import { findAssignment } from '../../tables/assignments';
-import type { ClassRow } from '../../tables/classes';
 import { database } from '../../ground/database/database';
 import { listDocumentCopies } from '../../tables/links';
 import { findPicture } from '../../tables/pictures';
@@ -30,11 +29,6 @@ interface Adding {
   /** Who takes it along: what the first reader gave is kept from who reads it a second time. */
   readonly by: string;
   readonly now: Date;
-}
-
-/** The name of a class as a folder. */
-export function folderOf({ title, groupName }: ClassRow): string {
-  return addressFrom(`${title} ${groupName}`);
 }
 
 /** What an archive has of a post, for its page: each writing with its file, the folder that its pictures are in, and what was said. */

@@ -2,6 +2,7 @@ import { isStudent, may } from '../../../core/access/may';
 import { nameInClass } from '../../../core/people/names';
 import { addressFrom } from '../../../core/posts/address';
 import { exportRoster } from '../../../core/roster/exportRoster';
+import { folderOf } from '../../../core/classes/folderOf';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { findActor } from '../../ground/access/roles';
 import { listAssignments } from '../../tables/assignments';
@@ -13,7 +14,7 @@ import { listShownPages } from '../../tables/pageRevisions';
 import { listRoster } from '../../tables/roster';
 import { listPostsOf } from '../../tables/postsOfClass';
 import { updateArchived } from '../classes/deletionQueries';
-import { addPage, addPost, folderOf, json } from './addPost';
+import { addPage, addPost, json } from './addPost';
 import type { Archive } from './archivePerson';
 import { zipStream } from './zipStream';
 

@@ -2,6 +2,7 @@ import type { HouseLanguage } from '../../../core/languages/languages';
 import { may } from '../../../core/access/may';
 import { writeHtml } from '../../../core/document/html/writeHtml';
 import { addressFrom } from '../../../core/posts/address';
+import { folderOf } from '../../../core/classes/folderOf';
 import { writeAuditLine } from '../../ground/access/auditLog';
 import { findActor } from '../../ground/access/roles';
 import { listWorriesOf } from '../../tables/cases';
@@ -15,7 +16,9 @@ import { findMembership } from '../../tables/memberships';
 import { findStudentStanding } from '../../tables/standing';
 import { listPostsOf } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
-import { addPost, folderOf, json, type PostAdded } from './addPost';
+import { readTold } from '../gradebook/readTold';
+import { listLinesAbout } from '../../tables/ownLines';
+import { addPost, json, type PostAdded } from './addPost';
 import { archivePage } from './archivePage';
 import { zipStream } from './zipStream';
 
@@ -59,7 +62,7 @@ export async function maybeArchive(
     penName,
     language: person.language,
     ...(atHome ? { email: person.email, consents: await listConsentsOf(database, personId) } : {}),
-    classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId))),
+    classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId, { now, language }))),
     comments: (
       await Promise.all(
         classes.map(({ id: classId }) => listCommentsBy(database, { authorId: personId, classId })),
@@ -71,6 +74,8 @@ export async function maybeArchive(
       .flat()
       .map((page) => ({ ...page, body: writeHtml(openStored(page.body)) })),
   };
+  // A teacher's own lines are handed out to whom they are about, and to who answers for the house; no colleague reads them.
+  const lines = whole ? await listLinesAbout(database, personId) : [];
   // What somebody told that worried them is taken along by nobody but themselves.
   const told = personId === by ? await listWorriesOf(database, personId) : [];
   for (const { id } of classes)
@@ -81,7 +86,10 @@ export async function maybeArchive(
       now,
     });
   const content = zipStream(async (zip) => {
-    await zip.add('person.json', json(told.length > 0 ? { ...about, told } : about));
+    await zip.add(
+      'person.json',
+      json({ ...about, ...(told.length > 0 ? { told } : {}), ...(lines.length > 0 ? { lines } : {}) }),
+    );
     const posts: PostAdded[] = [];
     for (const inClass of classes)
       for (const post of await listPostsOf(database, inClass.id, personId))
@@ -92,6 +100,14 @@ export async function maybeArchive(
   return { name: `${addressFrom(`${givenName} ${familyName}`)}.zip`, content };
 }
 
-async function placeIn({ id, title, groupName, schoolName }: ClassRow, personId: string) {
-  return { title, groupName, schoolName, ...(await findMembership(database, id, personId)) };
+async function placeIn(inClass: ClassRow, personId: string, { now, language }: Around) {
+  const { id, title, groupName, schoolName } = inClass;
+  const asked = { inClass, personIds: [personId], now, language };
+  return {
+    ...{ title, groupName, schoolName, ...(await findMembership(database, id, personId)) },
+    // What was given back, and nothing else.
+    figures: (await readTold(database, asked)).inTerms(personId),
+  };
 }
+
+type Around = Required<Pick<Asker, 'now' | 'language'>>;

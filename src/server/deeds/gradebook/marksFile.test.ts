@@ -20,7 +20,7 @@ import { closeTerm } from './closeTerm';
 import { keepColumn } from './keepColumn';
 import { keepFigures } from './keepFigures';
 import { keepFinalMark } from './keepFinalMark';
-import { maybeOneRoster } from './oneRosterArchive';
+import { maybeOneRoster } from '../archives/oneRosterArchive';
 import { previewMarks } from './previewMarks';
 import { takeMarks } from './takeMarks';
 

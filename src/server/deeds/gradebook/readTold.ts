@@ -1,4 +1,5 @@
 import type { ToldCategory, ToldTerm } from '../../../contract/gradebook/sheetShown';
+import type { Span } from '../../../core/classes/schoolYear';
 import { groupedBy } from '../../../core/groupedBy';
 import { gradebook } from '../../../core/gradebook/gradebook';
 import { inPointsOf, inputOfBook, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
@@ -7,11 +8,11 @@ import { termOf } from '../../../core/gradebook/terms';
 import { shortDay } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { Database } from '../../ground/database/database';
-import { listAssignments } from '../../tables/assignments';
+import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import type { ClassRow } from '../../tables/classes';
 import { findGradebook } from '../../tables/gradebooks';
-import { listToldGrades } from '../../tables/gradeFigures';
-import { listToldFigures } from '../../tables/ownColumns';
+import { listToldGrades, type ToldGradeRow } from '../../tables/gradeFigures';
+import { listToldFigures, type ToldFigureRow } from '../../tables/ownColumns';
 import { columnOfPosts, ownColumn } from './readBook';
 
 /** A figure that a student was told, with its column. */
@@ -26,81 +27,125 @@ interface Told {
 
 interface Asked {
   readonly inClass: ClassRow;
-  readonly personId: string;
+  readonly personIds: readonly string[];
   readonly now: Date;
   /** In which days are said. */
   readonly language: string;
 }
 
+/** What some students were told, laid out with the totals of that alone. */
+export interface ToldOfClass {
+  readonly rules: GradebookRules;
+  /** By terms, the latest first; what is in none stands last. */
+  readonly inTerms: (personId: string) => readonly ToldTerm[];
+  /** What belongs to one term or, with null, all of it. */
+  readonly inSpan: (personId: string, span: Span | null) => ToldTerm;
+}
+
 /**
- * What a student was told in a class, by terms, with the totals of that alone: nothing that was not given back goes into any of it. With
- * so many statements whatever there is.
+ * What some students were told in a class: nothing that was not given back goes into any of it. With so many statements whatever there
+ * is.
  */
 export async function readTold(
   database: Database,
-  { inClass, personId, now, language }: Asked,
-): Promise<{ readonly rules: GradebookRules; readonly terms: readonly ToldTerm[] }> {
+  { inClass, personIds, now, language }: Asked,
+): Promise<ToldOfClass> {
   const [rules, assignments, grades, figures] = await Promise.all([
     findGradebook(database, inClass.id),
     listAssignments(database, inClass.id, now),
-    listToldGrades(database, inClass.id, personId),
-    listToldFigures(database, inClass.id, personId),
+    listToldGrades(database, inClass.id, personIds),
+    listToldFigures(database, inClass.id, personIds),
   ]);
   const of = new Map(assignments.map((assignment) => [assignment.id, assignment]));
-  const told = [
-    ...grades.flatMap(({ assignmentId, postId, grade, changed }): readonly Told[] => {
-      const assignment = of.get(assignmentId);
-      if (!assignment) return [];
-      return [
-        {
-          ...{ column: columnOfPosts(assignment), title: assignment.title, postId },
-          ...{ figure: grade.grade, possible: grade.possible },
-          changed: changed && { before: changed.before.grade, reason: changed.reason },
-        },
-      ];
-    }),
-    ...figures.map(({ column, figure, before, reason }): Told => ({
-      ...{ column: ownColumn(column, inClass), title: column.title, postId: null },
-      ...{ figure, possible: column.possible },
-      changed: before === null ? null : { before, reason: reason ?? '' },
-    })),
-  ].toSorted((one, another) => dueIn(one) - dueIn(another) || 0);
-  const dayOf = ({ column: { due } }: Told) => due && localDate(due.getTime(), inClass.timeZone);
-  const { terms } = inClass.year;
-  const byTerm = groupedBy(told, (one) => termOf(terms, dayOf(one) ?? '')?.from ?? '');
-  const shown = (list: readonly Told[], term: string | null, name: string | null): ToldTerm => {
-    const columns = list.map(({ column }) => column);
-    const cells = list.map(({ column, figure, possible }) => toldCell(column, figure, possible));
-    const input = inputOfBook(rules, columns, [{ id: personId, cells }], now);
-    const own = gradebook(input).students[0]!;
-    const shares = sharesOf(rules, own.categories);
-    const at = new Map(list.map((one) => [one.column.id, one]));
-    return {
-      ...{ term, name, overall: own.overall, letter: own.letter },
-      categories: own.categories.map(({ id, score, counted, dropped }): ToldCategory => ({
-        ...{ score, share: shares.get(id) ?? null },
-        title: rules.categories.find((one) => one.id === id)?.title ?? null,
-        figures: columns
-          .filter(({ id: columnId }) => counted.includes(columnId) || dropped.includes(columnId))
-          .map((column) => {
-            const { title, postId, figure, possible, changed } = at.get(column.id)!;
-            const day = dayOf(at.get(column.id)!);
-            return {
-              ...{ id: column.id, title, postId, figure, possible, changed },
-              day: day && shortDay(day, language, { month: true }),
-              dropped: dropped.includes(column.id),
-            };
-          }),
-      })),
-    };
-  };
+  const [gradesOf, figuresOf] = [
+    groupedBy(grades, (one) => one.writerId),
+    groupedBy(figures, (one) => one.personId),
+  ];
+  const told = (personId: string) =>
+    [
+      ...(gradesOf.get(personId) ?? []).flatMap((grade) => toldPost(grade, of.get(grade.assignmentId))),
+      ...(figuresOf.get(personId) ?? []).map((figure) => toldFigure(figure, inClass)),
+    ].toSorted((one, another) => dueIn(one) - dueIn(another) || 0);
+  const around = { ...inClass, now, language };
   return {
     rules,
-    terms: [
-      ...terms.map(({ from, name }) => shown(byTerm.get(from) ?? [], from, name)).toReversed(),
-      shown(byTerm.get('') ?? [], null, null),
-    ].filter(({ categories }) => categories.some((one) => one.figures.length > 0)),
+    inTerms: (personId) => inTerms(told(personId), rules, around),
+    inSpan(personId, span) {
+      const within = (day: string | null) => !span || (day !== null && span.from <= day && day <= span.to);
+      const some = told(personId).filter((one) => within(dayOf(one, around)));
+      return toldTerm(some, { term: span?.from ?? null, name: span?.name ?? null }, rules, around);
+    },
   };
+}
+
+function toldPost(
+  { postId, grade, changed }: ToldGradeRow,
+  assignment: AssignmentRow | undefined,
+): readonly Told[] {
+  if (!assignment) return [];
+  return [
+    {
+      ...{ column: columnOfPosts(assignment), title: assignment.title, postId },
+      ...{ figure: grade.grade, possible: grade.possible },
+      changed: changed && { before: changed.before.grade, reason: changed.reason },
+    },
+  ];
+}
+
+function toldFigure({ column, figure, before, reason }: ToldFigureRow, inClass: ClassRow): Told {
+  return {
+    ...{ column: ownColumn(column, inClass), title: column.title, postId: null },
+    ...{ figure, possible: column.possible },
+    changed: before === null ? null : { before, reason: reason ?? '' },
+  };
+}
+
+type Around = Pick<ClassRow, 'timeZone' | 'year'> & Pick<Asked, 'now' | 'language'>;
+
+/** The terms in which somebody was told something, the latest first; what is in none stands last. */
+function inTerms(told: readonly Told[], rules: GradebookRules, around: Around): readonly ToldTerm[] {
+  const { terms } = around.year;
+  const byTerm = groupedBy(told, (one) => termOf(terms, dayOf(one, around) ?? '')?.from ?? '');
+  return [
+    ...terms
+      .map(({ from, name }) => toldTerm(byTerm.get(from) ?? [], { term: from, name }, rules, around))
+      .toReversed(),
+    toldTerm(byTerm.get('') ?? [], { term: null, name: null }, rules, around),
+  ].filter(({ categories }) => categories.some((one) => one.figures.length > 0));
+}
+
+function toldTerm(
+  told: readonly Told[],
+  named: Pick<ToldTerm, 'term' | 'name'>,
+  rules: GradebookRules,
+  around: Around,
+): ToldTerm {
+  const columns = told.map(({ column }) => column);
+  const cells = told.map(({ column, figure, possible }) => toldCell(column, figure, possible));
+  const own = gradebook(inputOfBook(rules, columns, [{ id: '', cells }], around.now)).students[0]!;
+  const shares = sharesOf(rules, own.categories);
+  return {
+    ...{ ...named, overall: own.overall, letter: own.letter },
+    categories: own.categories.map(({ id, score, counted, dropped }): ToldCategory => ({
+      ...{ score, share: shares.get(id) ?? null },
+      title: rules.categories.find((one) => one.id === id)?.title ?? null,
+      figures: told
+        .filter(({ column }) => counted.includes(column.id) || dropped.includes(column.id))
+        .map((one) => {
+          const { column, title, postId, figure, possible, changed } = one;
+          const day = dayOf(one, around);
+          return {
+            ...{ id: column.id, title, postId, figure, possible, changed },
+            day: day && shortDay(day, around.language, { month: true }),
+            dropped: dropped.includes(column.id),
+          };
+        }),
+    })),
+  };
+}
+
+function dayOf({ column: { due } }: Told, { timeZone }: Around): string | null {
+  return due && localDate(due.getTime(), timeZone);
 }
 
 function dueIn({ column: { due } }: Told): number {

@@ -2,7 +2,7 @@ import { takeMarks as deed } from '../../../contract/gradebook/marksFile';
 import { marksCsv, marksTable } from '../../../core/gradebook/marksFile';
 import { done, refused } from '../../ground/access/useCase';
 import { upsertMarksSetup, upsertMarksTaken } from '../../tables/marksFiles';
-import { folderOf } from '../archives/addPost';
+import { folderOf } from '../../../core/classes/folderOf';
 import { classUseCase } from '../subjects/classUseCase';
 import { TooBusy } from './gradesInBook';
 import { marksOfTerm } from './marksOfTerm';

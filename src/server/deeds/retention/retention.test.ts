@@ -10,7 +10,7 @@ import { changeRetention } from './changeRetention';
 
 const house = freshHouse();
 let postId: string;
-const NOTHING = { revisions: null, readings: null, logs: null, leftPosts: null, cases: null };
+const NOTHING = { revisions: null, readings: null, logs: null, leftPosts: null, cases: null, ownLines: null };
 const MONTHS = 31 * 86_400_000;
 const later = (months: number) => new Date(NOW.getTime() + months * MONTHS);
 beforeEach(async () => {

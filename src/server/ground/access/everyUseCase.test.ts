@@ -337,6 +337,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
     ...{ classId, columnId, reason: '' },
     figures: [{ personId: studentId, figure: 7.5 }],
   }),
+  keepOwnLine: ({ classId, studentId }) => ({ classId, personId: studentId, words: 'Asks well.', was: '' }),
   previewMarks: ({ classId }) => ({ classId, term: 'year' }),
   takeMarks: ({ classId }) => ({
     ...{ classId, term: 'year', delimiter: ',', decimal: '.', headings: true },
@@ -547,6 +548,7 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'closeTerm',
   'previewMarks',
   'takeMarks',
+  'keepOwnLine',
   'openTerm',
   'takeOver',
   'keepFinalMark',

@@ -14,7 +14,7 @@ import {
 } from '../../../../tests/server/house';
 import { FIRST_RULES, type GradebookRules } from '../../../core/gradebook/rules';
 import { dropColumn } from '../../deeds/gradebook/dropColumn';
-import { maybeGradebookCsv } from '../../deeds/gradebook/gradebookCsv';
+import { maybeGradebookCsv } from '../../deeds/archives/gradebookCsv';
 import { keepColumn } from '../../deeds/gradebook/keepColumn';
 import { keepFigures } from '../../deeds/gradebook/keepFigures';
 import { keepRules } from '../../deeds/gradebook/keepRules';

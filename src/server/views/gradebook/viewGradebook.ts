@@ -19,6 +19,7 @@ import {
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
 import { listClosedTerms } from '../../tables/terms';
+import { busyInstead } from './busyInstead';
 import { tabsOf } from './tabsOf';
 
 /**
@@ -60,6 +61,9 @@ export async function maybeGradebook(desk: Desk): Promise<BookShown | null> {
     mayChange: may({ personId, role }, 'gradebook.change', {}),
   };
 }
+
+/** The same, or `busy` where the figures cannot be made now. */
+export const maybeGradebookInTime = (desk: Desk) => busyInstead(maybeGradebook(desk));
 
 interface Said {
   readonly book: Book;

@@ -13,6 +13,10 @@ export async function maybeOwnSheet({
   place,
 }: Desk): Promise<SheetShown | null> {
   if (!may({ personId, role }, 'gradebook.own', {})) return null;
-  const { rules, terms } = await readTold(database, { inClass, personId, now, language: place.language });
-  return { classId: inClass.id, classTitle: inClass.title, rounding: rules.rounding, terms };
+  const asked = { inClass, personIds: [personId], now, language: place.language };
+  const { rules, inTerms } = await readTold(database, asked);
+  return {
+    ...{ classId: inClass.id, classTitle: inClass.title, rounding: rules.rounding },
+    terms: inTerms(personId),
+  };
 }

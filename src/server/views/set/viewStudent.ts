@@ -8,6 +8,8 @@ import { listAssignments } from '../../tables/assignments';
 import { hiddenOfClass } from '../../tables/hiddenNames';
 import { listSomeMembers } from '../../tables/memberships';
 import { listPostStates } from '../../tables/postStates';
+import { findOwnLine } from '../../tables/ownLines';
+import { findRetention } from '../../tables/retention';
 import { postShown } from './postShown';
 
 /** What one student of a class, or who left it, has written there, for those who teach it. Null for everybody else. */
@@ -39,6 +41,11 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
     classId: inClass.id,
     name: member.shownName,
     left: member.leftAt !== null,
+    personId: studentId,
+    line: {
+      words: await findOwnLine(database, { classId: inClass.id, teacherId: personId, personId: studentId }),
+      months: (await findRetention(database)).ownLines,
+    },
     rows: asked.map((assignment) => {
       const post = posts.get(assignment.id) ?? null;
       const isHidden = hidden.has(post?.postId ?? '');

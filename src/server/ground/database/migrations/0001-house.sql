@@ -508,6 +508,20 @@ CREATE TABLE marks_taken (
   FOREIGN KEY (taken_by) REFERENCES people (id)
 ) COMMENT 'The marks of a term as a file took them along last';
 
+CREATE TABLE own_lines (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  words VARCHAR(1000) NOT NULL,
+  kept_at DATETIME(3) NOT NULL,
+  PRIMARY KEY (class_id, teacher_id, person_id),
+  KEY own_lines_person (person_id),
+  KEY own_lines_time (kept_at),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (teacher_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'A line of a teacher about a student, for nobody else; it goes along when the student''s data is asked for';
+
 CREATE TABLE adjustments (
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

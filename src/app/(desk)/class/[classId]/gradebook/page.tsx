@@ -2,17 +2,13 @@ import { notFound } from 'next/navigation';
 import { GradebookBusy } from '@/components/gradebook/GradebookBusy';
 import { GradebookPage } from '@/components/gradebook/GradebookPage';
 import { TermTabs } from '@/components/terms/TermTabs';
-import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { maybeGradebook } from '@/server/views/gradebook/viewGradebook';
+import { maybeGradebookInTime } from '@/server/views/gradebook/viewGradebook';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function ClassGradebookPage({ params }: InClass) {
   const desk = await requireDeskIn(params);
-  const book = await maybeGradebook(desk).catch((error: unknown) => {
-    if (error instanceof TooBusy) return 'busy' as const;
-    throw error;
-  });
+  const book = await maybeGradebookInTime(desk);
   if (!book) notFound();
   return (
     <DeskFrame desk={desk} current="gradebook" className="desk">

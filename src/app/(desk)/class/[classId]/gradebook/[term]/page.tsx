@@ -2,18 +2,15 @@ import { notFound } from 'next/navigation';
 import { GradebookBusy } from '@/components/gradebook/GradebookBusy';
 import { TermPage } from '@/components/terms/TermPage';
 import { YearPage } from '@/components/terms/YearPage';
-import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
+import { busyInstead } from '@/server/views/gradebook/busyInstead';
 import { maybeTerm } from '@/server/views/gradebook/viewTerm';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
 export default async function ClassTermPage({ params }: InClass<'term'>) {
   const desk = await requireDeskIn(params);
   const { term } = await params;
-  const shown = await maybeTerm(desk, term).catch((error: unknown) => {
-    if (error instanceof TooBusy) return 'busy' as const;
-    throw error;
-  });
+  const shown = await busyInstead(maybeTerm(desk, term));
   if (!shown) notFound();
   return (
     <DeskFrame desk={desk} current="gradebook" className="desk">

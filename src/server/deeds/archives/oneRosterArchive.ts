@@ -10,11 +10,11 @@ import { database } from '../../ground/database/database';
 import { sayIn } from '../../ground/language/sayIn';
 import { findClass } from '../../tables/classes';
 import { listRoster } from '../../tables/roster';
-import { folderOf } from '../archives/addPost';
-import type { Archive } from '../archives/archivePerson';
-import { zipStream } from '../archives/zipStream';
-import { figuresOfBook, readBook, type ColumnOfBook } from './readBook';
-import { titleOf } from './termOfBook';
+import { folderOf } from '../../../core/classes/folderOf';
+import type { Archive } from './archivePerson';
+import { zipStream } from './zipStream';
+import { figuresOfBook, readBook, type ColumnOfBook } from '../gradebook/readBook';
+import { titleOf } from '../gradebook/termOfBook';
 
 interface Asker {
   readonly personId: string;

@@ -6,8 +6,8 @@ import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
 import { sayIn } from '../../ground/language/sayIn';
 import { findClass } from '../../tables/classes';
-import { folderOf } from '../archives/addPost';
-import { figuresOfBook, readBook } from './readBook';
+import { folderOf } from '../../../core/classes/folderOf';
+import { figuresOfBook, readBook } from '../gradebook/readBook';
 
 interface Asker {
   readonly personId: string;
