@@ -1,3 +1,4 @@
+import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { addDays, localDate } from '../../src/core/timing/zonedTime';
 import { database } from '../../src/server/ground/database/database';
@@ -113,7 +114,8 @@ test('another mark is given with a reason on the school’s scale, with the keyb
 
 test('sheets for talks are printed one by one in the order of their appointments', async () => {
   await teacher.goToClass('/sheets');
-  for (const name of ['Mara F.', 'Anouk O.']) await teacher.press(name);
+  for (const name of ['Mara F.', 'Anouk O.'])
+    await (await teacher.find(By.xpath(`//label[contains(., '${name}')]/input`))).click();
   await teacher.put('Appointment of Mara F.', '15:10');
   await teacher.press('Make the 2 sheets');
   await teacher.sees('2 sheets for talks.');
