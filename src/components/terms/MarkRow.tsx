@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
-import { reviewAddress } from '../../contract/addresses';
+import { addressesOf, reviewAddress } from '../../contract/addresses';
 import type { MarkShown } from '../../contract/gradebook/termShown';
 import { Mark } from '../basics/Mark';
 import { usePercent } from '../gradebook/usePercent';
@@ -44,7 +44,10 @@ export function MarkRow({ classId, term, mark, bands, rounding, mayGive, terms }
     <>
       <tr className={given ? 'given' : unread > 0 ? 'so-far' : ''}>
         <th scope="row" dir="auto">
-          {name} {mark.left ? <small>{t('left')}</small> : null}
+          <Link href={addressesOf(classId).student(mark.personId)} prefetch={false}>
+            {name}
+          </Link>{' '}
+          {mark.left ? <small>{t('left')}</small> : null}
         </th>
         {terms.map((total, at) => (
           <td key={at} className="r">

@@ -30,7 +30,7 @@ export default async function SheetsPage({ params, searchParams }: Asked) {
   );
   if (!talk || talk.sheets.length === 0) notFound();
   return (
-    <DeskFrame desk={desk} current="gradebook" className="desk talk-desk">
+    <DeskFrame desk={desk} current="gradebook" className="talk-desk">
       <TalkPage {...talk} appointments={appointments} />
     </DeskFrame>
   );
