@@ -42,6 +42,9 @@ export function addressesOf(classId: string) {
   } as const;
 }
 
+/** What students ask those who teach them. */
+export const QUESTIONS = '/questions';
+
 /** A post before the teacher, in the pile that they have of all their classes. */
 export function reviewAddress(postId: string): string {
   return `/pile/${postId}`;

@@ -124,6 +124,12 @@ import { overruleRequirement } from './deeds/reviews/overruleRequirement';
 import { openHandIn } from './deeds/reviews/openHandIn';
 import { sendBack } from './deeds/reviews/sendBack';
 import { setGrade } from './deeds/reviews/setGrade';
+import { askQuestion } from './deeds/questions/askQuestion';
+import { takeBackQuestion } from './deeds/questions/takeBackQuestion';
+import { seeAnswers } from './deeds/questions/seeAnswers';
+import { answerQuestion } from './deeds/questions/answerQuestion';
+import { answerAloud } from './deeds/questions/answerAloud';
+import { dropAnswer } from './deeds/questions/dropAnswer';
 import { closeTerm } from './deeds/gradebook/closeTerm';
 import { dropColumn } from './deeds/gradebook/dropColumn';
 import { keepFinalMark } from './deeds/gradebook/keepFinalMark';
@@ -321,6 +327,12 @@ export const USE_CASES = {
   dropColumn,
   keepFigures,
   giveBackColumn,
+  askQuestion,
+  takeBackQuestion,
+  seeAnswers,
+  answerQuestion,
+  answerAloud,
+  dropAnswer,
   closeTerm,
   previewMarks,
   takeMarks,

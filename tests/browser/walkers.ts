@@ -1,6 +1,6 @@
 import { expect } from 'vitest';
 import { STUDENTS, TEACHERS } from '../../demo/people';
-import { addressesOf } from '../../src/contract/addresses';
+import { QUESTIONS, addressesOf } from '../../src/contract/addresses';
 import type { Actor, Subject } from '../../src/core/access/may';
 import type { Action } from '../../src/core/access/table';
 import { database } from '../../src/server/ground/database/database';
@@ -197,6 +197,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/[classId]/figures/page.tsx': {
     address: () => at().figures,
     needs: ['gradebook.own', {}],
+  },
+  '(desk)/questions/page.tsx': {
+    address: () => QUESTIONS,
+    needs: ['question.answer', {}],
   },
   '(desk)/class/[classId]/sheets/page.tsx': {
     address: () => at().sheets,

@@ -4,6 +4,8 @@ import { addressesOf } from '../../contract/addresses';
 import type { LessonShown } from '../../core/assignments/lessonText';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
+import type { QuestionsOfAssignment } from '../../contract/questions/questionsShown';
+import { AskAndAnswers } from '../questions/AskAndAnswers';
 import { Mark } from '../basics/Mark';
 import { WhatItAsks } from './forms/WhatItAsks';
 import { ModelPostShown } from './ModelPostShown';
@@ -21,6 +23,8 @@ interface AssignmentToReadProps {
   readonly due: string | null;
   /** What a growing post is to reach. */
   readonly steps: readonly StepShown[];
+  /** What was asked and answered about it; null for who teaches. */
+  readonly questions: QuestionsOfAssignment | null;
   readonly postId: string | null;
   /** Whether who reads it can write for it. */
   readonly writes: boolean;
@@ -37,6 +41,7 @@ export function AssignmentToRead({
   rubric,
   due,
   steps,
+  questions,
   postId,
   writes,
 }: AssignmentToReadProps) {
@@ -89,6 +94,7 @@ export function AssignmentToRead({
           </ul>
         </>
       ) : null}
+      {questions ? <AskAndAnswers questions={questions} postId={null} /> : null}
       {!writes ? null : postId ? (
         <Link className="btn go" href={addressesOf(classId).post(postId)}>
           {t('writeOn')}

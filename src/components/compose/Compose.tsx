@@ -1,5 +1,6 @@
 'use client';
 
+import type { Editor } from '@tiptap/react';
 import { useTranslations } from 'next-intl';
 import { useCallback, useState } from 'react';
 import { LookingContext } from '../editor/addresses/LookingContext';
@@ -31,7 +32,16 @@ const NotesToAnswer = onDemand(
   NotesInMargin,
 );
 
+const AskAndAnswers = onDemand(async () => (await import('../questions/AskAndAnswers')).AskAndAnswers);
+
 const ClassPictures = onDemand(async () => (await import('../editor/picture/ClassPictures')).ClassPictures);
+
+/** What is marked in the text, as plain words. */
+function markedIn(editor: Editor | null): string {
+  if (!editor) return '';
+  const { from, to } = editor.state.selection;
+  return editor.state.doc.textBetween(from, to, ' ').trim();
+}
 
 /** The writing desk: the text, the railing that fills as it is written, and the gate. */
 export function Compose(props: ComposeProps) {
@@ -84,6 +94,9 @@ export function Compose(props: ComposeProps) {
           <div className="spread">
             <aside className="margin-start" aria-label={t('instructions')}>
               <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
+              {props.questions ? (
+                <AskAndAnswers questions={props.questions} postId={post.id} marked={() => markedIn(editor)} />
+              ) : null}
             </aside>
             <div className="sheet-text">
               <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} />

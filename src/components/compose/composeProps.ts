@@ -1,4 +1,5 @@
 import type { Audience } from '../../core/access/audience';
+import type { QuestionsOfAssignment } from '../../contract/questions/questionsShown';
 import type { Counting } from '../../core/assignments/counting';
 import type { LessonShown } from '../../core/assignments/lessonText';
 import type { StarterGroup } from '../../core/assignments/starters';
@@ -43,6 +44,8 @@ export interface DueShown {
 /** Everything that the writing desk shows. */
 export interface ComposeProps {
   readonly classId: string;
+  /** What was asked and answered about the assignment; null for who types in for somebody. */
+  readonly questions: QuestionsOfAssignment | null;
   readonly classCode: string;
   readonly post: Writing & {
     readonly id: string;

@@ -12,6 +12,8 @@ interface StudentTodayProps {
   /** By class, the one that was turned to last first. */
   readonly groups: readonly ClassWorkShown[];
   readonly days: readonly Omit<DayShown, 'events'>[];
+  /** How many of their questions were answered since they looked, by assignment. */
+  readonly answered: Readonly<Record<string, number>>;
   /** What a student editor may read before it is published. */
   readonly toRead: readonly {
     readonly href: string;
@@ -29,7 +31,7 @@ interface StudentTodayProps {
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, groups, days, toRead, told }: StudentTodayProps) {
+export function StudentToday({ name, groups, days, answered, toRead, told }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
   const work = groups.flatMap((group) => group.work).toSorted(byDue);
@@ -93,6 +95,23 @@ export function StudentToday({ name, groups, days, toRead, told }: StudentTodayP
           </p>
         )),
       )}
+      {work
+        .filter((one) => answered[one.assignmentId])
+        .map((one) => (
+          <p key={one.assignmentId} className="mt-4 border-l-4 border-plum pl-3">
+            <Link
+              className="act !whitespace-normal"
+              href={
+                one.postId
+                  ? addressesOf(one.classId).post(one.postId)
+                  : addressesOf(one.classId).assignment(one.assignmentId)
+              }
+              dir="auto"
+            >
+              {t('questionAnswered', { count: answered[one.assignmentId] ?? 0, title: one.title })}
+            </Link>
+          </p>
+        ))}
       {told.map((one) => (
         <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
           <Link className="act !whitespace-normal" href="/told">

@@ -1,6 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { addressesOf, reviewAddress } from '../../contract/addresses';
+import { addressesOf, QUESTIONS, reviewAddress } from '../../contract/addresses';
 import { Mark } from '../basics/Mark';
 import { OpenSetButton } from './OpenSetButton';
 import { dueOn, HowFar, type AssignmentToday } from './due';
@@ -45,6 +45,8 @@ interface TeacherTodayProps {
   readonly waiting: number;
   /** How many worries wait for them. */
   readonly worries: number;
+  /** How many questions of students wait for them. */
+  readonly questions: number;
   readonly oldestDay: string | null;
   readonly firstWaiting: string | null;
   readonly days: readonly Omit<DayShown, 'events'>[];
@@ -55,7 +57,7 @@ type Placed = AssignmentToday & { readonly classId: string; readonly inClass: st
 
 /** A teacher's first page: what waits, what is due, what needs a decision, in all their classes. */
 export function TeacherToday(props: TeacherTodayProps) {
-  const { classes, waiting, worries, oldestDay, days, firstWaiting } = props;
+  const { classes, waiting, worries, questions, oldestDay, days, firstWaiting } = props;
   const t = useTranslations('today');
   const inWords = useNumberInWords();
   const assignments = classes.flatMap((one): Placed[] => {
@@ -116,6 +118,9 @@ export function TeacherToday(props: TeacherTodayProps) {
   );
   const told = [
     ...(worries > 0 ? [{ href: '/worries', text: t('worries', { count: worries }) }] : []),
+    ...(questions > 0
+      ? [{ href: QUESTIONS, text: t('questions', { count: questions, number: inWords(questions) }) }]
+      : []),
     ...eyes,
     ...ofClasses,
   ];

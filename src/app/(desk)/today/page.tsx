@@ -1,6 +1,7 @@
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
 import { requireSession, requireWorkingDesks } from '@/server/http/desk';
+import { countQuestions, listAnsweredLately } from '@/server/views/questions/viewQuestions';
 import { listToRead } from '@/server/views/today/listToRead';
 import { listEveryWork } from '@/server/views/today/listWork';
 import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
@@ -15,7 +16,11 @@ export default async function TodayPage() {
   if (teacher)
     return (
       <DeskFrame desk={desk} current="today">
-        <TeacherToday {...teacher} worries={await countWorriesWaiting(desk.personId)} />
+        <TeacherToday
+          {...teacher}
+          worries={await countWorriesWaiting(desk.personId)}
+          questions={await countQuestions(desks)}
+        />
       </DeskFrame>
     );
   const { person, language } = await requireSession();
@@ -26,6 +31,7 @@ export default async function TodayPage() {
         name={person.givenName}
         groups={await listEveryWork(desks)}
         days={days}
+        answered={await listAnsweredLately(desk.personId)}
         toRead={await listToRead(desks)}
         told={await listLatelyTold({ personId: desk.personId, language, now: desk.now })}
       />

@@ -8,6 +8,7 @@ import { listHandIns } from '../../tables/handIns';
 import { findPostOf } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
 import type { Desk } from '../../deeds/sessions/desk';
+import { questionsOf } from '../../deeds/questions/questionsOf';
 import { standingsIn } from '../../deeds/assignments/growingSteps';
 import { listDeletedAssignments } from '../../tables/assignmentEndings';
 import { adjustedFor } from '../../tables/adjustments';
@@ -72,15 +73,14 @@ function repetitionsOf(
 }
 
 /** An assignment as a student reads it; null while it is not set, and for everybody from elsewhere. */
-export async function maybeAssignmentToRead(
-  assignmentId: string,
-  { personId, role, inClass, now, place }: Desk,
-) {
+export async function maybeAssignmentToRead(assignmentId: string, desk: Desk) {
+  const { personId, role, inClass, now, place } = desk;
   const given = await findAssignment(database, assignmentId, now);
   if (!given || given.classId !== inClass.id) return null;
   const assignment = await adjustedFor(database, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
     return null;
+  const questions = isStudent(role) ? await questionsOf(assignmentId, desk) : null;
   const { number, title, requirements, rubric, missing } = assignment;
   const post = await findPostOf(database, assignmentId, personId);
   const handIns = post ? await listHandIns(database, post.id) : [];
@@ -102,6 +102,7 @@ export async function maybeAssignmentToRead(
     missing,
     due,
     steps,
+    questions,
     postId: post?.id ?? null,
     /** Who teaches reads it as students do, and begins nothing. */
     writes: isStudent(role),

@@ -3,6 +3,7 @@ import { cappedAudience, narrower } from '../../../core/access/audience';
 import { isTeacher, may } from '../../../core/access/may';
 import { webAddresses } from '../../../core/document/webAddresses';
 import type { Place } from '../../../core/languages/languages';
+import { questionsOf } from '../../deeds/questions/questionsOf';
 import { monogram, nameOutside, teacherName } from '../../../core/people/names';
 import { namingWith } from '../../../core/privacy/consent';
 import { dueDays } from '../../../core/timing/dueDays';
@@ -52,6 +53,8 @@ export async function maybeCompose(postId: string, desk: Desk) {
   const context = await assignmentToCheck(database, assignment, inClass);
   const body = openStored(post.body);
   return {
+    /** Who types in for somebody asks nothing. */
+    questions: personId === post.writerId ? await questionsOf(assignment.id, desk) : null,
     classId: inClass.id,
     classCode: inClass.code,
     post: {

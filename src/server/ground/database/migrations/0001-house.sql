@@ -977,6 +977,41 @@ CREATE TABLE note_answers (
   FOREIGN KEY (author_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'What was said to a note';
 
+CREATE TABLE assignment_answers (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  words VARCHAR(1000) NOT NULL COMMENT 'What was asked, in the words of the teacher',
+  answer VARCHAR(2000) NOT NULL,
+  answered_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  answered_at DATETIME(3) NOT NULL,
+  KEY assignment_answers_assignment (assignment_id, answered_at),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (answered_by) REFERENCES people (id)
+) COMMENT 'An answer to everybody who has an assignment; nobody is named who asked';
+
+CREATE TABLE questions (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  asker_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The own draft that a passage is from',
+  passage VARCHAR(2000) NULL COMMENT 'What its writer showed of it; nothing else of the draft goes along',
+  words VARCHAR(1000) NOT NULL,
+  asked_at DATETIME(3) NOT NULL,
+  answer VARCHAR(2000) NULL COMMENT 'To who asked alone',
+  answer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'To everybody',
+  aloud BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether it was answered in class',
+  answered_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  answered_at DATETIME(3) NULL,
+  seen_at DATETIME(3) NULL COMMENT 'When who asked saw that it is answered',
+  KEY questions_assignment (assignment_id, answered_at),
+  KEY questions_asker (asker_id, answered_at),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
+  FOREIGN KEY (asker_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (answer_id) REFERENCES assignment_answers (id) ON DELETE SET NULL,
+  FOREIGN KEY (answered_by) REFERENCES people (id)
+) COMMENT 'What a student asks privately about an assignment, or a passage of their own draft';
+
 CREATE TABLE bank_sentences (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   owner_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

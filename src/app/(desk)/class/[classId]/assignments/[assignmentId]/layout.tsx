@@ -1,6 +1,7 @@
 import { withWords } from '@/app/Words';
 
 export default withWords([
+  'ask',
   'builder',
   'editor',
   'pictures',
@@ -12,6 +13,7 @@ export default withWords([
   'refusals.links',
   'refusals.picture',
   'refusals.post',
+  'refusals.question',
   'refusals.source',
   'requirements',
 ]);

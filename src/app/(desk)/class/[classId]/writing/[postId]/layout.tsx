@@ -1,6 +1,7 @@
 import { withWords } from '@/app/Words';
 
 export default withWords([
+  'ask',
   'assignments',
   'awayWords',
   'details.kind',
@@ -18,6 +19,7 @@ export default withWords([
   'refusals.notes',
   'refusals.picture',
   'refusals.post',
+  'refusals.question',
   'refusals.review',
   'refusals.signIn',
   'refusals.worry',

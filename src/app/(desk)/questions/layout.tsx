@@ -1,0 +1,3 @@
+import { withWords } from '@/app/Words';
+
+export default withWords(['questions', 'refusals.question']);
