@@ -57,7 +57,7 @@ export function AnswerQuestion({ question, name, answered, others, onSkip }: Ans
             <p>
               <b>{t('asks', { name })}</b> <small>{when}</small>
             </p>
-            <p className="said">{question.words}</p>
+            <p className="asked-words">{question.words}</p>
           </section>
           {answered.length > 0 ? (
             <section className="before">
