@@ -1,9 +1,7 @@
 'use client';
 
 import { useFormatter, useLocale, useTranslations } from 'next-intl';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { addressesOf, archiveAddress } from '../../contract/addresses';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { figureTyped } from '../../core/gradebook/figureTyped';
 import { trackGroups } from '../../core/gradebook/tracks';
@@ -146,24 +144,6 @@ export function GradebookPage({ book: text }: { readonly book: string }) {
             </p>
           </div>
           <span className="book-ways">
-            <a className="act self-center" href={archiveAddress.ofGradebook(book.classId)} download>
-              {t('csv')}
-            </a>
-            {book.mayChange ? (
-              <a className="act self-center" href={archiveAddress.ofOneRoster(book.classId)} download>
-                {t('oneRoster')}
-              </a>
-            ) : null}
-            <Link
-              className="act self-center"
-              href={addressesOf(book.classId).gradebookPrint}
-              prefetch={false}
-            >
-              {t('printing.print')}
-            </Link>
-            <Link className="act self-center" href={addressesOf(book.classId).sheets} prefetch={false}>
-              {t('sheets')}
-            </Link>
             <button type="button" className="act self-center" onClick={() => setLooking({ at: 'csv' })}>
               {t('readIn')}
             </button>

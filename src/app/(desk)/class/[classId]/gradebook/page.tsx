@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation';
+import { BookFiles } from '@/components/gradebook/BookFiles';
 import { GradebookBusy } from '@/components/gradebook/GradebookBusy';
 import { GradebookPage } from '@/components/gradebook/GradebookPage';
 import { TermTabs } from '@/components/terms/TermTabs';
@@ -16,7 +17,9 @@ export default async function ClassGradebookPage({ params }: InClass) {
         <GradebookBusy />
       ) : (
         <>
-          <TermTabs classId={book.classId} tabs={book.tabs} current={null} />
+          <TermTabs classId={book.classId} tabs={book.tabs} current={null}>
+            <BookFiles classId={book.classId} mayChange={book.mayChange} />
+          </TermTabs>
           <GradebookPage book={JSON.stringify(book)} />
         </>
       )}
