@@ -66,6 +66,31 @@ export async function listQuestionsBy(
   return rows.map(rowOf);
 }
 
+/** What somebody asked in a class with what was answered, for whom their data is handed out. */
+export async function listAskedIn(
+  database: Database,
+  classId: string,
+  askerId: string,
+): Promise<
+  readonly {
+    readonly assignment: string;
+    readonly words: string;
+    readonly passage: string | null;
+    readonly askedAt: Date;
+    readonly answer: string | null;
+    readonly answeredAt: Date | null;
+  }[]
+> {
+  return database.rows(
+    `SELECT assignments.title AS assignment, questions.words, passage, asked_at AS askedAt,
+       COALESCE(questions.answer, assignment_answers.answer) AS answer, questions.answered_at AS answeredAt
+     FROM questions JOIN assignments ON assignments.id = questions.assignment_id
+     LEFT JOIN assignment_answers ON assignment_answers.id = answer_id
+     WHERE assignments.class_id = :classId AND asker_id = :askerId ORDER BY asked_at, questions.id`,
+    { classId, askerId },
+  );
+}
+
 /** The open questions of some classes with the class and the number that was drawn for a draft, the oldest first. */
 export async function listOpenQuestions(
   database: Database,

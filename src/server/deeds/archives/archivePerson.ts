@@ -17,6 +17,7 @@ import { findStudentStanding } from '../../tables/standing';
 import { listPostsOf } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
 import { readTold } from '../gradebook/readTold';
+import { listAskedIn } from '../../tables/questions';
 import { listLinesAbout } from '../../tables/ownLines';
 import { addPost, json, type PostAdded } from './addPost';
 import { archivePage } from './archivePage';
@@ -37,8 +38,9 @@ interface Asker {
 
 /**
  * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
- * pages, each post with its hand-ins, notes and the grade that was given back, and their pictures; for themselves what they told
- * that worried them, too; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
+ * pages, what they asked and were told of figures, each post with its hand-ins, notes and the grade that was given back, and their
+ * pictures; for themselves what they told that worried them, too, and for them and who answers for the house what teachers wrote about
+ * them for themselves; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
  * too, and so does an administrator for them; a teacher gets what belongs to the classes they run, and no draft that only its writer may
  * read; address and consents only of who is at home there. Null for everybody else.
  */
@@ -105,6 +107,7 @@ async function placeIn(inClass: ClassRow, personId: string, { now, language }: A
   const asked = { inClass, personIds: [personId], now, language };
   return {
     ...{ title, groupName, schoolName, ...(await findMembership(database, id, personId)) },
+    questions: await listAskedIn(database, id, personId),
     // What was given back, and nothing else.
     figures: (await readTold(database, asked)).inTerms(personId),
   };

@@ -1,3 +1,4 @@
+import { unzipSync } from 'fflate';
 import { beforeEach, describe, expect, test } from 'vitest';
 import {
   as,
@@ -5,6 +6,7 @@ import {
   EVERYBODY,
   freshHouse,
   handInPost,
+  NOW,
   setWork,
   succeeded,
   writePost,
@@ -13,6 +15,7 @@ import {
 import { maybeAssignmentToRead } from '../../views/assignments/viewAssignment';
 import { countQuestions, listAnsweredLately, maybeQuestions } from '../../views/questions/viewQuestions';
 import { database } from '../../ground/database/database';
+import { maybeArchive } from '../archives/archivePerson';
 import { answerAloud } from './answerAloud';
 import { answerQuestion } from './answerQuestion';
 import { askQuestion } from './askQuestion';
@@ -138,6 +141,15 @@ describe('a question', () => {
     await succeeded(as(house, 'writer', seeAnswers, { assignmentId }));
     expect(await listAnsweredLately(house.people.writer)).toEqual({});
     expect(await known()).toMatchObject({ unseen: false });
+  });
+
+  test('goes along when the data of who asked is asked for', async () => {
+    await succeeded(answer(await asked('May I draw it?')));
+    const archive = await maybeArchive(house.people.writer, { personId: house.people.writer, now: NOW });
+    const files = unzipSync(new Uint8Array(await new Response(archive?.content).arrayBuffer()));
+    const person = new TextDecoder().decode(files['person.json']);
+    expect(person).toContain('May I draw it?');
+    expect(person).toContain('Yes to both.');
   });
 
   test('waits for those who teach the class alone, and of nobody who left', async () => {
