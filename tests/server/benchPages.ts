@@ -10,6 +10,9 @@ import { insertPerson } from '../../src/server/tables/people';
 import { listPostStates } from '../../src/server/tables/postStates';
 import { maybeArrangedPile } from '../../src/server/views/review/listPile';
 import { maybeGradebook } from '../../src/server/views/gradebook/viewGradebook';
+import { maybeOwnSheet } from '../../src/server/views/gradebook/viewSheet';
+import { maybeTalk } from '../../src/server/views/gradebook/viewTalk';
+import { maybeTerm } from '../../src/server/views/gradebook/viewTerm';
 import { maybeReview } from '../../src/server/views/review/viewReview';
 import { maybeSet } from '../../src/server/views/set/viewSet';
 import { maybeStudentPosts } from '../../src/server/views/set/viewStudent';
@@ -25,8 +28,8 @@ const TURNS = 15;
 type PageMeasurement = Measurement & { readonly queries: number };
 
 /**
- * How long each view takes in a class of 3,000 posts by 300 students, against the same in one of 30 by 24; the set and the gradebook,
- * which have a row for each student, against the bare query of these rows. As many posts wait to be read in both.
+ * How long each view takes in a class of 3,000 posts by 300 students, against the same in one of 30 by 24; the set, the gradebook,
+ * a term and a sheet, which read the posts of the class, against the bare query of these rows. As many posts wait to be read in both.
  */
 export async function benchPages(progress: (what: string) => void): Promise<readonly PageMeasurement[]> {
   const now = new Date();
@@ -69,6 +72,9 @@ const VIEWS = {
   review: ({ desk, postId }: Place) => maybeReview(postId, [desk]),
   set: ({ desk, assignmentId }: Place) => maybeSet(assignmentId, desk),
   gradebook: ({ desk }: Place) => maybeGradebook(desk),
+  term: ({ desk }: Place) => maybeTerm(inOneTerm(desk), WHOLE_TIME.from),
+  talk: ({ desk, studentDesk }: Place) => maybeTalk({ personIds: [studentDesk.personId], term: null }, desk),
+  sheet: ({ studentDesk }: Place) => maybeOwnSheet(studentDesk),
   student: ({ desk, studentDesk }: Place) => maybeStudentPosts(studentDesk.personId, desk),
   work: ({ studentDesk }: Place) => listWork(studentDesk),
 } as const;
@@ -103,7 +109,17 @@ async function settle(teacherId: string, now: Date): Promise<Place> {
 const BARE: Partial<Record<ViewName, (place: Place) => Promise<unknown>>> = {
   set: ({ assignmentId }) => listPostStates(database, { assignmentId }),
   gradebook: ({ desk }) => listPostStates(database, { classId: desk.inClass.id }),
+  term: ({ desk }) => listPostStates(database, { classId: desk.inClass.id }),
+  talk: ({ desk }) => listPostStates(database, { classId: desk.inClass.id }),
 };
+
+/** A term that everything is due in. */
+const WHOLE_TIME = { name: 'Always', from: '2000-01-01', to: '2100-01-01' };
+
+function inOneTerm(desk: Desk): Desk {
+  const { inClass } = desk;
+  return { ...desk, inClass: { ...inClass, year: { ...inClass.year, terms: [WHOLE_TIME] } } };
+}
 
 function timeOf(work: () => Promise<unknown>): Promise<number> {
   return medianTime(TURNS, async () => {

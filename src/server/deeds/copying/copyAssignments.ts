@@ -6,7 +6,7 @@ import { copySources } from '../../tables/givenSources';
 import { noteWhatComesWith } from '../../tables/handouts';
 import { FOR_ITSELF, insertAssignment, listAssignments } from '../../tables/assignments';
 
-/** Copies the assignments of a class into another, as they are, but neither set nor with a due date. */
+/** Copies the assignments of a class into another, as they are, but neither set nor with a due date. The copies by what they were made of. */
 export async function copyAssignments(
   database: Database,
   {
@@ -15,12 +15,14 @@ export async function copyAssignments(
     by,
     at,
   }: { readonly from: string; readonly to: string; readonly by: string; readonly at: Date },
-): Promise<void> {
+): Promise<ReadonlyMap<string, string>> {
+  const copies = new Map<string, string>();
   // A series is copied as what is repeated: its days are those of another year.
   for (const assignment of (await listAssignments(database, from, at)).filter(
     (one) => one.seriesId === null,
   )) {
     const id = newId();
+    copies.set(assignment.id, id);
     await insertAssignment(
       database,
       {
@@ -39,4 +41,5 @@ export async function copyAssignments(
     await copySources(database, { from: assignment.id, to: id });
     await noteWhatComesWith(database, id, { ...comesWith(assignment), by });
   }
+  return copies;
 }

@@ -13,6 +13,7 @@ import {
 import { classUseCase } from '../subjects/classUseCase';
 import { insertOwnClass } from '../classes/makeClass';
 import { copyAssignments } from './copyAssignments';
+import { copyGradebook } from './copyGradebook';
 import { copyPages } from './copyPages';
 
 export const copyClass = classUseCase(deed, {
@@ -50,7 +51,10 @@ export const copyClass = classUseCase(deed, {
     await updateDesk(database, classId, from.desk);
     await updateWords(database, classId, from.words);
     await copyLabels(database, from.id, classId);
-    await copyAssignments(database, { from: from.id, to: classId, by: personId, at: now });
+    const assignments = await copyAssignments(database, {
+      ...{ from: from.id, to: classId, by: personId, at: now },
+    });
+    await copyGradebook(database, { from: from.id, to: classId, assignments });
     await copyPages(database, { from: from.id, to: classId, by: personId, at: now });
     return done({ classId });
   },

@@ -25,7 +25,9 @@ import { setGrade } from '../../deeds/reviews/setGrade';
 import { giveBackGrade } from '../../deeds/reviews/giveBackGrade';
 import { lookAtName } from '../../deeds/reviews/lookAtName';
 import { askSecondReading } from '../../deeds/secondReadings/askSecondReading';
+import { copyClass } from '../../deeds/copying/copyClass';
 import { database } from '../../ground/database/database';
+import { findGradebook, listPlacesOfColumns } from '../../tables/gradebooks';
 import { maybeGradebook } from './viewGradebook';
 
 const house = freshHouse();
@@ -262,6 +264,24 @@ describe('the rules', () => {
     await succeeded(typed(columnId, 3, { who: 'supplyTeacher' }));
     expect(await cell('Wren E.')).toMatchObject({ figure: 3 });
   });
+});
+
+test('a copied class counts as the first did, with what is set there in the same categories', async () => {
+  await setWork(house);
+  const columnId = (await book()).columns[0]!.id;
+  const asking = { id: 'new', title: 'Asking', weight: 2, dropLowest: 1 };
+  await succeeded(ruled({ categories: [asking], cap: 100 }, 0, [{ columnId, categoryId: 'new' }]));
+  const { classId } = await succeeded(
+    as(house, 'teacher', copyClass, { classId: house.classId, title: 'Again', groupName: '8A' }),
+  );
+  const { cap, categories } = await findGradebook(database, classId);
+  expect({ cap, categories }).toMatchObject({
+    cap: 100,
+    categories: [{ title: 'Asking', weight: 2, dropLowest: 1 }],
+  });
+  expect([...(await listPlacesOfColumns(database, classId)).values()]).toEqual([categories[0]?.id]);
+  // The first class keeps its own.
+  expect((await book()).rules.categories[0]?.id).not.toBe(categories[0]?.id);
 });
 
 test('taken along as a file it says what stands before the eyes, to who teaches the class alone, and the log has it', async () => {
