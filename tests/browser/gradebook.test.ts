@@ -137,6 +137,19 @@ test('the figure of a post changes here with a reason, and is in its review', as
   await teacher.sees('18');
 });
 
+test('somebody is excused in the grid, and asked again', async () => {
+  await goTo(teacher, 'Kofi', 'sayings');
+  await teacher.sees('Nothing was handed in, and it was due.');
+  await teacher.press('Excuse from it');
+  await teacher.sees('Excused: it does not count.');
+  await teacher.driver.wait(
+    async () => (await reads(teacher, 'Kofi', 'sayings')).includes('excused'),
+    20_000,
+  );
+  await teacher.press('Ask for it again');
+  await teacher.sees('Nothing was handed in, and it was due.');
+});
+
 test('it is taken along as CSV, changed, and read in again: what would change is shown before it does', async () => {
   const csv = await teacher.driver.executeAsyncScript<string>(
     "const done = arguments[0]; fetch(document.querySelector('a[download]').href).then((one) => one.text()).then(done)",

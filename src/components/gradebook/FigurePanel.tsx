@@ -4,8 +4,10 @@ import { useFormatter, useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { addressesOf, reviewAddress } from '../../contract/addresses';
+import { excuseStudents } from '../../contract/assignments/excuseStudents';
 import { readFigure, type FigureUnfolded } from '../../contract/gradebook/readFigure';
 import { call, type Sent } from '../basics/call';
+import { useDeed } from '../basics/useDeed';
 import { GradeLines } from '../feedback/GradeLines';
 import { useRequirementName } from '../railing/RequirementLine';
 import type { CellAt } from './cells';
@@ -34,6 +36,7 @@ export function FigurePanel({
   const t = useTranslations('gradebook.panel');
   const states = useTranslations('gradebook.cell');
   const format = useFormatter();
+  const { act, busy, problem } = useDeed();
   const { postId } = cell;
   const unfolded = useUnfolded(column.kind === 'post' && cell.state !== 'reading' ? postId : undefined);
   const score = student.categories.find(({ counted, dropped }) =>
@@ -65,13 +68,16 @@ export function FigurePanel({
           })}
         </p>
       ) : null}
-      {column.kind === 'post' && figure !== null ? (
+      {figure !== null ? (
         <p className="mt-1">
           {cell.back === undefined
             ? t('notBack', { name: student.name })
             : t(cell.back === figure ? 'back' : 'otherBack', { back: cell.back })}
         </p>
       ) : null}
+      <p role="alert" className="problem">
+        {problem}
+      </p>
       <div className="book-acts">
         {postId ? (
           <Link className="btn go" href={reviewAddress(postId)} prefetch={false}>
@@ -85,6 +91,21 @@ export function FigurePanel({
         {column.kind === 'own' || (cell.handInId && cell.state !== 'reading') ? (
           <button type="button" className="btn" onClick={onChange}>
             {t(figure === null ? 'type' : 'change')}
+          </button>
+        ) : null}
+        {column.kind === 'post' && ['missing', 'ahead', 'excused'].includes(cell.state) ? (
+          <button
+            type="button"
+            className="btn"
+            disabled={busy}
+            onClick={() =>
+              void act(excuseStudents, {
+                ...{ assignmentId: column.id, personIds: [student.id] },
+                excused: cell.state !== 'excused',
+              })
+            }
+          >
+            {t(cell.state === 'excused' ? 'askAgain' : 'excuse')}
           </button>
         ) : null}
       </div>

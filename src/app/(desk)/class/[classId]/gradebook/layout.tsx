@@ -6,6 +6,7 @@ export default withWords([
   'grade',
   'railing',
   'requirements',
+  'refusals.assignment',
   'refusals.class',
   'refusals.gradebook',
   'refusals.post',
