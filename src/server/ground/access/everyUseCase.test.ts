@@ -138,7 +138,9 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   deleteAnybody: ({ studentId }) => ({ personId: studentId }),
   restoreAnybody: ({ deletedId }) => ({ personId: deletedId }),
   changeSchoolSpan: () => ({ pressedHours: 12 }),
-  changeRetention: () => ({ revisions: 12, readings: null, logs: 12, leftPosts: null, cases: 36 }),
+  changeRetention: () => ({
+    ...{ revisions: 12, readings: null, logs: 12, leftPosts: null, cases: 36, ownLines: 12 },
+  }),
   makeClass: () => ({ title: 'Tides', groupName: '7C', ...PLACE }),
   nameClass: ({ classId }) => ({ classId, title: 'Tides', groupName: '', subtitle: '', schoolName: '' }),
   checkAddress: ({ classId }) => ({ classId, address: 'tides' }),
