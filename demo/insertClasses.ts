@@ -50,8 +50,8 @@ export async function insertWeatherClass(people: ReadonlyMap<string, string>, no
       ...{ classId: id, timeZone: TIME_ZONE, language: 'en-GB', schoolDays: [1, 2, 3, 4, 5] },
       terms: [
         { name: 'First term', from: day(-92), to: day(17) },
-        { name: 'Second term', from: day(34), to: day(124) },
-        { name: 'Third term', from: day(139), to: day(210) },
+        { name: 'Second term', from: day(18), to: day(124) },
+        { name: 'Third term', from: day(125), to: day(300) },
       ],
       holidays: [],
     });

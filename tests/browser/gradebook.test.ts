@@ -138,6 +138,8 @@ test('the figure of a post changes here with a reason, and is in its review', as
 });
 
 test('somebody is excused in the grid, and asked again', async () => {
+  await teacher.goToClass('/gradebook');
+  await teacher.sees('to read');
   await goTo(teacher, 'Kofi', 'sayings');
   await teacher.sees('Nothing was handed in, and it was due.');
   await teacher.press('Excuse from it');
