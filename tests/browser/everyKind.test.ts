@@ -9,7 +9,7 @@ import { OTHER_STUDENTS } from '../../demo/people';
 import { instructionsFrom } from '../../src/core/assignments/lessonText';
 import { REQUIREMENT_KINDS } from '../../src/core/requirements/registry';
 import type { Requirement } from '../../src/core/requirements/requirement';
-import { DESK_SIZE, Person, PHONE_SIZE } from './person';
+import { classIdOf, DESK_SIZE, Person, PHONE_SIZE, SMALL_CLASS_CODE } from './person';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'porch-every-kind-'));
 const PATIENCE = 20_000;
@@ -68,22 +68,6 @@ const SOL = {
 const TAKEN_OVER =
   'Behind the shed lies a log that fell in a storm before I was born. Three kinds of moss share it, and each keeps to its own side. I drew a map of them in October and again this week, and the border had moved by a thumb.';
 
-/** Asks the server as the page of that person would. */
-async function ask<Value>(person: Person, useCase: string, input: object): Promise<Value> {
-  const { value, code } = await person.driver.executeAsyncScript<{
-    readonly value?: Value;
-    readonly code?: string;
-  }>(
-    `const [useCase, input, done] = arguments;
-     fetch('/api/do/' + useCase, { method: 'POST', body: JSON.stringify(input), headers: { 'content-type': 'application/json' } })
-       .then((response) => response.json()).then(done);`,
-    useCase,
-    input,
-  );
-  if (value === undefined) throw new Error(`${useCase} was refused: ${code ?? 'for no reason'}`);
-  return value;
-}
-
 /** Sets an assignment for the smaller class, whose students read each other as soon as they hand in. */
 async function set(
   teacher: Person,
@@ -91,34 +75,33 @@ async function set(
   number: number,
   requirements: readonly object[],
 ): Promise<string> {
-  await teacher.goToClass('/cards');
-  const classId = /classId\\*":\\*"([0-9a-z]{16})/.exec(await teacher.driver.getPageSource())?.[1] ?? '';
-  const { assignmentId } = await ask<{ assignmentId: string }>(teacher, 'makeAssignment', { classId });
+  const classId = await classIdOf(SMALL_CLASS_CODE);
+  const { assignmentId } = await teacher.ask<{ assignmentId: string }>('makeAssignment', { classId });
   const { fields } = ASSIGNMENTS.find((one) => one.key === 'storm')!;
   const due = `${new Date(Date.now() + 30 * 86_400_000).toISOString().slice(0, 10)}T16:00`;
   const starters = [{ when: 'To begin', starters: ['What surprised me is …'] }];
   const more = { audience: 'ourClass', release: 'handIn', missing: 'stops', outline: [] };
-  await ask(teacher, 'changeAssignment', {
+  await teacher.ask('changeAssignment', {
     assignmentId,
     version: 1,
     fields: { ...fields, ...more, number, title, due, requirements, starters },
   });
-  await ask(teacher, 'setAssignment', { assignmentId });
+  await teacher.ask('setAssignment', { assignmentId });
   return assignmentId;
 }
 
 /** Writes and hands in a post as whoever is signed in. */
 async function handInFor(person: Person, assignmentId: string, title: string, text: string): Promise<void> {
-  const { postId } = await ask<{ postId: string }>(person, 'beginPost', { assignmentId });
+  const { postId } = await person.ask<{ postId: string }>('beginPost', { assignmentId });
   const writing = { title, labels: [], body: instructionsFrom(text) };
-  await ask(person, 'savePost', { postId, version: 1, writing });
-  await ask(person, 'handIn', { postId, version: 2 });
+  await person.ask('savePost', { postId, version: 1, writing });
+  await person.ask('handIn', { postId, version: 2 });
 }
 
 async function signIn(person: Person, name: string): Promise<void> {
   const student = OTHER_STUDENTS.find((one) => one.givenName === name)!;
   await person.goTo('/sign-in');
-  await person.fill('Class code', `MOSS5520${Key.ENTER}`);
+  await person.fill('Class code', SMALL_CLASS_CODE + Key.ENTER);
   await person.press(name);
   for (const word of student.passcode.split(' ')) await person.press(word, '//ul');
   await person.driver.wait(until.urlContains('/today'), PATIENCE);

@@ -21,6 +21,7 @@ const FLAGS = [
 ];
 
 export const CLASS_CODE = 'QUAY2418';
+export const SMALL_CLASS_CODE = 'MOSS5520';
 export const DESK_SIZE = { width: 1280, height: 800 };
 export const PHONE_SIZE = { width: 390, height: 844 };
 
@@ -28,8 +29,12 @@ export const origin = (): string => process.env['PORCH_TEST_ORIGIN'] ?? '';
 
 /** Where the pages of a class are, by its code. */
 export async function classAddress(code = CLASS_CODE): Promise<string> {
+  return `/class/${await classIdOf(code)}`;
+}
+
+export async function classIdOf(code: string): Promise<string> {
   const [row] = await database.rows<{ id: string }>('SELECT id FROM classes WHERE code = :code', { code });
-  return `/class/${row?.id ?? ''}`;
+  return row?.id ?? '';
 }
 
 /** A person at a browser of their own, who finds things by the names that are read out. */
@@ -207,6 +212,22 @@ export class Person {
     await this.press(`${student.givenName} `);
     for (const word of student.passcode.split(' ')) await this.press(word, '//ul');
     await this.driver.wait(until.urlContains('/today'), PATIENCE);
+  }
+
+  /** Asks the server as a page of this person would. */
+  async ask<Value>(useCase: string, input: object): Promise<Value> {
+    const { value, code } = await this.driver.executeAsyncScript<{
+      readonly value?: Value;
+      readonly code?: string;
+    }>(
+      `const [useCase, input, done] = arguments;
+       fetch('/api/do/' + useCase, { method: 'POST', body: JSON.stringify(input), headers: { 'content-type': 'application/json' } })
+         .then((response) => response.json()).then(done);`,
+      useCase,
+      input,
+    );
+    if (value === undefined) throw new Error(`${useCase} was refused: ${code ?? 'for no reason'}`);
+    return value;
   }
 
   /** Waits until the save state says that the words are safe. */

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, test } from 'vitest';
 import { ASSIGNMENTS } from '../../demo/assignments';
 import { OTHER_STUDENTS } from '../../demo/people';
 import { addressesOf } from '../../src/contract/addresses';
-import { Person } from './person';
+import { classIdOf, Person, SMALL_CLASS_CODE } from './person';
 
 let teacher: Person;
 let student: Person;
@@ -21,18 +21,8 @@ const MENU = "//*[@role='menu']";
 
 /** An assignment of this walk's own, so that no other finds the demo's changed; the address of its builder. */
 async function ownAssignment(): Promise<string> {
-  await teacher.goToClass('/cards');
-  const page = await teacher.driver.getPageSource();
-  const classId = /classId\\*":\\*"([0-9a-z]{16})/.exec(page)?.[1] ?? '';
-  const ask = (useCase: string, input: object) =>
-    teacher.driver.executeAsyncScript<{ readonly value: { readonly assignmentId: string } }>(
-      `const [useCase, input, done] = arguments;
-       fetch('/api/do/' + useCase, { method: 'POST', body: JSON.stringify(input), headers: { 'content-type': 'application/json' } })
-         .then((response) => response.json()).then(done);`,
-      useCase,
-      input,
-    );
-  const { assignmentId } = (await ask('makeAssignment', { classId })).value;
+  const classId = await classIdOf(SMALL_CLASS_CODE);
+  const { assignmentId } = await teacher.ask<{ assignmentId: string }>('makeAssignment', { classId });
   const in30Days = new Date(Date.now() + 30 * 86_400_000).toISOString().slice(0, 10);
   const { fields } = ASSIGNMENTS.find((one) => one.key === 'storm')!;
   // The smaller class is closed to everybody outside.
@@ -43,14 +33,14 @@ async function ownAssignment(): Promise<string> {
     title: 'Storm night',
     due: `${in30Days}T16:00`,
   };
-  await ask('changeAssignment', { assignmentId, version: 1, fields: own });
+  await teacher.ask('changeAssignment', { assignmentId, version: 1, fields: own });
   return addressesOf(classId).assignment(assignmentId);
 }
 
 /** The smaller class has a student whom no other walk needs. */
 async function signInPim(): Promise<void> {
   await student.goTo('/sign-in');
-  await student.fill('Class code', `MOSS5520${Key.ENTER}`);
+  await student.fill('Class code', SMALL_CLASS_CODE + Key.ENTER);
   await student.press('Pim');
   for (const word of OTHER_STUDENTS[0]!.passcode.split(' ')) await student.press(word, '//ul');
   await student.driver.wait(until.urlContains('/today'), 20_000);

@@ -6,7 +6,7 @@ import type { Action } from '../../src/core/access/table';
 import { database } from '../../src/server/ground/database/database';
 import { newId } from '../../src/server/ground/database/newId';
 import { linkIn, mailsTo } from '../support/mails';
-import { CLASS_CODE, origin } from './person';
+import { CLASS_CODE, origin, SMALL_CLASS_CODE } from './person';
 
 export const EVERYBODY = [
   'visitor',
@@ -131,7 +131,7 @@ export async function signEverybodyIn(): Promise<void> {
   await signInStudent(
     'stranger',
     'pim',
-    'MOSS5520',
+    SMALL_CLASS_CODE,
     (await import('../../demo/people')).OTHER_STUDENTS[0]!.passcode,
   );
   const handedIn = await linkOn('/writing', 'writer', /\/writing\/([0-9a-z]{16})\/receipt/);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { holdsDay } from '../../core/classes/schoolYear';
 import type { BookShown, ColumnShown } from '../../contract/gradebook/bookShown';
 
 /** Which rows and columns are shown; totals are of all. */
@@ -37,7 +38,7 @@ export function BookFilters({ book, filter, onFilter }: BookFiltersProps) {
             onFilter({
               ...filter,
               term: term?.from ?? null,
-              shows: ({ day }) => !term || (day !== null && day >= term.from && day <= term.to),
+              shows: ({ day }) => !term || holdsDay(term, day),
             });
           }}
         >

@@ -12,6 +12,7 @@ import { GridHead } from './GridHead';
 import { FOOT, HEAD, leftsOf, NAME, ROW, TOTAL, WIDTHS, type GridLayout } from './gridLayout';
 import { GridRow, type Editing } from './GridRow';
 import type { Figures } from './useFigures';
+import { usePercent } from './usePercent';
 import { useGridKeys } from './useGridKeys';
 
 interface GridProps {
@@ -109,7 +110,7 @@ export function Grid(props: GridProps) {
     const figure = figureAt(spot);
     return figure === null ? '' : format.number(figure, { useGrouping: false });
   };
-  const decimals = { minimumFractionDigits: book.rules.rounding === 1 ? 0 : 1 };
+  const percent = usePercent(book.rules.rounding);
   const block = blockBetween(anchor, focus);
   const copy = (event: ClipboardEvent) => {
     if (editing) return;
@@ -177,7 +178,7 @@ export function Grid(props: GridProps) {
             <GridRow
               key={students[row]!.id}
               {...layout}
-              {...{ book, row, width, figures, focus, block, editing, decimals, textAt, onEdit }}
+              {...{ book, row, width, figures, focus, block, editing, percent, textAt, onEdit }}
               student={students[row]!}
               onGo={go}
               onLeave={(spot) => {
@@ -188,7 +189,7 @@ export function Grid(props: GridProps) {
             />
           ))}
         </div>
-        <GridFoot {...layout} book={book} decimals={decimals} />
+        <GridFoot {...layout} book={book} percent={percent} />
       </div>
     </div>
   );

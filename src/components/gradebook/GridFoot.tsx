@@ -1,18 +1,17 @@
 'use client';
 
-import { useFormatter, useTranslations } from 'next-intl';
+import { useTranslations } from 'next-intl';
 import type { BookShown } from '../../contract/gradebook/bookShown';
 import { WIDTHS, type GridLayout } from './gridLayout';
 
 interface GridFootProps extends GridLayout {
   readonly book: BookShown;
-  readonly decimals: { readonly minimumFractionDigits: number };
+  readonly percent: (percent: number | null) => string;
 }
 
 /** Under the grid: how each column and all totals went. */
-export function GridFoot({ book, tracks, lefts, shown, decimals }: GridFootProps) {
+export function GridFoot({ book, tracks, lefts, shown, percent }: GridFootProps) {
   const t = useTranslations('gradebook');
-  const format = useFormatter();
   return (
     <div className="book-foot" role="presentation">
       <span className="book-name">{t('class')}</span>
@@ -29,9 +28,7 @@ export function GridFoot({ book, tracks, lefts, shown, decimals }: GridFootProps
           </span>
         );
       })}
-      <span className="book-total post">
-        {book.meanOverall === null ? '–' : format.number(book.meanOverall, decimals)}
-      </span>
+      <span className="book-total post">{percent(book.meanOverall)}</span>
     </div>
   );
 }

@@ -24,7 +24,7 @@ interface GridRowProps extends GridLayout {
   /** The block that is drawn. */
   readonly block: Block;
   readonly editing: Editing | null;
-  readonly decimals: { readonly minimumFractionDigits: number };
+  readonly percent: (percent: number | null) => string;
   readonly textAt: (spot: Spot) => string;
   readonly onGo: (to: Spot, extend: boolean) => void;
   readonly onEdit: (editing: Editing | null) => void;
@@ -34,7 +34,7 @@ interface GridRowProps extends GridLayout {
 
 /** A student's row: the cells that are to be seen, the per cent of each category, the total. */
 export function GridRow(props: GridRowProps) {
-  const { book, row, student, width, figures, focus, block, editing, decimals, textAt } = props;
+  const { book, row, student, width, figures, focus, block, editing, percent, textAt } = props;
   const { onGo, onEdit, onLeave, onFinish, tracks, lefts, shown, stopOf, stops } = props;
   const t = useTranslations('gradebook');
   const format = useFormatter();
@@ -125,7 +125,7 @@ export function GridRow(props: GridRowProps) {
         onClick={({ shiftKey }) => onGo(totalSpot, shiftKey)}
       >
         {student.soFar.length > 0 ? <small className="so-far">{t('cell.soFar')} </small> : null}
-        {student.overall === null ? '–' : format.number(student.overall, decimals)}
+        {percent(student.overall)}
       </div>
     </div>
   );

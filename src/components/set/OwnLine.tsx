@@ -15,7 +15,7 @@ interface OwnLineProps {
   readonly months: number | null;
 }
 
-/** What a teacher writes about a student for themselves. */
+/** What a teacher notes about a student for themselves. */
 export function OwnLine({ classId, personId, name, words, months }: OwnLineProps) {
   const t = useTranslations('ownLine');
   const id = useId();

@@ -5,7 +5,7 @@ import type { SetDeed } from '../../core/posts/setDeeds';
 import { notReached } from '../../core/posts/setDeeds';
 import { Mark } from '../basics/Mark';
 import { StillBay } from '../railing/Bay';
-import type { Slat } from '../../core/requirements/slats';
+import { picketsFor } from '../railing/picketsFor';
 import type { SetProps, SetRowShown } from './setProps';
 
 /** So many pickets can be told apart in a bay. */
@@ -33,10 +33,7 @@ export function SetRailing({ set, rows, busy, onBegin }: SetRailingProps) {
   const out = rows.filter((row) => row.readers !== null && row.readers.to !== 'writerAndTeachers').length;
   // Of a large set each picket stands for several.
   const all = Math.min(MOST_PICKETS, taking.length);
-  const pickets = (many: number): readonly Slat[] => {
-    const whole = taking.length === 0 ? 0 : Math.floor((many * all) / taking.length);
-    return Array.from({ length: all }, (_, index) => (index < whole ? 'met' : 'gap'));
-  };
+  const pickets = (many: number) => picketsFor(many, taking.length, { length: all, rest: 'gap' });
   const notBegun = taking.filter((row) => row.state === 'notBegun').length;
   return (
     <footer className="railing tall with-gate of-set" aria-label={t('label')}>

@@ -10,7 +10,7 @@ interface StudentPostsProps {
   readonly name: string;
   readonly left: boolean;
   readonly personId: string;
-  /** What the teacher wrote about them for themselves, and after how many months it goes. */
+  /** What the teacher noted about them for themselves, and after how many months it goes. */
   readonly line: { readonly words: string; readonly months: number | null };
   /** A row for each assignment. */
   readonly rows: readonly PostRowShown[];

@@ -3,7 +3,7 @@
 import { useTranslations } from 'next-intl';
 import { useEffect, useState } from 'react';
 import { previewMarks, takeMarks, type MarksPreview } from '../../contract/gradebook/marksFile';
-import type { MarksSetup } from '../../core/gradebook/marksFile';
+import { marksTable, type MarksSetup } from '../../core/gradebook/marksFile';
 import { call } from '../basics/call';
 import { Panel } from '../basics/Panel';
 import { saveAs } from '../basics/saveAs';
@@ -31,20 +31,13 @@ export function MarksFilePanel({ classId, term, closed, onDone }: MarksFilePanel
   const refusal = useRefusal();
   const [setup, setSetup] = useState<MarksSetup | null>(null);
   useEffect(() => {
-    // What is typed in quick order is shown once.
-    const soon = setTimeout(
-      () => {
-        void call(previewMarks, { classId, term, ...setup }).then((outcome) => {
-          setUnseen(outcome.ok ? '' : refusal(outcome));
-          if (!outcome.ok) return;
-          setPreview(outcome.value);
-          setSetup((before) => before ?? outcome.value.setup);
-        });
-      },
-      setup === null ? 0 : 400,
-    );
-    return () => clearTimeout(soon);
-  }, [classId, term, setup, refusal]);
+    void call(previewMarks, { classId, term }).then((outcome) => {
+      setUnseen(outcome.ok ? '' : refusal(outcome));
+      if (!outcome.ok) return;
+      setPreview(outcome.value);
+      setSetup(outcome.value.setup);
+    });
+  }, [classId, term, refusal]);
   const since = preview?.since;
   return (
     <Panel title={t('title')} wide>
@@ -62,13 +55,13 @@ export function MarksFilePanel({ classId, term, closed, onDone }: MarksFilePanel
         <p className="calm">{t('says')}</p>
         {closed ? null : <p className="problem">{t('notClosed')}</p>}
         {setup ? <MarksSetupForm setup={setup} onChange={setSetup} /> : null}
-        {preview ? (
+        {preview && setup ? (
           <>
             <div className="overflow-x-auto">
               <table className="sum">
                 <caption>{t('preview')}</caption>
                 <tbody>
-                  {preview.lines.map((line, at) => (
+                  {marksTable(setup, preview.termName, preview.first).map((line, at) => (
                     <tr key={at}>
                       {line.map((cell, of) => (
                         <td key={of} dir="auto" className="!text-left">

@@ -9,6 +9,7 @@ import type { Slat } from '../../core/requirements/slats';
 import { Mark } from '../basics/Mark';
 import { useDeed } from '../basics/useDeed';
 import { StillBay } from '../railing/Bay';
+import { picketsFor } from '../railing/picketsFor';
 import { CloseTermPanel } from './CloseTermPanel';
 
 const PICKETS = 8;
@@ -100,7 +101,5 @@ export function TermRailing({ term }: { readonly term: TermShown }) {
 }
 
 function pickets(many: number, of: number, rest: Slat): readonly Slat[] {
-  if (of === 0) return [];
-  const whole = Math.floor((many * PICKETS) / of);
-  return Array.from({ length: PICKETS }, (_, at) => (at < whole ? 'met' : rest));
+  return picketsFor(many, of, { length: of === 0 ? 0 : PICKETS, rest });
 }

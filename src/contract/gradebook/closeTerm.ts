@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { termField } from './termField';
 
 /** Closes a term: its marks stand still from now on. */
 export const closeTerm = deed({
@@ -6,8 +7,7 @@ export const closeTerm = deed({
   on: 'class',
   action: 'gradebook.change',
   fields: {
-    /** The first day of the term. */
-    term: { type: 'string', format: 'date' },
+    term: termField,
     /** Why it is closed although something is left to do; null where nothing is. */
     reason: { anyOf: [{ type: 'string', minLength: 1, maxLength: 300 }, { type: 'null' }] },
     /** What was left to do in the eyes of who closes it. */

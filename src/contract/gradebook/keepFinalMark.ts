@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { termOrYearField } from './termField';
 
 /** Gives a student another mark for a term, or for the year, than the computed one. */
 export const keepFinalMark = deed({
@@ -6,8 +7,7 @@ export const keepFinalMark = deed({
   on: 'class',
   action: 'gradebook.change',
   fields: {
-    /** The first day of the term, or `year`. */
-    term: { type: 'string', pattern: '^(?:year|\\d{4}-\\d{2}-\\d{2})$' },
+    term: termOrYearField,
     personId: { type: 'string', maxLength: 16 },
     /** A word of the school's scale or a figure; null takes it back. */
     mark: { anyOf: [{ type: 'string', minLength: 1, maxLength: 40 }, { type: 'null' }] },

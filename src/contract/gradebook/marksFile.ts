@@ -1,17 +1,14 @@
-import type { MarksSetup } from '../../core/gradebook/marksFile';
-import { marksSetupFields } from '../../core/gradebook/marksFile';
+import { marksSetupFields, type MarkOfStudent, type MarksSetup } from '../../core/gradebook/marksFile';
 import { deed } from '../deed';
-
-/** The first day of a term, or `year`. */
-const term = { type: 'string', pattern: '^(?:year|\\d{4}-\\d{2}-\\d{2})$' } as const;
+import { termOrYearField } from './termField';
 
 /** A file of marks before it is taken. */
 export interface MarksPreview {
-  /** As it was kept, or the one that was asked with. */
+  /** As it was kept last, or what a file has at first. */
   readonly setup: MarksSetup;
-  /** Its first lines. */
-  readonly lines: readonly (readonly string[])[];
-  readonly of: number;
+  readonly termName: string;
+  /** The first of those who stand in it. */
+  readonly first: readonly MarkOfStudent[];
   /** Those of whom the school told no id. */
   readonly withoutId: readonly string[];
   /** The marks that stand although something was left to do. */
@@ -28,15 +25,14 @@ export interface MarksPreview {
   } | null;
 }
 
-/** Shows what a file of marks would say, and what changed since the last one. */
+/** Shows who stands first in a file of marks, and what changed since the last one. */
 export const previewMarks = deed({
   name: 'previewMarks',
   on: 'class',
   action: 'gradebook.change',
   looksOnly: true,
   outside: true,
-  fields: { term, ...marksSetupFields },
-  optional: ['columns', 'delimiter', 'decimal', 'headings'],
+  fields: { term: termOrYearField },
 }).answers<MarksPreview>();
 
 /** Takes the marks of a term along as a file, by a set-up that is kept. */
@@ -44,5 +40,5 @@ export const takeMarks = deed({
   name: 'takeMarks',
   on: 'class',
   action: 'gradebook.change',
-  fields: { term, ...marksSetupFields },
+  fields: { term: termOrYearField, ...marksSetupFields },
 }).answers<{ readonly name: string; readonly content: string }>();

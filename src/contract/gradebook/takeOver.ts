@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { termField } from './termField';
 
 /** Has figures that changed after their term was closed count in it. */
 export const takeOver = deed({
@@ -6,7 +7,7 @@ export const takeOver = deed({
   on: 'class',
   action: 'gradebook.change',
   fields: {
-    term: { type: 'string', format: 'date' },
+    term: termField,
     figures: {
       type: 'array',
       minItems: 1,

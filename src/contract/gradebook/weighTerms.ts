@@ -1,4 +1,5 @@
 import { deed } from '../deed';
+import { termField } from './termField';
 
 /** Says how much each term counts in the year. */
 export const weighTerms = deed({
@@ -15,8 +16,7 @@ export const weighTerms = deed({
         required: ['term', 'weight'],
         additionalProperties: false,
         properties: {
-          /** The first day of the term. */
-          term: { type: 'string', format: 'date' },
+          term: termField,
           weight: { type: 'number', minimum: 0, maximum: 1000 },
         },
       },

@@ -16,6 +16,11 @@ export interface SchoolYear {
   readonly schoolDays: readonly number[];
 }
 
+/** Whether a day is in a span; no day is in none. */
+export function holdsDay({ from, to }: Pick<Span, 'from' | 'to'>, day: string | null): boolean {
+  return day !== null && from <= day && day <= to;
+}
+
 const span = {
   type: 'object',
   required: ['name', 'from', 'to'],
@@ -57,7 +62,7 @@ export function overlappingTerm({ terms }: SchoolYear): string | null {
 
 /** Whether there is school on a day: in a term where any is known, on a day of school, and not in the holidays. */
 export function isSchoolDay(date: string, { terms, holidays, schoolDays }: SchoolYear): boolean {
-  const within = (spans: readonly Span[]) => spans.some(({ from, to }) => from <= date && date <= to);
+  const within = (spans: readonly Span[]) => spans.some((one) => holdsDay(one, date));
   if (!schoolDays.includes(weekday(date)) || within(holidays)) return false;
   return terms.length === 0 || within(terms);
 }
@@ -80,7 +85,7 @@ export function nextSchoolDay(from: string, year: SchoolYear): string {
  */
 export function dayOff(date: string, year: SchoolYear): string | null {
   if (!year.schoolDays.includes(weekday(date)) || isSchoolDay(date, year)) return null;
-  return year.holidays.find(({ from, to }) => from <= date && date <= to)?.name ?? '';
+  return year.holidays.find((one) => holdsDay(one, date))?.name ?? '';
 }
 
 /** A class asks for every post of its gradebook. */

@@ -1,6 +1,6 @@
 import type { CellState, GradebookFigures } from './gradebook';
 import type { GradebookCell, GradebookInput } from './gradebookInput';
-import { asInput, type GradebookRules } from './rules';
+import { amongCategories, asInput, type GradebookRules } from './rules';
 
 /** A column of a class's gradebook, as far as figures are made of it. */
 export interface BookColumn {
@@ -37,12 +37,12 @@ export function inputOfBook(
   students: readonly { readonly id: string; readonly cells: readonly KnownCell[] }[],
   now: Date,
 ): GradebookInput {
-  const known = new Set(rules.categories.map(({ id }) => id));
+  const categoryOf = amongCategories(rules.categories);
   return {
     ...asInput(rules),
     columns: columns.map(({ id, categoryId, possible, due }) => ({
       id,
-      category: categoryId !== null && known.has(categoryId) ? categoryId : null,
+      category: categoryOf(categoryId),
       possible,
       due: due && due.toISOString(),
     })),

@@ -98,6 +98,13 @@ export function marksCsv(lines: readonly (readonly string[])[], { delimiter }: M
   return `${csv}\r\n`;
 }
 
+/** The marks of some students, by their ids. */
+export function marksById(
+  students: readonly Pick<MarkOfStudent, 'personId' | 'mark'>[],
+): Readonly<Record<string, string | null>> {
+  return Object.fromEntries(students.map(({ personId, mark }) => [personId, mark]));
+}
+
 /** A mark that is another one than in the file before. */
 export interface MarkChange {
   readonly personId: string;

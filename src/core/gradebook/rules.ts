@@ -84,6 +84,14 @@ export function faultOfRules({ bands, categories }: GradebookRules): RulesFault 
   return categories.length > 0 && categories.every(({ weight }) => weight === 0) ? 'noWeight' : null;
 }
 
+/** Says of a category whether it is one of these; of one that is not there any more, as of none, null. */
+export function amongCategories(
+  categories: readonly { readonly id: string }[],
+): (categoryId: string | null) => string | null {
+  const known = new Set(categories.map(({ id }) => id));
+  return (categoryId) => (categoryId !== null && known.has(categoryId) ? categoryId : null);
+}
+
 /** Whether two rules make the same figures of the same cells. */
 export function countAlike(one: GradebookRules, another: GradebookRules): boolean {
   return JSON.stringify(asInput(one)) === JSON.stringify(asInput(another));

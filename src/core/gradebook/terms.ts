@@ -1,9 +1,9 @@
-import type { Span } from '../classes/schoolYear';
+import { holdsDay, type Span } from '../classes/schoolYear';
 import type { BookColumn, KnownCell } from './classBook';
 import { asCell } from './classBook';
 import { gradebook } from './gradebook';
 import type { GradebookCell } from './gradebookInput';
-import { asInput, type GradebookRules } from './rules';
+import { amongCategories, asInput, type GradebookRules } from './rules';
 
 /** Stands for all terms together where a term is named by its first day. */
 export const YEAR = 'year';
@@ -36,8 +36,8 @@ export interface TermDifference {
 }
 
 /** The term that a day is in, if any. */
-export function termOf<Term extends Span>(terms: readonly Term[], day: string): Term | undefined {
-  return terms.find(({ from, to }) => from <= day && day <= to);
+export function termOf<Term extends Span>(terms: readonly Term[], day: string | null): Term | undefined {
+  return terms.find((term) => holdsDay(term, day));
 }
 
 /** The cells of one student as they stand now, ready to be kept. */
@@ -59,13 +59,13 @@ export function standingCells(
  * @param at when the term was closed: what was not due then is not missing
  */
 export function totalOfStanding(rules: GradebookRules, cells: readonly StandingCell[], at: Date): Total {
-  const known = new Set(rules.categories.map(({ id }) => id));
+  const categoryOf = amongCategories(rules.categories);
   const { students } = gradebook({
     ...asInput(rules),
     now: at.toISOString(),
     columns: cells.map(({ columnId, category, possible }) => ({
       ...{ id: columnId, possible, due: null },
-      category: category !== null && known.has(category) ? category : null,
+      category: categoryOf(category),
     })),
     students: [
       {

@@ -1,4 +1,4 @@
-import type { Category } from './rules';
+import { amongCategories, type Category } from './rules';
 
 /** A strip of the grid from top to bottom: a column, or the per cent of a category after its columns. */
 export type Track =
@@ -24,11 +24,9 @@ export function trackGroups(
   categories: readonly Category[],
   columns: readonly { readonly categoryId: string | null }[],
 ): readonly TrackGroup[] {
-  const known = new Set(categories.map(({ id }) => id));
+  const categoryOf = amongCategories(categories);
   const of = (id: string | null): readonly Track[] => {
-    const at = columns.flatMap(({ categoryId }, index) =>
-      (categoryId !== null && known.has(categoryId) ? categoryId : null) === id ? [index] : [],
-    );
+    const at = columns.flatMap(({ categoryId }, index) => (categoryOf(categoryId) === id ? [index] : []));
     if (at.length === 0) return [];
     return [
       ...at.map((index, place) => ({

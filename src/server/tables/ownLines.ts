@@ -8,7 +8,7 @@ interface LineOf {
   readonly personId: string;
 }
 
-/** What a teacher wrote about a student for themselves; empty where nothing. */
+/** What a teacher noted about a student for themselves; empty where nothing. */
 export async function findOwnLine(database: Database, of: LineOf): Promise<string> {
   const [row] = await database.rows<{ readonly words: string }>(
     'SELECT words FROM own_lines WHERE class_id = :classId AND teacher_id = :teacherId AND person_id = :personId',
@@ -35,7 +35,7 @@ export async function keepLine(
     );
 }
 
-/** What all teachers of a class wrote about a student, for whom their data is handed out. */
+/** What all teachers of a class noted about a student, for whom their data is handed out. */
 export async function listLinesAbout(
   database: Database,
   personId: string,

@@ -91,6 +91,14 @@ export async function listAskedIn(
   );
 }
 
+/** From the open questions of some classes: of nobody who left or is deleted, about nothing that is deleted. */
+const OPEN_IN = `FROM JSON_TABLE(:classIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS taught
+     JOIN assignments ON assignments.class_id = taught.id AND assignments.deleted_at IS NULL
+     JOIN questions ON questions.assignment_id = assignments.id
+     JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = asker_id AND left_at IS NULL
+     JOIN people ON people.id = asker_id AND people.deleted_at IS NULL
+     WHERE questions.answered_at IS NULL`;
+
 /** The open questions of some classes with the class and the number that was drawn for a draft, the oldest first. */
 export async function listOpenQuestions(
   database: Database,
@@ -102,12 +110,7 @@ export async function listOpenQuestions(
     `SELECT ${COLUMNS}, assignments.class_id AS classId,
        (SELECT drawn_number FROM posts WHERE posts.assignment_id = questions.assignment_id AND posts.writer_id = asker_id
         LIMIT 1) AS drawnNumber
-     FROM JSON_TABLE(:classIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS taught
-     JOIN assignments ON assignments.class_id = taught.id AND assignments.deleted_at IS NULL
-     JOIN questions ON questions.assignment_id = assignments.id
-     JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = asker_id AND left_at IS NULL
-     JOIN people ON people.id = asker_id AND people.deleted_at IS NULL
-     WHERE questions.answered_at IS NULL ORDER BY asked_at, questions.id`,
+     ${OPEN_IN} ORDER BY asked_at, questions.id`,
     { classIds: JSON.stringify(classIds) },
   );
   return rows.map(rowOf);
@@ -115,7 +118,10 @@ export async function listOpenQuestions(
 
 /** How many questions wait in some classes. */
 export async function countOpenQuestions(database: Database, classIds: readonly string[]): Promise<number> {
-  return (await listOpenQuestions(database, classIds)).length;
+  const [row] = await database.rows<{ readonly count: number }>(`SELECT COUNT(*) AS count ${OPEN_IN}`, {
+    classIds: JSON.stringify(classIds),
+  });
+  return row?.count ?? 0;
 }
 
 /** How many of somebody's questions were answered since they looked, by assignment. */

@@ -1,7 +1,7 @@
 import { maybeClassArchive, maybeRosterCsv } from '@/server/deeds/archives/archiveClass';
 import { maybeGradebookCsv } from '@/server/deeds/archives/gradebookCsv';
 import { maybeOneRoster } from '@/server/deeds/archives/oneRosterArchive';
-import { TooBusy } from '@/server/deeds/gradebook/gradesInBook';
+import { busyInstead } from '@/server/deeds/gradebook/busyInstead';
 import { maybeArchive, type Archive } from '@/server/deeds/archives/archivePerson';
 import type { Session } from '@/server/deeds/sessions/session';
 import { HEADERS } from '@/server/http/answer';
@@ -13,12 +13,7 @@ import { currentSession } from '@/server/http/request';
  */
 export async function GET(request: Request): Promise<Response> {
   const session = await currentSession();
-  const archive =
-    session &&
-    (await archiveFor(new URL(request.url).searchParams, session).catch((error: unknown) => {
-      if (error instanceof TooBusy) return 'busy' as const;
-      throw error;
-    }));
+  const archive = session && (await busyInstead(archiveFor(new URL(request.url).searchParams, session)));
   if (archive === 'busy')
     return new Response('There is too much to count at this moment. Try again in a minute.', {
       status: 503,

@@ -39,7 +39,7 @@ interface Asker {
 /**
  * Everything that is kept of one person as a ZIP file: who they are, consents, comments, what they wrote in
  * pages, what they asked and were told of figures, each post with its hand-ins, notes and the grade that was given back, and their
- * pictures; for themselves what they told that worried them, too, and for them and who answers for the house what teachers wrote about
+ * pictures; for themselves what they told that worried them, too, and for them and who answers for the house what teachers noted about
  * them for themselves; `index.html` shows it as one page. A person takes all of it along, drafts and revisions
  * too, and so does an administrator for them; a teacher gets what belongs to the classes they run, and no draft that only its writer may
  * read; address and consents only of who is at home there. Null for everybody else.

@@ -1,56 +1,39 @@
-import { may } from '../../../core/access/may';
 import { shownState } from '../../../core/gradebook/classBook';
 import { oneRosterFiles, type LineItem, type LineResult } from '../../../core/gradebook/oneRoster';
+import { amongCategories } from '../../../core/gradebook/rules';
 import { termOf } from '../../../core/gradebook/terms';
-import type { HouseLanguage } from '../../../core/languages/languages';
 import { localDate } from '../../../core/timing/zonedTime';
-import { writeAuditLine } from '../../ground/access/auditLog';
-import { findActor } from '../../ground/access/roles';
 import { database } from '../../ground/database/database';
 import { sayIn } from '../../ground/language/sayIn';
-import { findClass } from '../../tables/classes';
 import { listRoster } from '../../tables/roster';
 import { folderOf } from '../../../core/classes/folderOf';
 import type { Archive } from './archivePerson';
+import { takenBook, type BookTaker } from './takenBook';
 import { zipStream } from './zipStream';
-import { figuresOfBook, readBook, type ColumnOfBook } from '../gradebook/readBook';
+import type { ColumnOfBook } from '../gradebook/readBook';
 import { titleOf } from '../gradebook/termOfBook';
-
-interface Asker {
-  readonly personId: string;
-  readonly now: Date;
-  readonly language: HouseLanguage;
-}
 
 /**
  * The gradebook of a class as files of OneRoster 1.2 for the school's system, for those who teach it: what stands before their eyes, and
  * nothing that is withheld from them. Null for everybody else.
  * @throws TooBusy where the figures of a large class cannot be made now
  */
-export async function maybeOneRoster(
-  classId: string,
-  { personId, now, language }: Asker,
-): Promise<Archive | null> {
-  const inClass = await findClass(database, classId);
-  if (!inClass || !may(await findActor(database, classId, personId), 'gradebook.change', {})) return null;
-  const found = { classId, subjectId: classId };
-  await writeAuditLine(database, { useCase: 'takeGradebook', found, personId, now });
-  const [book, roster] = await Promise.all([
-    readBook(database, { personId, inClass, now }),
-    listRoster(database, classId),
-  ]);
+export async function maybeOneRoster(classId: string, taker: BookTaker): Promise<Archive | null> {
+  const taken = await takenBook(classId, 'gradebook.change', taker);
+  if (!taken) return null;
+  const { inClass, book, figures } = taken;
   const { columns, students, rules } = book;
-  const figures = await figuresOfBook(book, { now, by: personId });
+  const roster = await listRoster(database, classId);
   const day = (at: Date | null) => at && localDate(at.getTime(), inClass.timeZone);
   const schoolIds = new Map(roster.map(({ personId: id, schoolId }) => [id, schoolId]));
-  const known = new Set(rules.categories.map(({ id }) => id));
+  const categoryOf = amongCategories(rules.categories);
   const lineItem = (column: ColumnOfBook): LineItem => {
     const due = day(column.due);
     return {
       ...{ id: column.id, title: titleOf(column), possible: column.possible, due },
-      categoryId: column.categoryId !== null && known.has(column.categoryId) ? column.categoryId : null,
+      categoryId: categoryOf(column.categoryId),
       assigned: column.kind === 'post' ? day(column.assignment.setAt) : due,
-      term: (due !== null && termOf(inClass.year.terms, due)?.from) || null,
+      term: termOf(inClass.year.terms, due)?.from ?? null,
     };
   };
   const files = oneRosterFiles(
@@ -71,13 +54,13 @@ export async function maybeOneRoster(
               studentId: schoolIds.get(member.personId) ?? member.personId,
               ...{ figure: cell.figure, soFar: cell.soFar, handedIn: cell.handedIn, excused: cell.excused },
               ...{ missing: state === 'missing', late: cell.daysLate > 0 },
-              day: day(cell.typed?.typedAt ?? cell.post?.handedInAt ?? column.due ?? now)!,
+              day: day(cell.typed?.typedAt ?? cell.post?.handedInAt ?? column.due ?? taker.now)!,
             },
           ];
         }),
       ),
     },
-    sayIn(language, 'archive')('gradebook.noCategory'),
+    sayIn(taker.language, 'archive')('gradebook.noCategory'),
   );
   return {
     name: `${folderOf(inClass)}-oneroster.zip`,

@@ -4,13 +4,14 @@ import { localDate } from '../../../core/timing/zonedTime';
 import { done, refused } from '../../ground/access/useCase';
 import { insertClosedTerm, listClosedTerms } from '../../tables/terms';
 import { classUseCase } from '../subjects/classUseCase';
-import { bookInTime } from './bookInTime';
+import { inTime } from './inTime';
+import { readBook } from './readBook';
 import { leftOf, readsSecond, standingIn, termOfBook, titleOf } from './termOfBook';
 
 export const closeTerm = classUseCase(deed, {
   turn: true,
   async prepare(_, inClass, { database, personId, now }) {
-    return bookInTime(database, { personId, inClass, now });
+    return inTime(readBook(database, { personId, inClass, now }));
   },
   async run({ classId, term, reason, ...seen }, inClass, { database, personId, now }, whole) {
     const span = inClass.year.terms.find(({ from }) => from === term);

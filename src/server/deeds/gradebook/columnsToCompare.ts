@@ -1,6 +1,7 @@
 import type { ClosedTermRow } from '../../tables/terms';
-import { localDate } from '../../../core/timing/zonedTime';
+import { holdsDay } from '../../../core/classes/schoolYear';
 import type { Book, CellOfBook, ColumnOfBook } from './readBook';
+import { dayOf } from './termOfBook';
 
 interface Compared {
   readonly columns: readonly ColumnOfBook[];
@@ -14,10 +15,8 @@ export function columnsToCompare(
   { term, lastDay, titles }: Pick<ClosedTermRow, 'term' | 'lastDay' | 'titles'>,
   timeZone: string,
 ): Compared {
-  const within = columns.map(({ id, due }) => {
-    const day = due && localDate(due.getTime(), timeZone);
-    return id in titles || (day !== null && term <= day && day <= lastDay);
-  });
+  const span = { from: term, to: lastDay };
+  const within = columns.map((column) => column.id in titles || holdsDay(span, dayOf(column, timeZone)));
   const cells = new Map(students.map((student) => [student.member.personId, student.cells]));
   return {
     columns: columns.filter((_, at) => within[at]),

@@ -11,7 +11,7 @@ import {
   type Who,
 } from '../../../../tests/server/house';
 import { YEAR } from '../../../core/gradebook/terms';
-import type { MarksSetup } from '../../../core/gradebook/marksFile';
+import { marksTable, type MarksSetup } from '../../../core/gradebook/marksFile';
 import { database } from '../../ground/database/database';
 import { setGrade } from '../reviews/setGrade';
 import { askSecondReading } from '../secondReadings/askSecondReading';
@@ -53,8 +53,8 @@ const type = (figure: number, was: number | null = null) =>
   );
 const take = (term: string, setup = SETUP) =>
   succeeded(as(house, 'teacher', takeMarks, { classId: house.classId, term, ...setup }));
-const preview = (term: string, setup: Partial<MarksSetup> = {}, who: Who = 'teacher') =>
-  as(house, who, previewMarks, { classId: house.classId, term, ...setup });
+const preview = (term: string, who: Who = 'teacher') =>
+  as(house, who, previewMarks, { classId: house.classId, term });
 
 describe('the marks of a term as a file', () => {
   test('have the school’s own ids, and say which stand so', async () => {
@@ -102,7 +102,8 @@ describe('the marks of a term as a file', () => {
     await succeeded(
       as(house, 'teacher', askSecondReading, { assignmentId, readerId, which: { kind: 'all' } }),
     );
-    const { since, lines } = await succeeded(preview(AUTUMN.from, {}, 'coTeacher'));
+    const { since, setup, first } = await succeeded(preview(AUTUMN.from, 'coTeacher'));
+    const lines = marksTable(setup, 'Autumn', first);
     expect(since?.changes).toEqual([]);
     expect(lines.flat()).not.toContain('50');
     const asked = { classId: house.classId, term: AUTUMN.from, ...SETUP };
@@ -111,7 +112,7 @@ describe('the marks of a term as a file', () => {
 
   test('are for who teaches the class for good, and of its own terms', async () => {
     for (const who of ['supplyTeacher', 'writer', 'stranger', 'reader', 'administrator'] as const) {
-      expect(await preview(AUTUMN.from, {}, who)).toMatchObject({ ok: false });
+      expect(await preview(AUTUMN.from, who)).toMatchObject({ ok: false });
       const asked = { classId: house.classId, term: AUTUMN.from, ...SETUP };
       expect(await as(house, who, takeMarks, asked)).toMatchObject({ ok: false });
     }

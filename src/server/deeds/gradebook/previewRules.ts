@@ -1,16 +1,16 @@
 import { previewRules as deed, type TotalsBefore } from '../../../contract/gradebook/previewRules';
 import type { GradebookFigures } from '../../../core/gradebook/gradebook';
 import { faultOfRules } from '../../../core/gradebook/rules';
-import { done, refused } from '../../ground/access/useCase';
+import { refused } from '../../ground/access/useCase';
 import { classUseCase } from '../subjects/classUseCase';
-import { TooBusy } from './gradesInBook';
+import { inTime } from './inTime';
 import { figuresOfBook, readBook } from './readBook';
 
 export const previewRules = classUseCase(deed, {
   async run({ places, classId: _, ...wanted }, inClass, { database, personId, now }) {
     const fault = faultOfRules(wanted);
     if (fault) return refused(`gradebook.${fault}`, fault === 'bandTwice' ? 'bands' : 'categories');
-    try {
+    const compare = async () => {
       const book = await readBook(database, { personId, inClass, now });
       const moved = new Map(places.map(({ columnId, categoryId }) => [columnId, categoryId]));
       const columns = book.columns.map((column) =>
@@ -20,11 +20,9 @@ export const previewRules = classUseCase(deed, {
       const before = await figuresOfBook(book, reader);
       const after = await figuresOfBook(book, reader, { rules: wanted, columns });
       const all = book.students.map(({ member }, at) => compared(member.shownName, at, before, after));
-      return done({ students: three(all), changed: all.filter(isChanged).length, of: all.length });
-    } catch (error) {
-      if (error instanceof TooBusy) return refused('sameMoment');
-      throw error;
-    }
+      return { students: three(all), changed: all.filter(isChanged).length, of: all.length };
+    };
+    return inTime(compare());
   },
 });
 

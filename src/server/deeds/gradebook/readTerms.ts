@@ -13,7 +13,7 @@ import {
   type FinalMarkRow,
 } from '../../tables/terms';
 import { figuresOfBook, type Book } from './readBook';
-import { leftOf, readsSecond, termOfBook, type LeftToDo } from './termOfBook';
+import { leftOf, readsSecond, termOfBook, type LeftToDo, type TermOfBook } from './termOfBook';
 
 /** What is kept of the terms of a class. */
 export interface KeptTerms {
@@ -43,6 +43,8 @@ export interface StudentTotal extends Total, LeftToDo {
 
 /** The totals of a term: as they were kept where it is closed, as they are now where it is open. */
 export interface TermTotals {
+  /** The term as it is in the book now, closed or not. */
+  readonly current: TermOfBook;
   readonly rules: GradebookRules;
   readonly students: readonly StudentTotal[];
 }
@@ -61,7 +63,8 @@ export async function totalsOfTerm(
   span: Span,
   { timeZone, now, by }: Asked,
 ): Promise<TermTotals> {
-  const { book } = termOfBook(whole, span, timeZone);
+  const current = termOfBook(whole, span, timeZone);
+  const { book } = current;
   const secret = new Set(
     book.students.filter(({ cells }) => readsSecond(cells)).map(({ member }) => member.personId),
   );
@@ -77,10 +80,11 @@ export async function totalsOfTerm(
         const member = whole.people.get(personId);
         return member ? [asSeen({ member, overall, letter, unread, notBack })] : [];
       });
-    return { rules: closed.rules, students: inOrderOf(whole, students) };
+    return { current, rules: closed.rules, students: inOrderOf(whole, students) };
   }
   const figures = await figuresOfBook(book, { now, by });
   return {
+    current,
     rules: book.rules,
     students: book.students.map(({ member, cells }, at) => {
       const { overall, letter } = figures.students[at]!;

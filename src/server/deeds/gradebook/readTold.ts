@@ -1,12 +1,11 @@
 import type { ToldCategory, ToldTerm } from '../../../contract/gradebook/sheetShown';
-import type { Span } from '../../../core/classes/schoolYear';
+import { holdsDay, type Span } from '../../../core/classes/schoolYear';
 import { groupedBy } from '../../../core/groupedBy';
 import { gradebook } from '../../../core/gradebook/gradebook';
 import { inPointsOf, inputOfBook, type BookColumn, type KnownCell } from '../../../core/gradebook/classBook';
 import type { GradebookRules } from '../../../core/gradebook/rules';
 import { termOf } from '../../../core/gradebook/terms';
 import { shortDay } from '../../../core/timing/inWords';
-import { localDate } from '../../../core/timing/zonedTime';
 import type { Database } from '../../ground/database/database';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import type { ClassRow } from '../../tables/classes';
@@ -14,6 +13,7 @@ import { findGradebook } from '../../tables/gradebooks';
 import { listToldGrades, type ToldGradeRow } from '../../tables/gradeFigures';
 import { listToldFigures, type ToldFigureRow } from '../../tables/ownColumns';
 import { columnOfPosts, ownColumn } from './readBook';
+import { dayOf } from './termOfBook';
 
 /** A figure that a student was told, with its column. */
 interface Told {
@@ -71,8 +71,9 @@ export async function readTold(
     rules,
     inTerms: (personId) => inTerms(told(personId), rules, around),
     inSpan(personId, span) {
-      const within = (day: string | null) => !span || (day !== null && span.from <= day && day <= span.to);
-      const some = told(personId).filter((one) => within(dayOf(one, around)));
+      const some = told(personId).filter(
+        (one) => !span || holdsDay(span, dayOf(one.column, around.timeZone)),
+      );
       return toldTerm(some, { term: span?.from ?? null, name: span?.name ?? null }, rules, around);
     },
   };
@@ -105,7 +106,7 @@ type Around = Pick<ClassRow, 'timeZone' | 'year'> & Pick<Asked, 'now' | 'languag
 /** The terms in which somebody was told something, the latest first; what is in none stands last. */
 function inTerms(told: readonly Told[], rules: GradebookRules, around: Around): readonly ToldTerm[] {
   const { terms } = around.year;
-  const byTerm = groupedBy(told, (one) => termOf(terms, dayOf(one, around) ?? '')?.from ?? '');
+  const byTerm = groupedBy(told, (one) => termOf(terms, dayOf(one.column, around.timeZone))?.from ?? '');
   return [
     ...terms
       .map(({ from, name }) => toldTerm(byTerm.get(from) ?? [], { term: from, name }, rules, around))
@@ -133,7 +134,7 @@ function toldTerm(
         .filter(({ column }) => counted.includes(column.id) || dropped.includes(column.id))
         .map((one) => {
           const { column, title, postId, figure, possible, changed } = one;
-          const day = dayOf(one, around);
+          const day = dayOf(one.column, around.timeZone);
           return {
             ...{ id: column.id, title, postId, figure, possible, changed },
             day: day && shortDay(day, around.language, { month: true }),
@@ -142,10 +143,6 @@ function toldTerm(
         }),
     })),
   };
-}
-
-function dayOf({ column: { due } }: Told, { timeZone }: Around): string | null {
-  return due && localDate(due.getTime(), timeZone);
 }
 
 function dueIn({ column: { due } }: Told): number {

@@ -4,14 +4,15 @@ import { differencesOf, standingCells, takenOver, totalOfStanding } from '../../
 import { done, refused } from '../../ground/access/useCase';
 import { listClosedTerms, listStandingCells, updateTitles, upsertClosedMarks } from '../../tables/terms';
 import { classUseCase } from '../subjects/classUseCase';
-import { bookInTime } from './bookInTime';
+import { inTime } from './inTime';
+import { readBook } from './readBook';
 import { columnsToCompare } from './columnsToCompare';
 import { leftOf, titleOf } from './termOfBook';
 
 export const takeOver = classUseCase(deed, {
   turn: true,
   async prepare(_, inClass, { database, personId, now }) {
-    return bookInTime(database, { personId, inClass, now });
+    return inTime(readBook(database, { personId, inClass, now }));
   },
   async run({ classId, term, figures }, { timeZone }, { database }, book) {
     const closed = (await listClosedTerms(database, classId)).find((one) => one.term === term);

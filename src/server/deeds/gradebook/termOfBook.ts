@@ -1,4 +1,5 @@
-import type { Span } from '../../../core/classes/schoolYear';
+import { holdsDay, type Span } from '../../../core/classes/schoolYear';
+import type { BookColumn } from '../../../core/gradebook/classBook';
 import { standingCells, type StandingCell } from '../../../core/gradebook/terms';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { MemberRow } from '../../tables/memberships';
@@ -26,11 +27,8 @@ interface ColumnLeft extends LeftToDo {
 }
 
 /** The columns of a book that were due in a term; what is of no day is in none. */
-export function termOfBook(book: Book, { from, to }: Span, timeZone: string): TermOfBook {
-  const within = book.columns.map(({ due }) => {
-    const day = due && localDate(due.getTime(), timeZone);
-    return day !== null && from <= day && day <= to;
-  });
+export function termOfBook(book: Book, span: Span, timeZone: string): TermOfBook {
+  const within = book.columns.map((column) => holdsDay(span, dayOf(column, timeZone)));
   const only = <Of>(list: readonly Of[]) => list.filter((_, at) => within[at]);
   const columns = only(book.columns);
   const students = book.students
@@ -80,6 +78,11 @@ export function readsSecond(cells: readonly CellOfBook[]): boolean {
 /** The cells of all students as they stand now, by student. */
 export function standingIn({ columns, students }: Book): ReadonlyMap<string, readonly StandingCell[]> {
   return new Map(students.map(({ member, cells }) => [member.personId, standingCells(columns, cells)]));
+}
+
+/** The day that a column is of, in the class's time zone; null where it is of none. */
+export function dayOf({ due }: BookColumn, timeZone: string): string | null {
+  return due && localDate(due.getTime(), timeZone);
 }
 
 export function titleOf(column: ColumnOfBook): string {

@@ -6,7 +6,7 @@ import { numberShown } from '../../../core/people/drawnNumber';
 import { teacherName } from '../../../core/people/names';
 import { marks } from '../../../core/requirements/slats';
 import { dateInWords, shortDay } from '../../../core/timing/inWords';
-import { localDate } from '../../../core/timing/zonedTime';
+import { busyInstead } from '../../deeds/gradebook/busyInstead';
 import { mapInTurn } from '../../deeds/gradebook/mapInTurn';
 import {
   FEW_ROWS,
@@ -16,10 +16,10 @@ import {
   type CellOfBook,
   type ColumnOfBook,
 } from '../../deeds/gradebook/readBook';
+import { dayOf } from '../../deeds/gradebook/termOfBook';
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
 import { listClosedTerms } from '../../tables/terms';
-import { busyInstead } from './busyInstead';
 import { tabsOf } from './tabsOf';
 
 /**
@@ -77,9 +77,9 @@ function columnShown(
   { book, desk }: Said,
 ): ColumnShown {
   const { place } = desk;
-  const { id, kind, categoryId, possible, due } = column;
+  const { id, kind, categoryId, possible } = column;
   const cells = book.students.map((student) => student.cells[at]!);
-  const day = due && localDate(due.getTime(), place.timeZone);
+  const day = dayOf(column, place.timeZone);
   const hidden = kind === 'post' && column.assignment.hidesNames ? (book.hidden.get(id) ?? []) : null;
   return {
     ...(kind === 'post'

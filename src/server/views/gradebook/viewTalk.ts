@@ -6,6 +6,7 @@ import type {
   TalkShown,
 } from '../../../contract/gradebook/sheetShown';
 import { narrower } from '../../../core/access/audience';
+import { holdsDay } from '../../../core/classes/schoolYear';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
 import { marks } from '../../../core/requirements/slats';
@@ -64,7 +65,7 @@ export async function maybeTalk({ personIds, term }: Asked, desk: Desk): Promise
     if (assignment.hidesNames && (!handInsOf.has(post.postId) || hidden.has(post.postId))) return false;
     const at = assignment.dueAt ?? post.handedInAt;
     const day = at && localDate(at.getTime(), inClass.timeZone);
-    return !span || (day !== null && span.from <= day && day <= span.to);
+    return !span || holdsDay(span, day);
   };
   const posts = groupedBy(states, ({ writerId }) => writerId);
   const shownPost = (post: PostStateRow, assignment: AssignmentRow): TalkPost => {

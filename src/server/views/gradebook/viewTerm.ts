@@ -32,13 +32,7 @@ import {
   type StudentTotal,
   type TermTotals,
 } from '../../deeds/gradebook/readTerms';
-import {
-  isUnread,
-  readsSecond,
-  termOfBook,
-  titleOf,
-  type TermOfBook,
-} from '../../deeds/gradebook/termOfBook';
+import { isUnread, readsSecond, titleOf, type TermOfBook } from '../../deeds/gradebook/termOfBook';
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
 import { listLastSaid } from '../../tables/gradeFigures';
@@ -83,7 +77,7 @@ export async function maybeTerm(desk: Desk, term: string): Promise<TermShown | Y
     };
   }
   const totals = await totalsOfTerm(book, kept, span, asked);
-  const current = termOfBook(book, span, inClass.timeZone);
+  const { current } = totals;
   const closed = kept.closed.get(term);
   const cells = current.book.students.flatMap((student) =>
     student.cells.map((cell, at) => ({ cell, column: current.book.columns[at]! })),
@@ -123,7 +117,7 @@ function inYear(tabs: readonly TermTab[], kept: KeptTerms): readonly TermInYear[
 }
 
 function marksShown(
-  { rules, students }: TermTotals,
+  { rules, students }: Pick<TermTotals, 'rules' | 'students'>,
   kept: KeptTerms,
   term: string,
   open: Book | null = null,

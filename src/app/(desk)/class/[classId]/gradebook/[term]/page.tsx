@@ -3,7 +3,7 @@ import { GradebookBusy } from '@/components/gradebook/GradebookBusy';
 import { TermPage } from '@/components/terms/TermPage';
 import { YearPage } from '@/components/terms/YearPage';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
-import { busyInstead } from '@/server/views/gradebook/busyInstead';
+import { busyInstead } from '@/server/deeds/gradebook/busyInstead';
 import { maybeTerm } from '@/server/views/gradebook/viewTerm';
 import { DeskFrame } from '@/app/(desk)/DeskFrame';
 
