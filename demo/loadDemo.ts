@@ -6,6 +6,7 @@ import { changeAssignment } from '../src/server/deeds/assignments/changeAssignme
 import { makeAssignment } from '../src/server/deeds/assignments/makeAssignment';
 import { setAssignment } from '../src/server/deeds/assignments/setAssignment';
 import { changePrivacy } from '../src/server/deeds/classes/changePrivacy';
+import { noteAbsence } from '../src/server/deeds/people/noteAbsence';
 import { recordConsent } from '../src/server/deeds/consents/recordConsent';
 import { database, inTransaction, type Database } from '../src/server/ground/database/database';
 import { newId } from '../src/server/ground/database/newId';
@@ -101,6 +102,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
   await sayWhereTextsCame({ classId, people, now });
   await insertGardenClass(people, now);
   await recordConsents({ classId, people, now });
+  await noteWhoIsAway({ classId, people, now });
   const assignments = new Map<string, string>();
   const loading = { classId, now, people, assignments };
   for (const assignment of ASSIGNMENTS)
@@ -186,6 +188,23 @@ async function recordConsents({
       const input = { classId, personIds: [people.get(key) ?? ''], ...consent, givenOn, until };
       succeeded(await perform(recordConsent, input, asker));
     }
+}
+
+/** Somebody who has not come in yet is away since yesterday. */
+async function noteWhoIsAway({
+  classId,
+  people,
+  now,
+}: Pick<Loading, 'classId' | 'people' | 'now'>): Promise<void> {
+  const asker = { personId: people.get('marisol') ?? '', now };
+  const today = localDate(now.getTime(), TIME_ZONE);
+  const input = {
+    classId,
+    personId: people.get('wim') ?? '',
+    from: addDays(today, -1),
+    to: addDays(today, 3),
+  };
+  succeeded(await perform(noteAbsence, input, asker));
 }
 
 async function loadPages({ classId, now, people }: Loading): Promise<void> {

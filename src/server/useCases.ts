@@ -58,6 +58,7 @@ import { handOn, handOnAnybody } from './deeds/people/handOn';
 import { handOverClass } from './deeds/people/handOverClass';
 import { removeMember } from './deeds/people/removeMember';
 import { changePerson } from './deeds/people/changePerson';
+import { dropAbsence, noteAbsence } from './deeds/people/noteAbsence';
 import { groupStudents } from './deeds/people/groupStudents';
 import { importPeople } from './deeds/people/importPeople';
 import { makePasscodes } from './deeds/people/makePasscodes';
@@ -69,6 +70,7 @@ import { listClassPictures } from './deeds/pictures/listClassPictures';
 import { takeOutPicture } from './deeds/pictures/takeOutPicture';
 import { tellWhoIsIn, whoIsIn } from './deeds/pictures/whoIsIn';
 import { addLabel, changeLabel, decideLabel } from './deeds/labels/changeLabel';
+import { changeAwayRule } from './deeds/classes/changeAwayRule';
 import { changeDesk } from './deeds/classes/changeDesk';
 import { changePostAddress } from './deeds/addresses/changePostAddress';
 import { beAtPost } from './deeds/posts/beAtPost';
@@ -183,6 +185,7 @@ export const USE_CASES = {
   changeYear,
   changeWords,
   changeDesk,
+  changeAwayRule,
   addLabel,
   changeLabel,
   decideLabel,
@@ -206,6 +209,8 @@ export const USE_CASES = {
   importPeople,
   makePasscodes,
   changePerson,
+  noteAbsence,
+  dropAbsence,
   previewDeletion,
   deletePerson,
   restorePerson,

@@ -29,6 +29,7 @@ export function RetentionForm({ retention }: { readonly retention: Retention }) 
             leftPosts: months('leftPosts'),
             cases: months('cases'),
             ownLines: months('ownLines'),
+            absences: months('absences'),
           }),
         );
       }}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
+import { AwayRuleForm } from './AwayRuleForm';
 import { AddressForm } from './AddressForm';
 import { DeskRuleForm, PressedHoursForm } from './DeskRuleForm';
 import { NamesForm } from './NamesForm';
@@ -10,8 +11,20 @@ import type { ClassSettingsProps } from './classProps';
 
 /** Everything about a class that is not its people or its privacy, each part kept on its own. */
 export function ClassSettings(props: ClassSettingsProps) {
-  const { classId, desk, words, names, address, origin, place, year, languages, timeZones, schoolSpan } =
-    props;
+  const {
+    classId,
+    desk,
+    away,
+    words,
+    names,
+    address,
+    origin,
+    place,
+    year,
+    languages,
+    timeZones,
+    schoolSpan,
+  } = props;
   const t = useTranslations('classSettings');
   return (
     <main className="page" id="main">
@@ -22,6 +35,7 @@ export function ClassSettings(props: ClassSettingsProps) {
         <AddressForm key={address} classId={classId} address={address} origin={origin} />
         <YearForm {...{ classId, place, year, languages, timeZones }} />
         <WordsForm classId={classId} words={words} />
+        <AwayRuleForm classId={classId} away={away} />
         <section className="grid gap-3">
           <h2 className="section-head">{t('desk.heading')}</h2>
           <DeskRuleForm classId={classId} desk={desk} rule="oneNextThing" />

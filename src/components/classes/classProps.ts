@@ -1,3 +1,4 @@
+import type { AwayRule } from '../../core/classes/absences';
 import type { DeskRules, PressedHours } from '../../core/classes/deskRules';
 import type { SchoolYear } from '../../core/classes/schoolYear';
 
@@ -24,6 +25,7 @@ export interface ClassSettingsProps {
   /** Spellings that the class allows. */
   readonly words: readonly string[];
   readonly desk: DeskRules;
+  readonly away: AwayRule;
   /** How long at most a press without a line counts in this school; hours. */
   readonly schoolSpan: PressedHours;
   readonly languages: readonly { readonly tag: string; readonly name: string }[];

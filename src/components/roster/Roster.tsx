@@ -7,6 +7,7 @@ import { addressesOf, archiveAddress } from '../../contract/addresses';
 import { useState } from 'react';
 import { useFocusOnStep } from '../basics/useFocusOnStep';
 import { useNumberInWords } from '../basics/useNumberInWords';
+import { Absences } from './Absences';
 import { AddPeople } from './AddPeople';
 import { Consents } from './Consents';
 import { DeletePerson } from './DeletePerson';
@@ -69,7 +70,15 @@ export function Roster(props: RosterProps) {
         aria-label={person ? t('person', { name: person.name }) : t('add.title')}
       >
         {person && !person.home.ours ? (
-          <AnotherSpeaks person={person} onClose={() => setEditing(null)} />
+          <>
+            <AnotherSpeaks person={person} onClose={() => setEditing(null)} />
+            <Absences
+              key={`absences of ${person.personId}`}
+              classId={classId}
+              person={person}
+              today={props.today}
+            />
+          </>
         ) : person ? (
           <>
             <PersonForm
@@ -78,6 +87,12 @@ export function Roster(props: RosterProps) {
               person={person}
               others={students.filter((one) => one !== person)}
               onClose={() => setEditing(null)}
+            />
+            <Absences
+              key={`absences of ${person.personId}`}
+              classId={classId}
+              person={person}
+              today={props.today}
             />
             <Consents
               key={`consents of ${person.personId}`}

@@ -51,6 +51,11 @@ export function StudentRow({ row, onEdit }: StudentRowProps) {
           >
             {student.name}
             {student.group ? <small className="block font-normal text-ink-2">{student.group}</small> : null}
+            {student.awayUntil ? (
+              <small className="block font-normal text-ink-2">
+                {t('away.until', { day: student.awayUntil })}
+              </small>
+            ) : null}
           </button>
         </span>
       </th>

@@ -32,6 +32,15 @@ export interface RosterStudent {
   /** The same as a number, to sort by; undefined for who never came. */
   readonly lastSeenAt: number | undefined;
   readonly posts: number;
+  /** When they are or were away, in words; `to` is null for a single day. */
+  readonly absences: readonly {
+    readonly id: string;
+    readonly from: string;
+    readonly to: string | null;
+    readonly over: boolean;
+  }[];
+  /** The last day of it, where they are away now. */
+  readonly awayUntil: string | null;
   readonly consents: readonly RosterConsent[];
   /** Since which day they are no longer in the class. */
   readonly left: string | null;

@@ -43,6 +43,7 @@ export function SetRow({ row, rubric, chosen, onChoose }: SetRowProps) {
         {row.typedInBy === null ? null : (
           <span className="calm block">{t('typedInBy', { by: row.typedInBy })}</span>
         )}
+        {row.awayUntil ? <span className="calm block">{t('away', { day: row.awayUntil })}</span> : null}
         {row.until ? <span className="calm block">{t('until', { when: row.until })}</span> : null}
         {row.reminded && row.state !== 'accepted' && row.state !== 'handedIn' ? (
           <span className="calm block">{t('reminded', { when: row.reminded })}</span>

@@ -12,6 +12,8 @@ interface StudentTodayProps {
   /** By class, the one that was turned to last first. */
   readonly groups: readonly ClassWorkShown[];
   readonly days: readonly Omit<DayShown, 'events'>[];
+  /** Until which day they are away; null where they are there. */
+  readonly awayUntil: string | null;
   /** How many of their questions were answered since they looked, by assignment. */
   readonly answered: Readonly<Record<string, number>>;
   /** What a student editor may read before it is published. */
@@ -31,7 +33,7 @@ interface StudentTodayProps {
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, groups, days, answered, toRead, told }: StudentTodayProps) {
+export function StudentToday({ name, groups, days, awayUntil, answered, toRead, told }: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
   const work = groups.flatMap((group) => group.work).toSorted(byDue);
@@ -52,6 +54,9 @@ export function StudentToday({ name, groups, days, answered, toRead, told }: Stu
           : t('nothingDue', { name })}
       </h1>
       <p className="under">{t('summary', { open: open.length, away: away.length })}</p>
+      {awayUntil === null ? null : (
+        <p className="mt-4 border-l-4 border-dusk pl-3">{t('away', { day: awayUntil })}</p>
+      )}
       <WeekStrip
         days={days.map((day) => ({
           ...day,

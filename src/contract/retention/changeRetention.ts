@@ -16,5 +16,6 @@ export const changeRetention = deed({
     leftPosts: MONTHS,
     cases: MONTHS,
     ownLines: MONTHS,
+    absences: MONTHS,
   } satisfies Record<Retained, object>,
 }).answers<null>();

@@ -44,11 +44,16 @@ export const growingSchema = {
 } as const;
 
 /** The same steps so many days later; for another class, whose finish is another. */
-export function shiftedGrowing({ startBy, milestones }: Growing, days: number): Growing {
-  const shift = (at: string) => addDays(at.slice(0, 10), days) + at.slice(10);
+export function shiftedGrowing(growing: Growing, days: number): Growing {
+  return movedGrowing(growing, (day) => addDays(day, days));
+}
+
+/** The same steps on other days, at the same time of day. */
+export function movedGrowing({ startBy, milestones }: Growing, moved: (day: string) => string): Growing {
+  const move = (at: string) => moved(at.slice(0, 10)) + at.slice(10);
   return {
-    startBy: startBy && shift(startBy),
-    milestones: milestones.map((one) => ({ ...one, by: shift(one.by) })),
+    startBy: startBy && move(startBy),
+    milestones: milestones.map((one) => ({ ...one, by: move(one.by) })),
   };
 }
 

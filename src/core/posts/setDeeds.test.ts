@@ -8,6 +8,7 @@ const WRITING: InSet = {
   hidden: false,
   readTwice: false,
   excused: false,
+  awayUntil: null,
   handInId: null,
   state: 'draft',
   figure: null,

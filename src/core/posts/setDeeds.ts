@@ -20,6 +20,8 @@ export interface InSet {
   /** Whether a number stands for the name: then nothing is done that names its student. */
   readonly hidden: boolean;
   readonly excused: boolean;
+  /** Until which day they are away, in words; null where they are there. */
+  readonly awayUntil: string | null;
   /** Whether it is read a second time, and no figure stands yet that may be given back. */
   readonly readTwice: boolean;
   /** Null while nothing was handed in. */
@@ -53,6 +55,7 @@ export type NotReached =
   | 'accepted'
   | 'sentBack'
   | 'noDue'
+  | 'away'
   | 'hidden'
   | 'readTwice';
 
@@ -90,5 +93,6 @@ export function notReached(deed: SetDeed, one: InSet, { audience, hasDue }: Aske
   if (one.excused) return 'excused';
   if (state === 'accepted') return 'accepted';
   if (deed === 'moreTime') return hasDue ? null : 'noDue';
-  return state === 'handedIn' ? 'handedIn' : null;
+  if (state === 'handedIn') return 'handedIn';
+  return one.awayUntil === null ? null : 'away';
 }

@@ -1,5 +1,13 @@
 /** What a school may let go by itself after a time. */
-export const RETAINED = ['revisions', 'readings', 'logs', 'leftPosts', 'cases', 'ownLines'] as const;
+export const RETAINED = [
+  'revisions',
+  'readings',
+  'logs',
+  'leftPosts',
+  'cases',
+  'ownLines',
+  'absences',
+] as const;
 export type Retained = (typeof RETAINED)[number];
 
 /** Months after which each is deleted; null keeps it. */
@@ -15,6 +23,8 @@ export const RETENTION_MONTHS: Readonly<Record<Retained, { readonly from: number
   cases: { from: 12, to: 360 },
   // From when a line was changed last.
   ownLines: { from: 1, to: 120 },
+  // From the last day of an absence. Before its year is over, it moves dates of that year.
+  absences: { from: 12, to: 120 },
 };
 
 /**

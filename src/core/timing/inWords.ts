@@ -8,6 +8,11 @@ export function momentInWords(instant: number, timeZone: string, locale: string)
   return `${dayInWords(instant, timeZone, locale)}, ${timeInWords(instant, timeZone, locale)}`;
 }
 
+/** A local day, such as `2026-11-19`, as "Thursday 19 November". */
+export function localDayInWords(day: string, locale: string): string {
+  return dayInWords(Date.parse(`${day}T12:00:00Z`), 'UTC', locale);
+}
+
 /** A local minute, such as `2026-11-19T16:00`, in the same words. */
 export function localMomentInWords(minute: string, locale: string): string {
   return momentInWords(Date.parse(`${minute}Z`), 'UTC', locale);

@@ -1,23 +1,31 @@
 import { adjusted, type Adjustment } from '../../core/assignments/adjustment';
+import { whileAway } from '../../core/assignments/whileAway';
+import type { Absence } from '../../core/classes/absences';
+import { groupedBy } from '../../core/groupedBy';
 import type { Database } from '../ground/database/database';
+import { listAbsencesIn } from './absences';
 import type { AssignmentRow } from './assignments';
-import { adjustmentColumns } from './columns';
+import type { ClassRow } from './classes';
+import { absencesFrom, adjustmentColumns } from './columns';
 
 export interface AdjustmentRow extends Adjustment {
   readonly personId: string;
   /** Null where the assignment's own due time holds. */
   readonly dueAt: Date | null;
   readonly excused: boolean;
+  /** Whether it is asked of them though the class excuses who is away. */
+  readonly askedAnyway: boolean;
 }
 
-type Stored = Omit<AdjustmentRow, 'leftOut' | 'limits' | 'excused'> & {
+type Stored = Omit<AdjustmentRow, 'leftOut' | 'limits' | 'excused' | 'askedAnyway'> & {
   readonly excusedAt: Date | null;
+  readonly askedAnyway: number;
   readonly leftOut: string;
   readonly limits: string;
 };
 
 const COLUMNS =
-  'person_id AS personId, due_at AS dueAt, left_out AS leftOut, limits, excused_at AS excusedAt';
+  'person_id AS personId, due_at AS dueAt, left_out AS leftOut, limits, excused_at AS excusedAt, asked_anyway AS askedAnyway';
 
 export async function listAdjustments(
   database: Database,
@@ -30,52 +38,83 @@ export async function listAdjustments(
   return rows.map(fromStored);
 }
 
-/** An assignment as it is for one student. */
+/** An assignment as it is for one student: with other limits, later, or not asked of them. */
+export interface AssignmentForOne extends AssignmentRow {
+  /** Whether nothing is asked of them; what they hand in all the same counts. */
+  readonly excused: boolean;
+}
+
+/** An assignment of a class as it is for one student. */
 export async function adjustedFor(
   database: Database,
+  inClass: ClassRow,
   assignment: AssignmentRow,
   personId: string,
-): Promise<AssignmentRow> {
-  const [row] = await database.rows<Stored>(
-    `SELECT ${COLUMNS} FROM adjustments WHERE assignment_id = :assignmentId AND person_id = :personId`,
+): Promise<AssignmentForOne> {
+  const [{ absences, ...stored }] = (await database.rows<Stored & { readonly absences: string | null }>(
+    `SELECT :personId AS personId, due_at AS dueAt, COALESCE(left_out, '[]') AS leftOut, COALESCE(limits, '{}') AS limits,
+       excused_at AS excusedAt, COALESCE(asked_anyway, FALSE) AS askedAnyway,
+       (SELECT JSON_ARRAYAGG(JSON_OBJECT('from', from_day, 'to', to_day)) FROM absences
+        WHERE absences.person_id = :personId) AS absences
+     FROM (SELECT 1) AS one
+     LEFT JOIN adjustments ON assignment_id = :assignmentId AND adjustments.person_id = :personId`,
     { assignmentId: assignment.id, personId },
-  );
-  return row ? withAdjustment(assignment, fromStored(row)) : assignment;
+  )) as [Stored & { readonly absences: string | null }];
+  return forOne(assignment, inClass, fromStored(stored), absences === null ? [] : absencesFrom(absences));
 }
 
 /** The same for all assignments and students of a class, or for one student alone, read once. */
 export async function adjusterFor(
   database: Database,
-  classId: string,
+  inClass: ClassRow,
   personId: string | null = null,
-): Promise<(assignment: AssignmentRow, personId: string) => AssignmentRow> {
-  const rows = await database.rows<Stored & { readonly assignmentId: string }>(
-    `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits,
-       excused_at AS excusedAt
-     FROM adjustments JOIN assignments ON assignments.id = assignment_id
-     WHERE class_id = :classId ${personId === null ? '' : 'AND adjustments.person_id = :personId'}`,
-    { classId, personId },
-  );
+): Promise<(assignment: AssignmentRow, personId: string) => AssignmentForOne> {
+  const classId = inClass.id;
+  const [rows, away] = await Promise.all([
+    database.rows<Stored & { readonly assignmentId: string }>(
+      `SELECT assignment_id AS assignmentId, person_id AS personId, adjustments.due_at AS dueAt, left_out AS leftOut, limits,
+         excused_at AS excusedAt, asked_anyway AS askedAnyway
+       FROM adjustments JOIN assignments ON assignments.id = assignment_id
+       WHERE class_id = :classId ${personId === null ? '' : 'AND adjustments.person_id = :personId'}`,
+      { classId, personId },
+    ),
+    listAbsencesIn(database, { classId, personId }),
+  ]);
   const known = new Map(
     rows.map(({ assignmentId, ...row }) => [`${assignmentId} ${row.personId}`, fromStored(row)]),
   );
-  return (assignment, personId) => {
-    const adjustment = known.get(`${assignment.id} ${personId}`);
-    return adjustment ? withAdjustment(assignment, adjustment) : assignment;
+  const absences = groupedBy(away, (one) => one.personId);
+  // Most students have an assignment as it stands; a gradebook asks thousands of times.
+  const asItStands = new Map<AssignmentRow, AssignmentForOne>();
+  return (assignment, person) => {
+    const adjustment = known.get(`${assignment.id} ${person}`) ?? null;
+    const awayThen = absences.get(person) ?? [];
+    if (adjustment || awayThen.length > 0) return forOne(assignment, inClass, adjustment, awayThen);
+    const same = asItStands.get(assignment) ?? { ...assignment, excused: false };
+    asItStands.set(assignment, same);
+    return same;
   };
 }
 
-function withAdjustment(assignment: AssignmentRow, adjustment: AdjustmentRow): AssignmentRow {
+function forOne(
+  assignment: AssignmentRow,
+  inClass: ClassRow,
+  adjustment: AdjustmentRow | null,
+  absences: readonly Absence[],
+): AssignmentForOne {
+  const dueAt = adjustment?.dueAt ?? assignment.dueAt;
+  const { excused, ...dates } = whileAway({ dueAt, growing: assignment.growing }, absences, inClass);
   return {
     ...assignment,
-    dueAt: adjustment.dueAt ?? assignment.dueAt,
-    requirements: adjusted(assignment.requirements, adjustment),
+    ...dates,
+    requirements: adjustment ? adjusted(assignment.requirements, adjustment) : assignment.requirements,
+    excused: adjustment?.excused === true || (excused && adjustment?.askedAnyway !== true),
   };
 }
 
 export async function upsertAdjustment(
   database: Database,
-  adjustment: Omit<AdjustmentRow, 'excused'> & {
+  adjustment: Omit<AdjustmentRow, 'excused' | 'askedAnyway'> & {
     readonly assignmentId: string;
     readonly by: string;
     readonly at: Date;
@@ -113,7 +152,7 @@ export async function moveDue(
   );
 }
 
-/** Notes that nothing is asked of some students, or with null that it is again; what else is asked otherwise stays. */
+/** Notes that nothing is asked of some students, or with null that it is, away or not; what else is asked otherwise stays. */
 export async function updateExcused(
   database: Database,
   {
@@ -128,36 +167,13 @@ export async function updateExcused(
   },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO adjustments (assignment_id, person_id, left_out, limits, excused_at, made_by, made_at)
-     SELECT :assignmentId, id, '[]', '{}', :excusedAt, :by, :at
+    `INSERT INTO adjustments (assignment_id, person_id, left_out, limits, excused_at, asked_anyway, made_by, made_at)
+     SELECT :assignmentId, id, '[]', '{}', :excusedAt, :excusedAt IS NULL, :by, :at
      FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
      ON DUPLICATE KEY UPDATE excused_at = IF(:excusedAt IS NULL, NULL, COALESCE(excused_at, :excusedAt)),
-       made_by = :by, made_at = :at`,
+       asked_anyway = :excusedAt IS NULL, made_by = :by, made_at = :at`,
     { ...excusing, ids: JSON.stringify(personIds) },
   );
-}
-
-/** Who is excused from which assignments of a class: `assignmentId personId`. */
-export async function listExcusedOf(database: Database, classId: string): Promise<ReadonlySet<string>> {
-  const rows = await database.rows<{ readonly assignmentId: string; readonly personId: string }>(
-    `SELECT assignment_id AS assignmentId, person_id AS personId FROM adjustments JOIN assignments ON assignments.id = assignment_id
-     WHERE class_id = :classId AND excused_at IS NOT NULL`,
-    { classId },
-  );
-  return new Set(rows.map(({ assignmentId, personId }) => `${assignmentId} ${personId}`));
-}
-
-/** The assignments of a class that somebody is excused from. */
-export async function listExcusedFrom(
-  database: Database,
-  { classId, personId }: { readonly classId: string; readonly personId: string },
-): Promise<readonly string[]> {
-  const rows = await database.rows<{ readonly assignmentId: string }>(
-    `SELECT assignment_id AS assignmentId FROM adjustments JOIN assignments ON assignments.id = assignment_id
-     WHERE class_id = :classId AND person_id = :personId AND excused_at IS NOT NULL`,
-    { classId, personId },
-  );
-  return rows.map(({ assignmentId }) => assignmentId);
 }
 
 export async function deleteAdjustment(
@@ -171,10 +187,11 @@ export async function deleteAdjustment(
   );
 }
 
-function fromStored({ excusedAt, ...row }: Stored): AdjustmentRow {
+function fromStored({ excusedAt, askedAnyway, ...row }: Stored): AdjustmentRow {
   return {
     ...row,
     excused: excusedAt !== null,
+    askedAnyway: askedAnyway === 1,
     leftOut: adjustmentColumns.leftOut(row.leftOut),
     limits: adjustmentColumns.limits(row.limits),
   };

@@ -3,6 +3,7 @@ import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import type { AwayRule } from '../../core/classes/absences';
 import { type DeskRules } from '../../core/classes/deskRules';
 import type { Database } from '../ground/database/database';
 
@@ -120,6 +121,10 @@ export async function updateWords(
 
 export async function updateDesk(database: Database, id: string, desk: DeskRules): Promise<void> {
   await database.change('UPDATE classes SET desk = :desk WHERE id = :id', { id, desk: JSON.stringify(desk) });
+}
+
+export async function updateAwayRule(database: Database, id: string, away: AwayRule): Promise<void> {
+  await database.change('UPDATE classes SET away = :away WHERE id = :id', { id, away: JSON.stringify(away) });
 }
 
 export async function updateSettled(database: Database, id: string, at: Date): Promise<void> {

@@ -4,6 +4,7 @@ import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import { FIRST_AWAY_RULE, type AwayRule } from '../../core/classes/absences';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
 import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
@@ -44,6 +45,8 @@ export interface ClassRow extends Look {
   /** Spellings that the class allows beside the dictionary. */
   readonly words: readonly string[];
   readonly desk: DeskRules;
+  /** What becomes of dates on which a student is away. */
+  readonly away: AwayRule;
 }
 
 /** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
@@ -62,6 +65,7 @@ export type NewClassRow = Omit<
   | 'archivedAt'
   | 'words'
   | 'desk'
+  | 'away'
   | keyof Look
 > & {
   readonly createdAt: Date;
@@ -72,7 +76,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, origin_since AS originSince, look, banner, lettering,
-  archived_at AS archivedAt, words, desk`;
+  archived_at AS archivedAt, words, desk, away`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -133,7 +137,7 @@ export async function listClassesOf(
 /** Truth values arrive as numbers, lists as JSON. */
 type StoredClass = Omit<
   ClassRow,
-  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words' | 'desk'
+  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words' | 'desk' | 'away'
 > & {
   readonly namesTyped: number;
   readonly editorsRead: number;
@@ -141,6 +145,7 @@ type StoredClass = Omit<
   readonly consentNeeded: number;
   readonly words: string;
   readonly desk: string;
+  readonly away: string;
   readonly terms: string;
   readonly holidays: string;
   readonly schoolDays: string;
@@ -150,6 +155,7 @@ function classFromStored({ terms, holidays, schoolDays, ...row }: StoredClass): 
   return {
     ...row,
     words: textsFrom(row.words),
+    away: { ...FIRST_AWAY_RULE, ...classColumns.away(row.away) },
     desk: { ...FIRST_DESK_RULES, ...classColumns.desk(row.desk) },
     namesTyped: row.namesTyped === 1,
     editorsRead: row.editorsRead === 1,

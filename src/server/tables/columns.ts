@@ -4,6 +4,7 @@ import { growingSchema, type Growing } from '../../core/assignments/growing';
 import { rubricSchema } from '../../core/assignments/rubric';
 import { seriesSchema, type SeriesRule } from '../../core/assignments/series';
 import { promptFields } from '../../core/assignments/starters';
+import { awayRuleFields, type Absence, type AwayRule } from '../../core/classes/absences';
 import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
 import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
 import { openDocument, type DocumentJson } from '../../core/document/openDocument';
@@ -198,10 +199,21 @@ export const adjustmentColumns = {
 /** What a class decided, column by column. */
 export const classColumns = {
   desk: column<Partial<DeskRules>>('desk rules', { type: 'object', properties: deskRuleFields }),
+  away: column<Partial<AwayRule>>('away rule', { type: 'object', properties: awayRuleFields }),
   terms: column<SchoolYear['terms']>('terms', schoolYearFields.terms),
   holidays: column<SchoolYear['holidays']>('holidays', schoolYearFields.holidays),
   schoolDays: column<SchoolYear['schoolDays']>('days of school', schoolYearFields.schoolDays),
 };
+
+/** When somebody is away, as a list of first and last days. */
+export const absencesFrom = column<readonly Absence[]>('absences', {
+  type: 'array',
+  items: {
+    type: 'object',
+    required: ['from', 'to'],
+    properties: { from: { type: 'string', format: 'date' }, to: { type: 'string', format: 'date' } },
+  },
+});
 
 export const purposesFrom = column<readonly ConsentPurpose[]>('purposes', {
   type: 'array',

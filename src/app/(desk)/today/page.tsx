@@ -3,6 +3,7 @@ import { TeacherToday } from '@/components/today/TeacherToday';
 import { requireSession, requireWorkingDesks } from '@/server/http/desk';
 import { countQuestions, listAnsweredLately } from '@/server/views/questions/viewQuestions';
 import { listToRead } from '@/server/views/today/listToRead';
+import { awayNow } from '@/server/views/today/awayNow';
 import { listEveryWork } from '@/server/views/today/listWork';
 import { maybeTeacherToday } from '@/server/views/today/viewTeacherToday';
 import { weekAround } from '@/server/views/today/week';
@@ -31,6 +32,7 @@ export default async function TodayPage() {
         name={person.givenName}
         groups={await listEveryWork(desks)}
         days={days}
+        awayUntil={await awayNow(desk)}
         answered={await listAnsweredLately(desk.personId)}
         toRead={await listToRead(desks)}
         told={await listLatelyTold({ personId: desk.personId, language, now: desk.now })}

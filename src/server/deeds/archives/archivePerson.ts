@@ -18,6 +18,7 @@ import { listPostsOf } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
 import { readTold } from '../gradebook/readTold';
 import { listAskedIn } from '../../tables/questions';
+import { listAbsences } from '../../tables/absences';
 import { listLinesAbout } from '../../tables/ownLines';
 import { addPost, json, type PostAdded } from './addPost';
 import { archivePage } from './archivePage';
@@ -64,6 +65,7 @@ export async function maybeArchive(
     penName,
     language: person.language,
     ...(atHome ? { email: person.email, consents: await listConsentsOf(database, personId) } : {}),
+    absences: (await listAbsences(database, personId)).map(({ from, to }) => ({ from, to })),
     classes: await Promise.all(classes.map((inClass) => placeIn(inClass, personId, { now, language }))),
     comments: (
       await Promise.all(

@@ -1,9 +1,11 @@
 import { remindStudents as deed } from '../../../contract/assignments/remindStudents';
+import { localDate } from '../../../core/timing/zonedTime';
 import { languageOf } from '../../../core/languages/languages';
 import { done, refused } from '../../ground/access/useCase';
 import { sendMail } from '../../ground/mail/sendMail';
 import { getSettings } from '../../ground/settings/settings';
 import { listAddressed } from '../../tables/people';
+import { listAwayOn } from '../../tables/absences';
 import { listReminders, upsertReminders } from '../../tables/reminders';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { askedStudents } from './askedStudents';
@@ -20,12 +22,15 @@ export const remindStudents = assignmentUseCase(deed, {
     const asked = await askedStudents(database, inClass.id, input.personIds);
     if (!asked.ok) return asked;
     const { id: assignmentId, title } = assignment;
+    // Whoever is away is reminded of nothing.
+    const away = await listAwayOn(database, inClass.id, localDate(now.getTime(), inClass.timeZone));
     const last = new Map(
       (await listReminders(database, { assignmentId })).map((one) => [one.personId, one] as const),
     );
     const reminded = asked.value
       .map(({ personId }) => personId)
       .filter((personId) => {
+        if (away.has(personId)) return false;
         const before = last.get(personId);
         return before?.words !== words || now.getTime() - before.at.getTime() > AT_ONCE;
       });

@@ -4,6 +4,7 @@ import { deleteOldCases } from '../../tables/cases';
 import { deleteOldLooks } from '../../tables/links';
 import { LONGEST_LIMIT } from '../../ground/limits/limits';
 import { deleteOldLimits } from '../../ground/limits/queries';
+import { deleteOldAbsences } from '../../tables/absences';
 import { deleteOldLines } from '../../tables/ownLines';
 import {
   BATCH,
@@ -24,12 +25,13 @@ const DEVICES_KEPT = 365 * DAY;
 
 /** Lets go what the school keeps no longer, a few rows at a time. */
 export async function applyRetention(_: unknown, __: string, now: Date): Promise<void> {
-  const { revisions, readings, logs, leftPosts, cases, ownLines } = await findRetention(database);
+  const { revisions, readings, logs, leftPosts, cases, ownLines, absences } = await findRetention(database);
   if (revisions !== null)
     await untilNone(() => deleteOldRevisions(database, { before: keptSince(now, revisions), most: BATCH }));
   if (readings !== null) await untilNone(() => deleteOldReadings(database, keptSince(now, readings)));
   if (cases !== null) await untilNone(() => deleteOldCases(database, keptSince(now, cases)));
   if (ownLines !== null) await untilNone(() => deleteOldLines(database, keptSince(now, ownLines)));
+  if (absences !== null) await untilNone(() => deleteOldAbsences(database, keptSince(now, absences)));
   if (logs !== null) await untilNone(() => deleteOldLogLines(database, keptSince(now, logs)));
   // Which addresses children typed is nobody's business for longer than it helps.
   await untilNone(() => deleteOldLooks(database, new Date(now.getTime() - LOOKS_KEPT)));

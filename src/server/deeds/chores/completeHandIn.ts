@@ -29,9 +29,9 @@ export async function completeHandIn(
   const post = handIn && (await findPostOfAnybody(database, handIn.postId));
   const revision = handIn && (await findRevision(database, handIn.revisionId));
   const given = post && (await findAssignment(database, post.assignmentId, now));
-  const assignment = given && (await adjustedFor(database, given, post.writerId));
   const inClass = post && (await findClass(database, post.classId));
-  if (!handIn || !revision || !assignment || !inClass) return;
+  if (!handIn || !revision || !given || !inClass) return;
+  const assignment = await adjustedFor(database, inClass, given, post.writerId);
   const body = openStored(revision.body);
   await lookAt(webAddresses(body), { askedBy: null, now });
   await copyDocuments(revision.id, body, now);

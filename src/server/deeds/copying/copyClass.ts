@@ -2,6 +2,7 @@ import { copyClass as deed } from '../../../contract/classes/copyClass';
 import { done } from '../../ground/access/useCase';
 import { copyLabels } from '../../tables/labels';
 import {
+  updateAwayRule,
   updateCopied,
   updateDesk,
   updateLook,
@@ -49,6 +50,7 @@ export const copyClass = classUseCase(deed, {
     await updateSignIn(database, { ...from, classId });
     await updateLook(database, classId, from);
     await updateDesk(database, classId, from.desk);
+    await updateAwayRule(database, classId, from.away);
     await updateWords(database, classId, from.words);
     await copyLabels(database, from.id, classId);
     const assignments = await copyAssignments(database, {

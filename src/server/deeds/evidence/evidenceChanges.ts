@@ -45,7 +45,7 @@ export async function evidenceChanges(
     const { answer } = await evidenceFor(
       database,
       { ...post, title, labels, beside, body },
-      await adjustedFor(database, assignment, post.writerId),
+      await adjustedFor(database, inClass, assignment, post.writerId),
       inClass,
     );
     if (JSON.stringify(standOf(answer)) !== JSON.stringify(standOf(handIn.evidence)))

@@ -8,7 +8,7 @@ import type { Requirement } from '../../../core/requirements/requirement';
 import { instantOf } from '../../../core/timing/zonedTime';
 import type { GradeInBook } from '../../../workers/tasks/gradesOf';
 import type { Database } from '../../ground/database/database';
-import { adjusterFor, listExcusedOf } from '../../tables/adjustments';
+import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import type { ClassRow } from '../../tables/classes';
 import { findGradebook, type GradebookRow } from '../../tables/gradebooks';
@@ -71,19 +71,19 @@ interface Reader {
  */
 export async function readBook(database: Database, { personId, inClass, now }: Reader): Promise<Book> {
   const classId = inClass.id;
-  const [rules, assignments, own, typed, everybody, states, adjust, excused, readTwice, ownToRead] =
-    await Promise.all([
+  const [rules, assignments, own, typed, everybody, states, adjust, readTwice, ownToRead] = await Promise.all(
+    [
       findGradebook(database, classId),
       listAssignments(database, classId, now),
       listOwnColumns(database, classId),
       listOwnFigures(database, classId),
       listEverMembers(database, classId),
       listPostStates(database, { classId }),
-      adjusterFor(database, classId),
-      listExcusedOf(database, classId),
+      adjusterFor(database, inClass),
       listReadTwice(database, classId),
       listOwnToRead(database, { classId, readerId: personId }),
-    ]);
+    ],
+  );
   // What repeats itself is seen by nobody; its repetitions are.
   const set = assignments.filter((one) => one.setAt !== null && one.series === null);
   const [said, numbers] = await Promise.all([
@@ -110,12 +110,13 @@ export async function readBook(database: Database, { personId, inClass, now }: R
   }
   const cellOf = (column: ColumnOfPosts, post: PostStateRow | null, person: string, isOutside = false) => {
     const postId = post?.postId ?? '';
+    const { dueAt, excused } = adjust(column.assignment, person);
     return cellOfPost({
-      dueAt: adjust(column.assignment, person).dueAt,
+      dueAt,
       possible: column.possible,
       post,
       given: given.get(postId),
-      excused: excused.has(`${column.id} ${person}`),
+      excused,
       twice: readTwice.has(postId),
       outside: isOutside,
       withheld: ownToRead.has(postId) ? 'reading' : null,

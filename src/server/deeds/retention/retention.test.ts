@@ -10,7 +10,15 @@ import { changeRetention } from './changeRetention';
 
 const house = freshHouse();
 let postId: string;
-const NOTHING = { revisions: null, readings: null, logs: null, leftPosts: null, cases: null, ownLines: null };
+const NOTHING = {
+  revisions: null,
+  readings: null,
+  logs: null,
+  leftPosts: null,
+  cases: null,
+  ownLines: null,
+  absences: null,
+};
 const MONTHS = 31 * 86_400_000;
 const later = (months: number) => new Date(NOW.getTime() + months * MONTHS);
 beforeEach(async () => {

@@ -25,7 +25,7 @@ export async function candidatesFor(
 ): Promise<readonly Candidate[]> {
   const read = new Set((await listSecondReadings(database, assignment.id)).map(({ postId }) => postId));
   const judged = await listJudgedBy(database, { assignmentId: assignment.id, readerId });
-  const adjust = await adjusterFor(database, inClass.id);
+  const adjust = await adjusterFor(database, inClass);
   const figure = await figuresOf(database, assignment, inClass, 'first');
   return (await listPostStates(database, { assignmentId: assignment.id }))
     .filter((post) => post.handInId !== null && post.writerId !== readerId)

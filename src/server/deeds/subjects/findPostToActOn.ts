@@ -60,9 +60,9 @@ async function factsOf(
 ): Promise<Found<PostFacts> | null> {
   if (!post) return null;
   const given = await findAssignment(database, post.assignmentId, now);
-  const assignment = given && (await adjustedFor(database, given, post.writerId));
   const ownClass = await findClass(database, post.classId);
-  if (!assignment || !ownClass) return null;
+  if (!given || !ownClass) return null;
+  const assignment = await adjustedFor(database, ownClass, given, post.writerId);
   const classCeiling = ownClass.ceiling;
   const outside = await findAppearance(database, ownClass, {
     writerId: post.writerId,

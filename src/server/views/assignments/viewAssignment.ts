@@ -77,7 +77,7 @@ export async function maybeAssignmentToRead(assignmentId: string, desk: Desk) {
   const { personId, role, inClass, now, place } = desk;
   const given = await findAssignment(database, assignmentId, now);
   if (!given || given.classId !== inClass.id) return null;
-  const assignment = await adjustedFor(database, given, personId);
+  const assignment = await adjustedFor(database, inClass, given, personId);
   if (!may({ personId, role }, 'assignment.read', { assignmentIsSet: assignment.setAt !== null }))
     return null;
   const questions = isStudent(role) ? await questionsOf(assignmentId, desk) : null;

@@ -92,6 +92,7 @@ export async function maybeClassSettings({ personId, role, inClass, place }: Des
     year: inClass.year,
     words: inClass.words,
     desk: inClass.desk,
+    away: inClass.away,
     schoolSpan: await findSchoolSpan(database),
     languages: [...new Set([language, ...LANGUAGES])].map((tag) => ({ tag, name: named.of(tag) ?? tag })),
     timeZones: Intl.supportedValuesOf('timeZone'),

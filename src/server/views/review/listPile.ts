@@ -66,7 +66,7 @@ async function slipsIn(
   const given = await listAssignments(database, inClass.id, now);
   if (given.length === 0) return [];
   const assignments = new Map(given.map((assignment) => [assignment.id, assignment]));
-  const adjust = await adjusterFor(database, inClass.id);
+  const adjust = await adjusterFor(database, inClass);
   const readers = groupedBy(
     await listSlipReaders(database, inClass.id, new Date(now.getTime() - TAKEN_FOR)),
     ({ postId }) => postId,

@@ -1,8 +1,17 @@
 import { may } from '../../../core/access/may';
+import { absenceOn, type Absence } from '../../../core/classes/absences';
+import { groupedBy } from '../../../core/groupedBy';
 import { monogram } from '../../../core/people/names';
 import { consentOn } from '../../../core/privacy/consent';
 import { localDate } from '../../../core/timing/zonedTime';
-import { agoInWords, dateInWords, dayInWords, monthInWords } from '../../../core/timing/inWords';
+import {
+  agoInWords,
+  dateInWords,
+  dayInWords,
+  localDayInWords,
+  monthInWords,
+} from '../../../core/timing/inWords';
+import { listAbsencesIn, type AbsenceRow } from '../../tables/absences';
 import { listAssignments } from '../../tables/assignments';
 import { listClassesOf } from '../../tables/classes';
 import { listConsentsOfClass } from '../../tables/consents';
@@ -28,6 +37,7 @@ export async function maybeRoster({ personId, role, inClass, now, place }: Desk)
     (one) => one.id !== inClass.id && may({ personId, role: one.role }, 'roster.change', {}),
   );
   const alsoIn = await placesElsewhere(inClass.id);
+  const absences = groupedBy(await listAbsencesIn(database, { classId: inClass.id }), (one) => one.personId);
   const request = requestShown(now, place);
   const shown = rows.map((row) => ({
     personId: row.personId,
@@ -58,6 +68,8 @@ export async function maybeRoster({ personId, role, inClass, now, place }: Desk)
         withdrawn,
         holds: consentOn([{ purposes, givenOn, until, withdrawn }], today).size > 0,
       })),
+    absences: absencesShown(absences.get(row.personId) ?? [], today, place.language),
+    awayUntil: awayUntil(absences.get(row.personId) ?? [], today, place.language),
     goneForGood: row.eraseAt && dateInWords(row.eraseAt.getTime(), place.timeZone, place.language),
     home: {
       ours: row.standing.homeClassId === inClass.id,
@@ -80,6 +92,23 @@ export async function maybeRoster({ personId, role, inClass, now, place }: Desk)
     },
     otherClasses: others.map(({ id, title, groupName }) => ({ id, title, groupName })),
   };
+}
+
+/** Absences in words; those that are over come last. */
+function absencesShown(absences: readonly AbsenceRow[], today: string, language: string) {
+  const shown = absences.map(({ id, from, to }) => ({
+    id,
+    from: localDayInWords(from, language),
+    /** Null for a single day. */
+    to: from === to ? null : localDayInWords(to, language),
+    over: to < today,
+  }));
+  return shown.toSorted((one, another) => Number(one.over) - Number(another.over));
+}
+
+function awayUntil(absences: readonly Absence[], today: string, language: string): string | null {
+  const absence = absenceOn(absences, today);
+  return absence && localDayInWords(absence.to, language);
 }
 
 function signInState(row: RosterRow, classId: string, locked: ReadonlyMap<string, number>): SignInState {

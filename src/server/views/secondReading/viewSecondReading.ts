@@ -28,7 +28,7 @@ export async function maybeSecondReading(assignmentId: string, desk: Desk) {
   if (!assignment || assignment.classId !== inClass.id) return null;
   const members = await listEverMembers(database, inClass.id);
   const people = new Map(members.map((one) => [one.personId, one]));
-  const adjust = await adjusterFor(database, inClass.id);
+  const adjust = await adjusterFor(database, inClass);
   const hidden = await hiddenOfAssignment(database, assignment, personId);
   const heads = new Map((await listHandInHeads(database, assignmentId)).map((one) => [one.postId, one]));
   const notes = await countNotesOfBoth(database, assignmentId);

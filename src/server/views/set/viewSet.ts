@@ -7,8 +7,8 @@ import { isSettledTwice } from '../../../core/grading/secondReading';
 import { monogram, teacherName } from '../../../core/people/names';
 import { closedTo } from '../../../core/privacy/readersNow';
 import type { Outside } from '../../../core/privacy/consent';
-import { momentInWords, weekdayInWords } from '../../../core/timing/inWords';
-import { localMinute } from '../../../core/timing/zonedTime';
+import { localDayInWords, momentInWords, weekdayInWords } from '../../../core/timing/inWords';
+import { localDate, localMinute } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
 import { stateOf } from '../../deeds/grades/readingOf';
 import { figuresOf } from '../../deeds/grades/figuresOf';
@@ -16,7 +16,8 @@ import type { Desk } from '../../deeds/sessions/desk';
 import { inPicturesShown } from '../../deeds/subjects/inPicturesShown';
 import { listAppearances } from '../../deeds/subjects/appearances';
 import { database } from '../../ground/database/database';
-import { adjusterFor, listAdjustments } from '../../tables/adjustments';
+import { listAwayOn } from '../../tables/absences';
+import { adjusterFor } from '../../tables/adjustments';
 import { findAssignment, type AssignmentRow } from '../../tables/assignments';
 import { hiddenOfAssignment } from '../../tables/hiddenNames';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
@@ -42,12 +43,12 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment || assignment.classId !== inClass.id) return null;
   // What does not wait for another is read side by side.
-  const [everybody, states, first, adjust, adjustments, reminded, openings, hidden] = await Promise.all([
+  const [everybody, states, first, adjust, away, reminded, openings, hidden] = await Promise.all([
     listEverMembers(database, inClass.id),
     listPostStates(database, { assignmentId }),
     figuresOf(database, assignment, inClass, 'first'),
-    adjusterFor(database, inClass.id),
-    listAdjustments(database, assignmentId),
+    adjusterFor(database, inClass),
+    listAwayOn(database, inClass.id, localDate(now.getTime(), inClass.timeZone)),
     listReminders(database, { assignmentId }),
     listPlannedOpenings(database, assignmentId),
     hiddenOfAssignment(database, assignment, personId),
@@ -63,7 +64,6 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
     readTwiceIn(assignment, first, { ...desk, everybody }),
   ]);
   const posts = new Map(states.map((post) => [post.writerId, post]));
-  const excused = new Set(adjustments.filter((one) => one.excused).map((one) => one.personId));
   const reminders = new Map(reminded.map((one) => [one.personId, one.at] as const));
   const addressed = new Set(withAddress.map(({ id }) => id));
   const planned = new Map(openings.map((one) => [one.postId, one] as const));
@@ -76,6 +76,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
       const around = outside(member.personId, post?.postId);
       const opening = planned.get(post?.postId ?? '');
       const remindedAt = reminders.get(member.personId);
+      const awayTo = away.get(member.personId);
       const number = hidden.get(post?.postId ?? '');
       const isHidden = number !== undefined;
       const asked = {
@@ -105,7 +106,9 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         published: post?.audience ?? null,
         closed: closedOf(post, desk, around),
         inPictures: inPicturesShown(around, isHidden ? [] : everybody),
-        excused: !isHidden && excused.has(member.personId),
+        excused: !isHidden && own.excused,
+        /** The last day of those who are away now; they are reminded of nothing. */
+        awayUntil: isHidden || !awayTo ? null : localDayInWords(awayTo, place.language),
         hasAddress: !isHidden && addressed.has(member.personId),
         /** Where they have until another time than the others. */
         until:

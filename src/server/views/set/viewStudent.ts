@@ -19,7 +19,7 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
   const [member] = await listSomeMembers(database, inClass.id, [studentId]);
   if (!member || !isStudent(member.role)) return null;
   const outside = await listAppearances(database, inClass, { members: [member], now });
-  const adjust = await adjusterFor(database, inClass.id, studentId);
+  const adjust = await adjusterFor(database, inClass, studentId);
   const posts = new Map(
     (await listPostStates(database, { classId: inClass.id, writerId: studentId })).map((post) => [
       post.assignmentId,

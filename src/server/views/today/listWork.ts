@@ -3,8 +3,8 @@ import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { isStudent } from '../../../core/access/may';
 import { nextDue } from '../../deeds/assignments/growingSteps';
-import { adjusterFor, listExcusedFrom } from '../../tables/adjustments';
-import { listAssignments, type AssignmentRow } from '../../tables/assignments';
+import { adjusterFor, type AssignmentForOne } from '../../tables/adjustments';
+import { listAssignments } from '../../tables/assignments';
 import { database } from '../../ground/database/database';
 import { listPostHeads, slatsOfPosts, type PostHead } from '../../deeds/posts/standings';
 import { listGivenBack } from '../../tables/gradeFigures';
@@ -26,8 +26,7 @@ export async function listWork(desk: Desk) {
   );
   const heads = await listPostHeads(database, { classId: inClass.id, writerId: personId });
   const posts = new Map(heads.map((post) => [post.assignmentId, post]));
-  const adjust = await adjusterFor(database, inClass.id, personId);
-  const excused = new Set(await listExcusedFrom(database, { classId: inClass.id, personId }));
+  const adjust = await adjusterFor(database, inClass, personId);
   const reminders = new Map(
     (await listReminders(database, { classId: inClass.id, personId })).map((one) => [
       one.assignmentId,
@@ -47,7 +46,6 @@ export async function listWork(desk: Desk) {
     grades: await listGivenBack(database, postIds),
     openings: groupedBy(await listOpeningsUnseen(database, postIds), ({ postId }) => postId),
     notes: await listNotesBriefly(database, postIds, { characters: EXCERPT }),
-    excused,
     reminders,
   };
   return given.map(({ assignment, post }) => workOn(assignment, post, { ...desk, known })).sort(byDue);
@@ -73,12 +71,11 @@ interface Known {
   readonly notes: Awaited<ReturnType<typeof listNotesBriefly>>;
   readonly openings: ReadonlyMap<string, Awaited<ReturnType<typeof listOpeningsUnseen>>>;
   /** By assignment. */
-  readonly excused: ReadonlySet<string>;
   readonly reminders: ReadonlyMap<string, string>;
 }
 
 function workOn(
-  assignment: AssignmentRow,
+  assignment: AssignmentForOne,
   post: PostHead | null,
   { inClass, now, known, place }: Desk & { readonly known: Known },
 ) {
@@ -103,7 +100,7 @@ function workOn(
     state: post ? post.stage : ('notBegun' as const),
     slats: known.slats.get(post?.id ?? '') ?? null,
     /** Whether nothing is asked of them. */
-    excused: known.excused.has(assignment.id),
+    excused: assignment.excused,
     /** What a teacher reminded them of last, until it is handed in. */
     reminder:
       post?.stage === 'handedIn' || post?.stage === 'accepted'

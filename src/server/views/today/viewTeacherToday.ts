@@ -7,6 +7,8 @@ import { teacherName } from '../../../core/people/names';
 import { timeInWords, weekdayInWords } from '../../../core/timing/inWords';
 import { localDate } from '../../../core/timing/zonedTime';
 import { nextDue } from '../../deeds/assignments/growingSteps';
+import { listAwayOn } from '../../tables/absences';
+import { adjusterFor } from '../../tables/adjustments';
 import { listAssignments, type AssignmentRow } from '../../tables/assignments';
 import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
 import { countStudents, listEverMembers, type MemberRow } from '../../tables/memberships';
@@ -107,7 +109,7 @@ export async function todayIn(desk: Desk) {
 
 /** By assignment, the names of the students who have not begun; they are looked for only where fewer have than there are. */
 async function notBegunIn(
-  { inClass }: Desk,
+  { inClass, now }: Desk,
   assignments: readonly AssignmentRow[],
   counts: ReadonlyMap<string, readonly StageCount[]>,
   members: () => Promise<readonly MemberRow[]>,
@@ -126,10 +128,17 @@ async function notBegunIn(
   );
   if (missing.size === 0) return new Map();
   const everybody = await members();
+  // Of who is away nothing is missing.
+  const adjust = await adjusterFor(database, inClass);
+  const away = await listAwayOn(database, inClass.id, localDate(now.getTime(), inClass.timeZone));
   return new Map(
-    [...missing].map(([id, ones]) => {
-      const ids = new Set(ones.map(({ personId }) => personId));
-      return [id, everybody.filter((one) => ids.has(one.personId)).map((one) => one.shownName)];
+    open.flatMap((assignment) => {
+      const ids = new Set(missing.get(assignment.id)?.map(({ personId }) => personId));
+      const names = everybody
+        .filter(({ personId }) => ids.has(personId) && !away.has(personId))
+        .filter(({ personId }) => !adjust(assignment, personId).excused)
+        .map((one) => one.shownName);
+      return names.length > 0 ? [[assignment.id, names] as const] : [];
     }),
   );
 }

@@ -40,6 +40,7 @@ CREATE TABLE classes (
   erase_at DATETIME(3) NULL COMMENT 'When everything of the class goes for good',
   words JSON NOT NULL DEFAULT '[]' COMMENT 'Spellings that the class allows beside the dictionary',
   desk JSON NOT NULL DEFAULT '{}' COMMENT 'DeskRules; what is not named is as at first',
+  away JSON NOT NULL DEFAULT '{}' COMMENT 'AwayRule; what is not named is as at first',
   UNIQUE KEY classes_address (address),
   UNIQUE KEY classes_code (code),
   FOREIGN KEY (copied_from) REFERENCES classes (id) ON DELETE SET NULL
@@ -115,6 +116,18 @@ CREATE TABLE memberships (
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
 ) COMMENT 'That a person belongs to a class, and as what';
+
+CREATE TABLE absences (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  from_day DATE NOT NULL,
+  to_day DATE NOT NULL COMMENT 'The last day; included',
+  made_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
+  made_at DATETIME(3) NOT NULL,
+  UNIQUE KEY absences_days (person_id, from_day, to_day),
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (made_by) REFERENCES people (id) ON DELETE SET NULL
+) COMMENT 'From when to when somebody is not there, once for all of their classes; never why';
 
 CREATE TABLE left_lines (
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
@@ -529,6 +542,7 @@ CREATE TABLE adjustments (
   left_out JSON NOT NULL COMMENT 'Ids of requirements',
   limits JSON NOT NULL COMMENT 'Other limits by the id of the requirement',
   excused_at DATETIME(3) NULL COMMENT 'Since when nothing is asked of them; null for most',
+  asked_anyway BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether it is asked of them though the class excuses who is away',
   made_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   made_at DATETIME(3) NOT NULL,
   PRIMARY KEY (assignment_id, person_id),
