@@ -66,11 +66,11 @@ test('what cannot be done is said before, by name, and nothing happens to anybod
 test('who is away is reminded of nothing, and reads on Today that dates have moved, until it is taken back', async () => {
   const set = await teacher.driver.getCurrentUrl();
   await teacher.goToClass('');
-  await teacher.press('Juno P.', "//section[@aria-label='People']");
+  await teacher.press('Juno P.', "//section[@aria-label='Students']");
   await teacher.sees('Why is not asked.');
   const away = "//section[h3[text()='Away']]";
   await teacher.press('Note it', away);
-  await teacher.sees('away until');
+  await teacher.find(By.xpath(`${away}//button[contains(., 'Take back')]`));
   expect(await teacher.barriers()).toEqual([]);
   await student.goTo('/today');
   await student.sees('You are away until');
@@ -80,9 +80,10 @@ test('who is away is reminded of nothing, and reads on Today that dates have mov
   await teacher.press('Remind them', panel);
   await teacher.sees('is away');
   await teacher.goToClass('');
-  await teacher.press('Juno P.', "//section[@aria-label='People']");
+  await teacher.press('Juno P.', "//section[@aria-label='Students']");
   await teacher.press('Take back', away);
-  await teacher.driver.wait(async () => !(await teacher.shows('Take back')), 20_000);
+  const takenBack = By.xpath(`${away}//button[contains(., 'Take back')]`);
+  await teacher.driver.wait(async () => (await teacher.driver.findElements(takenBack)).length === 0, 20_000);
   await student.goTo('/today');
   expect(await student.shows('You are away until')).toBe(false);
 });
