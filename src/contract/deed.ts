@@ -12,6 +12,8 @@ const NAMED = {
   /** The latest hand-in of a post: the one that the teacher has before the eyes. */
   handIn: { postId: idSchema, handInId: idSchema },
   comment: { commentId: idSchema },
+  /** What a classmate reads of a draft before it is handed in. */
+  peerReading: { readingId: idSchema },
   /** A worry that was told, for those who look after it. */
   case: { caseId: idSchema },
   /** What holds for everybody, by somebody whom the school named. */

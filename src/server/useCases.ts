@@ -57,6 +57,18 @@ import { decideJoining, decideJoiningAnywhere, withdrawJoining } from './deeds/p
 import { handOn, handOnAnybody } from './deeds/people/handOn';
 import { handOverClass } from './deeds/people/handOverClass';
 import { removeMember } from './deeds/people/removeMember';
+import { keepPeerRule, dropPeerRule } from './deeds/peerReading/keepPeerRule';
+import { makePeerGroups, leavePeerGroups } from './deeds/peerReading/makePeerGroups';
+import { keepApart } from './deeds/peerReading/keepApart';
+import { joinPeerReading } from './deeds/peerReading/joinPeerReading';
+import { seePeerReading } from './deeds/peerReading/seePeerReading';
+import {
+  givePeerReading,
+  keepPeerWords,
+  openPeerReading,
+  takeBackPeerWords,
+  thankPeer,
+} from './deeds/peerReading/sayToWriter';
 import { changePerson } from './deeds/people/changePerson';
 import { dropAbsence, noteAbsence } from './deeds/people/noteAbsence';
 import { groupStudents } from './deeds/people/groupStudents';
@@ -209,6 +221,18 @@ export const USE_CASES = {
   importPeople,
   makePasscodes,
   changePerson,
+  keepPeerRule,
+  dropPeerRule,
+  makePeerGroups,
+  leavePeerGroups,
+  keepApart,
+  joinPeerReading,
+  seePeerReading,
+  givePeerReading,
+  keepPeerWords,
+  openPeerReading,
+  takeBackPeerWords,
+  thankPeer,
   noteAbsence,
   dropAbsence,
   previewDeletion,

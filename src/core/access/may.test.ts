@@ -31,6 +31,7 @@ const ACTORS: Readonly<Record<Standing, Actor>> = {
   safetyPerson: { personId: 'safety', role: null },
   head: { personId: 'head', role: null },
   secondReader: { personId: 'second', role: 'coTeacher' },
+  peer: { personId: 'peer', role: 'student' },
 };
 
 /** Whose post it is that a relation is about, and whom the school named. */
@@ -39,6 +40,7 @@ const writerFor = (relation: Standing) => ({
   tendedBy: ['safety'],
   headId: 'head',
   secondReaderId: 'second',
+  peerId: 'peer',
 });
 
 /** For each condition a subject for which it holds, and what is to be taken away so that it does not. */
@@ -100,10 +102,13 @@ describe.each(ACTIONS)('%s', (action) => {
 
 test.each([
   ['writerAndTeachers', ['leaver', 'writer', 'teacher', 'supplyTeacher', 'secondReader']],
-  ['ourClass', ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader']],
+  [
+    'ourClass',
+    ['classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader', 'peer'],
+  ],
   [
     'passphrase',
-    ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader'],
+    ['reader', 'classmate', 'leaver', 'writer', 'editor', 'teacher', 'supplyTeacher', 'secondReader', 'peer'],
   ],
   ['everyone', [...RELATIONS_NOW]],
 ] as const)('a post published to %s is read by %j', (publishedTo, readers) => {
@@ -211,6 +216,10 @@ const ONLY: readonly (readonly [Action, readonly Relation[]])[] = [
   ['reading.ask', ['teacher']],
   ['reading.finish', ['secondReader']],
   ['reading.settle', ['teacher']],
+  ['peer.arrange', ['teacher', 'supplyTeacher']],
+  ['peer.read', ['peer']],
+  ['peer.thank', ['writer']],
+  ['peer.oversee', ['teacher', 'supplyTeacher']],
 ];
 
 test.each(ONLY)('%s is for nobody but %j', (action, relations) => {

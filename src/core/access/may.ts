@@ -63,6 +63,8 @@ export interface Subject {
   readonly typesIn?: readonly string[];
   /** The teacher who reads the post a second time and is not done with it. */
   readonly secondReaderId?: string | null;
+  /** The classmate who was given the text to read before it is handed in. */
+  readonly peerId?: string | null;
 }
 
 /**
@@ -99,9 +101,9 @@ function relationsOf(actor: Actor, subject: Subject): readonly Relation[] {
     case 'reader':
       return own ? ['reader', 'leaver', ...administrates] : ['reader', ...administrates];
     case 'student':
-      return [own ? 'writer' : 'classmate'];
+      return [own ? 'writer' : subject.peerId === personId ? 'peer' : 'classmate'];
     case 'studentEditor':
-      return [own ? 'writer' : 'editor'];
+      return [own ? 'writer' : subject.peerId === personId ? 'peer' : 'editor'];
     case null:
       // Only who was in the class can have written in it.
       if (own) return ['leaver', ...administrates];
@@ -147,7 +149,7 @@ function holds(condition: Condition, asked: Asked): boolean {
 }
 
 const TEACH: readonly Relation[] = ['teacher', 'supplyTeacher', 'secondReader'];
-const CLASS: readonly Relation[] = ['classmate', 'leaver', 'writer', 'editor', ...TEACH];
+const CLASS: readonly Relation[] = ['classmate', 'peer', 'leaver', 'writer', 'editor', ...TEACH];
 const READERS: Readonly<Record<Audience, readonly Relation[]>> = {
   writerAndTeachers: ['leaver', 'writer', ...TEACH],
   ourClass: CLASS,

@@ -1,18 +1,17 @@
 // The columns of the table below are kept in line by hand.
 /**
  * Relations that nobody can stand in yet; until they are built, each may do nothing by it: family of the child, a class that
- * ours is open to, a classmate who reads before the hand-in.
+ * ours is open to.
  */
 export const RELATIONS_TO_COME = [
   'family',
   'partnerClass',
-  'peer',
 ] as const;
 
 /**
  * What a person is to the thing acted on. A co-teacher stands as a teacher here; who is let in until a day does not. A safety person
  * is whoever looks after that case, the head of school whom the school named. A teacher who reads a post a second time is its second
- * reader, and nothing else, until they are done with it.
+ * reader, and nothing else, until they are done with it. A peer is a classmate who was given the text to read before it is handed in.
  */
 export const RELATIONS_NOW = [
   'visitor',
@@ -28,6 +27,7 @@ export const RELATIONS_NOW = [
   'safetyPerson',
   'head',
   'secondReader',
+  'peer',
 ] as const;
 
 /** All of them, in the order of the table's columns. */
@@ -81,9 +81,9 @@ type Row = readonly [
   safetyPerson: Condition,
   head: Condition,
   secondReader: Condition,
+  peer: Condition,
   family: Condition,
   partnerClass: Condition,
-  peer: Condition,
 ];
 
 /**
@@ -93,7 +93,7 @@ type Row = readonly [
  * blog: family, mostly. A leaver wrote the post and is not in the class any more. What does not stand here may nobody do.
  */
 export const ACCESS = {
-  //                   visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        safety       head         second         family   partner  peer
+  //                   visitor      stranger     admin        reader       classmate    leaver       writer       editor         teacher       supply        safety       head         second         peer      family   partner
   'install.manage':    ['never',     'never',     'always',    'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'class.make':        ['never',     'staff',     'staff',     'never',     'never',     'never',     'never',     'never',       'never',      'staff',      'never',     'never',     'never',       'never', 'never', 'never'],
   'class.readBlog':    ['open',      'open',      'open',      'always',    'always',    'open',      'always',    'always',      'always',     'always',     'open',      'open',      'never',       'never', 'never', 'never'],
@@ -110,6 +110,11 @@ export const ACCESS = {
   'assignment.erase':  ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'question.ask':      ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',         'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'question.answer':   ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'peer.arrange':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
+  'peer.join':         ['never',     'never',     'never',     'never',     'set',       'never',     'set',       'set',         'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'peer.read':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'never',      'never',      'never',     'never',     'never',       'always','never', 'never'],
+  'peer.thank':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
+  'peer.oversee':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
   'post.begin':        ['never',     'never',     'never',     'never',     'set',       'never',     'never',     'set',         'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'post.typeIn':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],
   'post.write':        ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'typesIn',    'typesIn',    'never',     'never',     'never',       'never', 'never', 'never'],
@@ -127,7 +132,7 @@ export const ACCESS = {
   'origin.open':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'saidSo',     'never',      'never',     'never',     'saidSo',      'never', 'never', 'never'],
   'post.publish':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'accepted',   'accepted',   'never',     'never',     'accepted',    'never', 'never', 'never'],
   'post.narrow':       ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'never',       'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
-  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'never', 'never', 'never'],
+  'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'published', 'never', 'never'],
   'comment.read':      ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
   'comment.write':     ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
   'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],

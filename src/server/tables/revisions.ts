@@ -45,7 +45,8 @@ export async function insertRevision(
 
 /** Its post would take along what was handed in and shown; a revision by itself never does. */
 const NOTHING_POINTS_AT = `NOT EXISTS (SELECT 1 FROM hand_ins WHERE hand_ins.revision_id = revisions.id)
-  AND NOT EXISTS (SELECT 1 FROM publications WHERE publications.revision_id = revisions.id)`;
+  AND NOT EXISTS (SELECT 1 FROM publications WHERE publications.revision_id = revisions.id)
+  AND NOT EXISTS (SELECT 1 FROM peer_members WHERE peer_members.revision_id = revisions.id)`;
 
 /** Forgets a revision that nothing points at, with what it says of its pictures. */
 export async function deleteRevision(database: Database, id: string): Promise<void> {

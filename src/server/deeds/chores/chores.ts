@@ -2,6 +2,7 @@ import { PAYLOADS, type JobHandler, type JobKind } from '../../ground/jobs/kinds
 import { applyRetention } from './applyRetention';
 import { carryOut } from './carryOut';
 import { completeHandIn } from './completeHandIn';
+import { drawPeers, takePeerTexts } from './drawPeers';
 import { eraseAssignment } from './eraseAssignment';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
@@ -26,6 +27,8 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),
   openPlanned: given('openPlanned', openPlanned),
+  drawPeers: given('drawPeers', drawPeers),
+  takePeerTexts: given('takePeerTexts', takePeerTexts),
   carryOut: given('carryOut', carryOut),
 };
 

@@ -37,6 +37,8 @@ import { insertPicture } from '../../tables/pictures';
 import { keepAsRevision } from '../../deeds/posts/keepAsRevision';
 import { findPost } from '../../tables/posts';
 import { listRevisionMoments } from '../../tables/revisions';
+import { insertPeerReadings, markPeerGiven, upsertPeerWords } from '../../tables/peerReadings';
+import { insertRound, markTaken } from '../../tables/peerRounds';
 import { insertOpening } from '../../tables/openings';
 import { FIRST_RULES } from '../../../core/gradebook/rules';
 import { USE_CASES } from '../../useCases';
@@ -87,6 +89,7 @@ interface Ids {
   readonly revisionId: string;
   /** A column of the gradebook that no post stands behind. */
   readonly columnId: string;
+  readonly readingId: string;
 }
 
 const PLACE = { timeZone: 'Europe/Dublin', language: 'en-GB' };
@@ -194,6 +197,25 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   }),
   dropAbsence: ({ classId, studentId }) => ({ classId, personId: studentId, absenceId: 'a'.repeat(16) }),
   changeAwayRule: ({ classId }) => ({ classId, dates: 'excuse', days: 2 }),
+  keepPeerRule: ({ assignmentId }) => ({
+    ...{ assignmentId, size: 2, questions: ['What could you see best?'], named: true, at: null },
+  }),
+  dropPeerRule: ({ assignmentId }) => ({ assignmentId }),
+  makePeerGroups: ({ assignmentId }) => ({ assignmentId }),
+  leavePeerGroups: ({ assignmentId, readingId }) => ({ assignmentId, roundId: readingId }),
+  keepApart: ({ classId, studentId, guestId }) => ({
+    classId,
+    oneId: studentId,
+    otherId: guestId,
+    apart: true,
+  }),
+  joinPeerReading: ({ assignmentId }) => ({ assignmentId }),
+  seePeerReading: ({ assignmentId }) => ({ assignmentId }),
+  openPeerReading: ({ readingId }) => ({ readingId }),
+  keepPeerWords: ({ readingId }) => ({ readingId, name: '0', anchor: null, words: 'The jar.' }),
+  givePeerReading: ({ readingId }) => ({ readingId }),
+  thankPeer: ({ readingId }) => ({ readingId, useful: true }),
+  takeBackPeerWords: ({ readingId }) => ({ readingId, name: '0' }),
   changePerson: ({ classId, studentId }) => ({ classId, personId: studentId, ...PARTICULARS }),
   previewDeletion: ({ classId, studentId }) => ({ classId, personId: studentId }),
   deletePerson: ({ classId, studentId }) => ({ classId, personId: studentId }),
@@ -433,6 +455,10 @@ function isAbout(input: unknown, postId: string): boolean {
   return typeof input === 'object' && input !== null && 'postId' in input && input.postId === postId;
 }
 
+function isOfReading(input: unknown): boolean {
+  return typeof input === 'object' && input !== null && 'readingId' in input;
+}
+
 function secondReaderIn(world: World, { people }: House): string | null {
   return world === 'readTwice' ? people.coTeacher : null;
 }
@@ -507,6 +533,13 @@ const ON_CLASS_OR_ASSIGNMENT = new Set<Name>([
   'previewImport',
   'importPeople',
   'makePasscodes',
+  'keepPeerRule',
+  'dropPeerRule',
+  'makePeerGroups',
+  'leavePeerGroups',
+  'keepApart',
+  'joinPeerReading',
+  'seePeerReading',
   'changePerson',
   'noteAbsence',
   'dropAbsence',
@@ -686,6 +719,16 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       ...{ possible: 20, day: null, categoryId: null },
     }),
   );
+  const readingId = newId();
+  const drawn = { id: newId(), assignmentId, drawnAt: NOW, takesAt: NOW };
+  await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
+  await markTaken(database, drawn.id, NOW);
+  const between = { readerId: house.people.classmate, writerId: house.people.writer };
+  await insertPeerReadings(database, [{ id: readingId, roundId: drawn.id, ...between }]);
+  await upsertPeerWords(database, {
+    ...{ readingId, name: '0', question: 0, anchor: null, words: 'The jar.', keptAt: NOW },
+  });
+  await markPeerGiven(database, readingId, NOW);
   const openingId = newId();
   await insertOpening(database, {
     id: openingId,
@@ -752,6 +795,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
       pageId,
       pageRevisionId,
       columnId,
+      readingId,
       secondClassId,
       revisionId,
       triedPostId,
@@ -789,10 +833,13 @@ describe.each(WORLDS)('a post that is %s', (world) => {
       const input = INPUTS[name](ids);
       // Only of a post somebody is the second reader.
       const ofPost = isAbout(input, ids.postId) ? { secondReaderId: secondReaderIn(world, house) } : {};
+      const ofReading = isOfReading(input) ? { peerId: house.people.classmate } : {};
       const allowed = may(
         actor,
         useCase.action,
-        ON_CLASS_OR_ASSIGNMENT.has(name) ? subject : { ...subject, ...ofPost, writerId: writerId ?? null },
+        ON_CLASS_OR_ASSIGNMENT.has(name)
+          ? subject
+          : { ...subject, ...ofPost, ...ofReading, writerId: writerId ?? null },
       );
       const result = await as(house, who, useCase as (typeof USE_CASES)['takeBack'], input);
       const answer = result.ok || result.code !== 'notThere';

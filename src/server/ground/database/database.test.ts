@@ -120,6 +120,7 @@ describe('the migrations', () => {
       'notes.author_id',
       'own_columns.made_by',
       'own_figures.typed_by',
+      'peer_words.taken_back_by',
       'posts.writer_id',
       'publications.published_by',
       'questions.answered_by',

@@ -10,6 +10,8 @@ export interface JobPayloads {
   };
   readonly openRepetition: { readonly assignmentId: string };
   readonly openPlanned: { readonly postId: string };
+  readonly drawPeers: { readonly assignmentId: string };
+  readonly takePeerTexts: { readonly roundId: string };
   readonly carryOut: { readonly postId: string };
   readonly erasePerson: { readonly personId: string };
   readonly eraseClass: { readonly classId: string };
@@ -37,6 +39,8 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   completeHandIn: column('hand-in', withAll({ handInId: id, round: { type: 'integer', minimum: 0 } })),
   openRepetition: column('repetition', withAll({ assignmentId: id })),
   openPlanned: column('planned opening', withAll({ postId: id })),
+  drawPeers: column('groups', withAll({ assignmentId: id })),
+  takePeerTexts: column('round', withAll({ roundId: id })),
   carryOut: column('decision', withAll({ postId: id })),
   erasePerson: column('person', withAll({ personId: id })),
   eraseClass: column('class', withAll({ classId: id })),
@@ -47,7 +51,12 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
 };
 
 /** What somebody waits for: it is not kept waiting by anything that takes long, such as addresses that do not answer. */
-export const PROMPT = ['carryOut', 'openPlanned'] as const satisfies readonly JobKind[];
+export const PROMPT = [
+  'carryOut',
+  'openPlanned',
+  'drawPeers',
+  'takePeerTexts',
+] as const satisfies readonly JobKind[];
 
 /** What is done once a day, however many processes there are. */
 export const DAILY = ['applyRetention', 'tidyFiles', 'sendDigests'] as const satisfies readonly JobKind[];

@@ -1026,6 +1026,78 @@ CREATE TABLE questions (
   FOREIGN KEY (answered_by) REFERENCES people (id)
 ) COMMENT 'What a student asks privately about an assignment, or a passage of their own draft';
 
+CREATE TABLE peer_rules (
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  size TINYINT NOT NULL COMMENT 'How many read each other: 2 or 3',
+  questions JSON NOT NULL COMMENT 'What every reader is asked',
+  named BOOLEAN NOT NULL COMMENT 'Whether the writer reads who said it',
+  takes_at DATETIME(3) NULL COMMENT 'When texts are taken; null where a teacher makes groups by hand',
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE
+) COMMENT 'That writers read each other before they hand in';
+
+CREATE TABLE peer_rounds (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  drawn_at DATETIME(3) NOT NULL,
+  takes_at DATETIME(3) NOT NULL COMMENT 'When the texts are taken as they stand',
+  taken_at DATETIME(3) NULL,
+  KEY peer_rounds_assignment (assignment_id, drawn_at),
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE
+) COMMENT 'Groups of writers who read each other, drawn once; the latest of an assignment counts';
+
+CREATE TABLE peer_members (
+  round_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  group_number SMALLINT NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Their text as it was taken; null before that, and where there was none any more',
+  PRIMARY KEY (round_id, person_id),
+  KEY peer_members_revision (revision_id),
+  FOREIGN KEY (round_id) REFERENCES peer_rounds (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE SET NULL
+) COMMENT 'Who reads with whom, and what of each';
+
+CREATE TABLE peer_readings (
+  id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  round_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  reader_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  writer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  opened_at DATETIME(3) NULL,
+  given_at DATETIME(3) NULL COMMENT 'Since when the writer reads what was said',
+  useful BOOLEAN NOT NULL DEFAULT FALSE COMMENT 'Whether the writer says that it helped',
+  UNIQUE KEY peer_readings_pair (round_id, reader_id, writer_id),
+  KEY peer_readings_reader (reader_id),
+  KEY peer_readings_writer (writer_id),
+  FOREIGN KEY (round_id) REFERENCES peer_rounds (id) ON DELETE CASCADE,
+  FOREIGN KEY (reader_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (writer_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'That a classmate reads a text as it was taken';
+
+CREATE TABLE peer_words (
+  reading_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  name VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'Drawn by the page for a note; the question''s place for an answer',
+  question TINYINT NULL COMMENT 'Which question it answers; null for a note',
+  anchor JSON NULL COMMENT 'The passage that it points at; null for none',
+  words VARCHAR(1000) NOT NULL,
+  kept_at DATETIME(3) NOT NULL,
+  taken_back_by VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'The teacher who took it back from its writer''s eyes',
+  PRIMARY KEY (reading_id, name),
+  FOREIGN KEY (reading_id) REFERENCES peer_readings (id) ON DELETE CASCADE,
+  FOREIGN KEY (taken_back_by) REFERENCES people (id)
+) COMMENT 'What a reader notes and answers';
+
+CREATE TABLE kept_apart (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  teacher_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  one_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  other_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'The greater of both ids',
+  PRIMARY KEY (class_id, teacher_id, one_id, other_id),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (teacher_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (one_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (other_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Two whom a teacher keeps apart; nobody else reads that';
+
 CREATE TABLE bank_sentences (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   owner_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

@@ -1,0 +1,211 @@
+import type { Anchor } from '../../core/notes/anchor';
+import type { Stage } from '../../core/posts/stage';
+import { isHeld } from '../ground/access/roles';
+import type { Database } from '../ground/database/database';
+import { anchorFrom } from './columns';
+
+/** That a classmate reads a text as it was taken. */
+export interface PeerReadingRow {
+  readonly id: string;
+  readonly roundId: string;
+  readonly readerId: string;
+  readonly writerId: string;
+  readonly openedAt: Date | null;
+  /** Since when the writer reads what was said. */
+  readonly givenAt: Date | null;
+  /** Whether the writer says that it helped. */
+  readonly useful: boolean;
+}
+
+/** The same with what decides whether it goes on. */
+export interface PeerReadingFacts extends PeerReadingRow {
+  readonly classId: string;
+  readonly assignmentId: string;
+  /** The text as it was taken; null where it is gone. */
+  readonly revisionId: string | null;
+  readonly takenAt: Date;
+  /** How far the writer is; null where there is no post any more. */
+  readonly stage: Stage | null;
+  /** Whether it is of the latest round, and both are in the class. */
+  readonly holds: boolean;
+}
+
+/** What a reader noted or answered. */
+export interface PeerWordsRow {
+  readonly readingId: string;
+  readonly name: string;
+  /** Which question it answers; null for a note. */
+  readonly question: number | null;
+  /** The passage that it points at. */
+  readonly anchor: Anchor | null;
+  readonly words: string;
+  readonly keptAt: Date;
+  /** Whether a teacher took it back. */
+  readonly takenBack: boolean;
+}
+
+type StoredReading<Row extends PeerReadingRow> = Omit<Row, 'useful' | 'holds'> & {
+  readonly useful: number;
+  readonly holds: number;
+};
+
+const READING_COLUMNS = `peer_readings.id, peer_readings.round_id AS roundId, reader_id AS readerId, writer_id AS writerId,
+  peer_readings.opened_at AS openedAt, given_at AS givenAt, useful`;
+
+/** Holds a reading until the transaction ends. */
+export async function lockPeerReading(database: Database, id: string): Promise<void> {
+  await database.rows('SELECT 1 FROM peer_readings WHERE id = :id FOR UPDATE', { id });
+}
+
+export async function findPeerReading(database: Database, id: string): Promise<PeerReadingFacts | null> {
+  const [row] = await database.rows<StoredReading<PeerReadingFacts>>(
+    `SELECT ${READING_COLUMNS}, assignments.class_id AS classId, peer_rounds.assignment_id AS assignmentId,
+       peer_members.revision_id AS revisionId, taken_at AS takenAt,
+       (SELECT stage FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
+          AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage,
+       (SELECT COUNT(*) FROM memberships WHERE memberships.class_id = assignments.class_id AND ${isHeld()}
+          AND memberships.person_id IN (reader_id, peer_readings.writer_id)) = 2
+       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
+         AND later.taken_at > peer_rounds.taken_at) AS holds
+     FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
+     JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
+     JOIN people ON people.id = writer_id AND people.deleted_at IS NULL
+     LEFT JOIN peer_members ON peer_members.round_id = peer_readings.round_id AND person_id = writer_id
+     WHERE peer_readings.id = :id`,
+    { id },
+  );
+  return row ? { ...row, useful: row.useful === 1, holds: row.holds === 1 } : null;
+}
+
+/** Who reads whom in a round. */
+export async function listPeerReadings(
+  database: Database,
+  roundId: string,
+): Promise<readonly PeerReadingRow[]> {
+  const rows = await database.rows<Omit<PeerReadingRow, 'useful'> & { readonly useful: number }>(
+    `SELECT ${READING_COLUMNS} FROM peer_readings WHERE round_id = :roundId ORDER BY reader_id, writer_id`,
+    { roundId },
+  );
+  return rows.map((row) => ({ ...row, useful: row.useful === 1 }));
+}
+
+/** Lets somebody read the texts of others; who does already goes on. */
+export async function insertPeerReadings(
+  database: Database,
+  readings: readonly Pick<PeerReadingRow, 'id' | 'roundId' | 'readerId' | 'writerId'>[],
+): Promise<void> {
+  if (readings.length === 0) return;
+  await database.change(
+    `INSERT INTO peer_readings (id, round_id, reader_id, writer_id)
+     SELECT * FROM JSON_TABLE(:readings, '$[*]' COLUMNS (id VARCHAR(16) PATH '$.id', round_id VARCHAR(16) PATH '$.roundId',
+       reader_id VARCHAR(16) PATH '$.readerId', writer_id VARCHAR(16) PATH '$.writerId')) AS made
+     ON DUPLICATE KEY UPDATE peer_readings.reader_id = peer_readings.reader_id`,
+    { readings: JSON.stringify(readings) },
+  );
+}
+
+export async function markPeerOpened(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE peer_readings SET opened_at = :at WHERE id = :id AND opened_at IS NULL', {
+    ...{ id, at },
+  });
+}
+
+export async function markPeerGiven(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE peer_readings SET given_at = COALESCE(given_at, :at) WHERE id = :id', {
+    ...{ id, at },
+  });
+}
+
+export async function markUseful(database: Database, id: string, useful: boolean): Promise<void> {
+  await database.change('UPDATE peer_readings SET useful = :useful WHERE id = :id', { id, useful });
+}
+
+/** What was said in some readings, answers first, then notes in the order in which they were kept. */
+export async function listPeerWords(
+  database: Database,
+  readingIds: readonly string[],
+): Promise<readonly PeerWordsRow[]> {
+  if (readingIds.length === 0) return [];
+  const rows = await database.rows<
+    Omit<PeerWordsRow, 'anchor' | 'takenBack'> & {
+      readonly anchor: string | null;
+      readonly takenBack: number;
+    }
+  >(
+    `SELECT reading_id AS readingId, name, question, anchor, words, kept_at AS keptAt, taken_back_by IS NOT NULL AS takenBack
+     FROM peer_words JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = reading_id
+     ORDER BY question IS NULL, question, kept_at, name`,
+    { ids: JSON.stringify(readingIds) },
+  );
+  return rows.map(({ anchor, takenBack, ...row }) => ({
+    ...row,
+    anchor: anchorFrom(anchor),
+    takenBack: takenBack === 1,
+  }));
+}
+
+export async function countPeerWords(database: Database, readingId: string): Promise<number> {
+  const [row] = await database.rows<{ readonly count: number }>(
+    'SELECT COUNT(*) AS count FROM peer_words WHERE reading_id = :readingId',
+    { readingId },
+  );
+  return row?.count ?? 0;
+}
+
+/** Keeps what a reader said, in place of what stood there under the name; what a teacher took back stays away. */
+export async function upsertPeerWords(
+  database: Database,
+  { anchor, ...said }: Omit<PeerWordsRow, 'takenBack'>,
+): Promise<void> {
+  await database.change(
+    `INSERT INTO peer_words (reading_id, name, question, anchor, words, kept_at)
+     VALUES (:readingId, :name, :question, :anchor, :words, :keptAt)
+     ON DUPLICATE KEY UPDATE anchor = :anchor, words = :words, kept_at = :keptAt`,
+    { ...said, anchor: anchor && JSON.stringify(anchor) },
+  );
+}
+
+export async function deletePeerWords(database: Database, readingId: string, name: string): Promise<void> {
+  await database.change(
+    'DELETE FROM peer_words WHERE reading_id = :readingId AND name = :name AND taken_back_by IS NULL',
+    { readingId, name },
+  );
+}
+
+/** Takes something back from its writer's eyes. @returns how many there were */
+export async function takeBackWords(
+  database: Database,
+  { readingId, name, by }: { readonly readingId: string; readonly name: string; readonly by: string },
+): Promise<number> {
+  return database.change(
+    `UPDATE peer_words SET taken_back_by = COALESCE(taken_back_by, :by) WHERE reading_id = :readingId AND name = :name`,
+    { readingId, name, by },
+  );
+}
+
+/** What somebody reads and what is read of them, in the latest round of each of some assignments. */
+export async function listPeerReadingsOf(
+  database: Database,
+  { personId, assignmentIds }: { readonly personId: string; readonly assignmentIds: readonly string[] },
+): Promise<readonly (PeerReadingRow & { readonly assignmentId: string; readonly stage: Stage | null })[]> {
+  if (assignmentIds.length === 0) return [];
+  const rows = await database.rows<
+    Omit<PeerReadingRow, 'useful'> & {
+      readonly useful: number;
+      readonly assignmentId: string;
+      readonly stage: Stage | null;
+    }
+  >(
+    `SELECT ${READING_COLUMNS}, peer_rounds.assignment_id AS assignmentId,
+       (SELECT stage FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
+          AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage
+     FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = peer_rounds.assignment_id
+     WHERE (reader_id = :personId OR writer_id = :personId)
+       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
+         AND later.taken_at > peer_rounds.taken_at)
+     ORDER BY peer_readings.reader_id, peer_readings.writer_id`,
+    { personId, ids: JSON.stringify(assignmentIds) },
+  );
+  return rows.map((row) => ({ ...row, useful: row.useful === 1 }));
+}

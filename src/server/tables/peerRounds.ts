@@ -1,0 +1,189 @@
+import type { Pair } from '../../core/peerReading/groups';
+import type { PeerRule } from '../../core/peerReading/rule';
+import { isHeld, WRITING } from '../ground/access/roles';
+import type { Database } from '../ground/database/database';
+import { textsFrom } from './columns';
+import { OF_NOTHING_DELETED } from './posts';
+
+export interface PeerRuleRow extends PeerRule {
+  /** When texts are taken; null where a teacher makes groups by hand. */
+  readonly takesAt: Date | null;
+}
+
+export interface PeerRoundRow {
+  readonly id: string;
+  readonly assignmentId: string;
+  readonly drawnAt: Date;
+  /** When the texts are taken as they stand. */
+  readonly takesAt: Date;
+  readonly takenAt: Date | null;
+}
+
+export interface PeerMemberRow {
+  readonly personId: string;
+  readonly group: number;
+  /** Their text as it was taken. */
+  readonly revisionId: string | null;
+}
+
+export async function findPeerRule(database: Database, assignmentId: string): Promise<PeerRuleRow | null> {
+  const [row] = await database.rows<
+    Omit<PeerRuleRow, 'questions' | 'named'> & { readonly questions: string; readonly named: number }
+  >(
+    'SELECT size, questions, named, takes_at AS takesAt FROM peer_rules WHERE assignment_id = :assignmentId',
+    { assignmentId },
+  );
+  return row ? { ...row, questions: textsFrom(row.questions), named: row.named === 1 } : null;
+}
+
+export async function upsertPeerRule(
+  database: Database,
+  { questions, ...rule }: PeerRuleRow & { readonly assignmentId: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO peer_rules (assignment_id, size, questions, named, takes_at)
+     VALUES (:assignmentId, :size, :questions, :named, :takesAt)
+     ON DUPLICATE KEY UPDATE size = :size, questions = :questions, named = :named, takes_at = :takesAt`,
+    { ...rule, questions: JSON.stringify(questions) },
+  );
+}
+
+export async function deletePeerRule(database: Database, assignmentId: string): Promise<void> {
+  await database.change('DELETE FROM peer_rules WHERE assignment_id = :assignmentId', { assignmentId });
+}
+
+const ROUND_COLUMNS =
+  'id, assignment_id AS assignmentId, drawn_at AS drawnAt, takes_at AS takesAt, taken_at AS takenAt';
+
+/** The round that counts: the latest of an assignment; null while none was drawn. */
+export async function findLatestRound(
+  database: Database,
+  assignmentId: string,
+): Promise<PeerRoundRow | null> {
+  const [row] = await database.rows<PeerRoundRow>(
+    `SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE assignment_id = :assignmentId ORDER BY drawn_at DESC, id DESC LIMIT 1`,
+    { assignmentId },
+  );
+  return row ?? null;
+}
+
+export async function findRound(database: Database, id: string): Promise<PeerRoundRow | null> {
+  const [row] = await database.rows<PeerRoundRow>(`SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE id = :id`, {
+    id,
+  });
+  return row ?? null;
+}
+
+/** Notes a round with its groups. */
+export async function insertRound(
+  database: Database,
+  { groups, ...round }: Omit<PeerRoundRow, 'takenAt'> & { readonly groups: readonly (readonly string[])[] },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO peer_rounds (id, assignment_id, drawn_at, takes_at) VALUES (:id, :assignmentId, :drawnAt, :takesAt)`,
+    { ...round },
+  );
+  const members = groups.flatMap((group, at) => group.map((personId) => ({ personId, group: at })));
+  await database.change(
+    `INSERT INTO peer_members (round_id, person_id, group_number)
+     SELECT :id, person_id, group_number FROM JSON_TABLE(:members, '$[*]'
+       COLUMNS (person_id VARCHAR(16) PATH '$.personId', group_number INT PATH '$.group')) AS drawn`,
+    { id: round.id, members: JSON.stringify(members) },
+  );
+}
+
+export async function insertMember(
+  database: Database,
+  member: PeerMemberRow & { readonly roundId: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO peer_members (round_id, person_id, group_number, revision_id)
+     VALUES (:roundId, :personId, :group, :revisionId)
+     ON DUPLICATE KEY UPDATE group_number = :group, revision_id = :revisionId`,
+    { ...member },
+  );
+}
+
+export async function deleteRound(database: Database, id: string): Promise<void> {
+  await database.change('DELETE FROM peer_rounds WHERE id = :id', { id });
+}
+
+export async function markTaken(database: Database, id: string, at: Date): Promise<void> {
+  await database.change('UPDATE peer_rounds SET taken_at = :at WHERE id = :id', { id, at });
+}
+
+export async function listPeerMembers(
+  database: Database,
+  roundId: string,
+): Promise<readonly PeerMemberRow[]> {
+  return database.rows(
+    `SELECT person_id AS personId, group_number AS \`group\`, revision_id AS revisionId
+     FROM peer_members WHERE round_id = :roundId ORDER BY group_number, person_id`,
+    { roundId },
+  );
+}
+
+/** The students who write for an assignment and have not handed in, with their posts. */
+export async function listPeerCandidates(
+  database: Database,
+  { classId, assignmentId }: { readonly classId: string; readonly assignmentId: string },
+): Promise<readonly { readonly personId: string; readonly postId: string; readonly body: string }[]> {
+  return database.rows(
+    `SELECT writer_id AS personId, posts.id AS postId, body FROM posts
+     JOIN memberships ON memberships.class_id = posts.class_id AND memberships.person_id = writer_id
+       AND role IN ${WRITING} AND ${isHeld()}
+     WHERE posts.class_id = :classId AND assignment_id = :assignmentId AND stage = 'draft' AND ${OF_NOTHING_DELETED}
+     ORDER BY writer_id`,
+    { classId, assignmentId },
+  );
+}
+
+/** Who read each other in the latest round of the class in which texts were taken. */
+export async function listLastPairs(database: Database, classId: string): Promise<readonly Pair[]> {
+  const rows = await database.rows<{ readonly one: string; readonly other: string }>(
+    `SELECT reader_id AS one, writer_id AS other FROM peer_readings
+     WHERE reader_id < writer_id AND round_id = (
+       SELECT peer_rounds.id FROM peer_rounds JOIN assignments ON assignments.id = assignment_id
+       WHERE class_id = :classId AND taken_at IS NOT NULL ORDER BY taken_at DESC, peer_rounds.id DESC LIMIT 1)`,
+    { classId },
+  );
+  return rows.map(({ one, other }) => [one, other]);
+}
+
+/** Whom the teachers of a class keep apart, or one of them. */
+export async function listKeptApart(
+  database: Database,
+  { classId, teacherId = null }: { readonly classId: string; readonly teacherId?: string | null },
+): Promise<readonly Pair[]> {
+  const rows = await database.rows<{ readonly one: string; readonly other: string }>(
+    `SELECT DISTINCT one_id AS one, other_id AS other FROM kept_apart
+     WHERE class_id = :classId AND (:teacherId IS NULL OR teacher_id = :teacherId) ORDER BY one_id, other_id`,
+    { classId, teacherId },
+  );
+  return rows.map(({ one, other }) => [one, other]);
+}
+
+interface KeptApart {
+  readonly classId: string;
+  readonly teacherId: string;
+  readonly pair: Pair;
+}
+
+const ordered = ([one, another]: Pair) =>
+  one < another ? { one, other: another } : { one: another, other: one };
+
+export async function insertKeptApart(database: Database, { pair, ...of }: KeptApart): Promise<void> {
+  await database.change(
+    `INSERT INTO kept_apart (class_id, teacher_id, one_id, other_id) VALUES (:classId, :teacherId, :one, :other)
+     ON DUPLICATE KEY UPDATE one_id = one_id`,
+    { ...of, ...ordered(pair) },
+  );
+}
+
+export async function deleteKeptApart(database: Database, { pair, ...of }: KeptApart): Promise<void> {
+  await database.change(
+    `DELETE FROM kept_apart
+     WHERE class_id = :classId AND teacher_id = :teacherId AND one_id = :one AND other_id = :other`,
+    { ...of, ...ordered(pair) },
+  );
+}
