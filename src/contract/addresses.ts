@@ -29,6 +29,8 @@ export function addressesOf(classId: string) {
     sheetsOf: (personIds: readonly string[]) => `${at}/sheets?for=${personIds.join(',')}`,
     gradebookPrint: `${at}/gradebook/print`,
     term: (term: string) => `${at}/gradebook/${term}`,
+    peers: (assignmentId: string) => `${at}/peers/${assignmentId}`,
+    peerText: (readingId: string) => `${at}/reading/${readingId}`,
     second: (assignmentId: string) => `${at}/second/${assignmentId}`,
     board: (assignmentId: string) => `${at}/board/${assignmentId}`,
     student: (personId: string) => `${at}/students/${personId}`,

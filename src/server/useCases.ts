@@ -61,6 +61,7 @@ import { keepPeerRule, dropPeerRule } from './deeds/peerReading/keepPeerRule';
 import { makePeerGroups, leavePeerGroups } from './deeds/peerReading/makePeerGroups';
 import { keepApart } from './deeds/peerReading/keepApart';
 import { joinPeerReading } from './deeds/peerReading/joinPeerReading';
+import { worryAboutPeerText } from './deeds/peerReading/worryAboutPeerText';
 import { seePeerReading } from './deeds/peerReading/seePeerReading';
 import {
   givePeerReading,
@@ -228,6 +229,7 @@ export const USE_CASES = {
   keepApart,
   joinPeerReading,
   seePeerReading,
+  worryAboutPeerText,
   givePeerReading,
   keepPeerWords,
   openPeerReading,

@@ -6,6 +6,8 @@ import type { Action } from '../../src/core/access/table';
 import { database } from '../../src/server/ground/database/database';
 import { newId } from '../../src/server/ground/database/newId';
 import { linkIn, mailsTo } from '../support/mails';
+import { insertPeerReadings } from '../../src/server/tables/peerReadings';
+import { insertRound, markTaken } from '../../src/server/tables/peerRounds';
 import { CLASS_CODE, origin, SMALL_CLASS_CODE } from './person';
 
 export const EVERYBODY = [
@@ -32,6 +34,8 @@ export let ids: {
   readonly picture: string;
   readonly page: string;
   readonly writer: string;
+  /** A draft of the writer that the classmate reads. */
+  readonly peerReading: string;
 };
 
 export async function post(
@@ -151,11 +155,25 @@ export async function signEverybodyIn(): Promise<void> {
     page: await linkOn(addressesOf(classId).pages, 'teacher', /href="[^"]*\/pages\/([0-9a-z]{16})"/),
     writer: await personId('Greta'),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
+    peerReading: '',
   };
+  ids = { ...ids, peerReading: await readsAsPeer() };
   await signIn('administrator', { as: 'adult', email: TEACHERS[3]!.email, password: TEACHERS[3]!.password });
   await beEditor('studentEditor');
   await signInStudent('editor', 'hamza', CLASS_CODE, passcode('hamza'));
   await signInReader(classId);
+}
+
+/** A classmate was given the writer's draft to read. */
+async function readsAsPeer(): Promise<string> {
+  const now = new Date();
+  const [id, roundId] = [newId(), newId()];
+  const [readerId, writerId] = [await personId('Bea'), ids.writer];
+  const drawn = { id: roundId, assignmentId: ids.assignment, drawnAt: now, takesAt: now };
+  await insertRound(database, { ...drawn, groups: [[readerId, writerId]] });
+  await markTaken(database, roundId, now);
+  await insertPeerReadings(database, [{ id, roundId, readerId, writerId }]);
+  return id;
 }
 
 /** What the access table is asked before a page is shown; what is a word here is no matter of the table. */
@@ -213,6 +231,14 @@ export const PAGES: Readonly<Record<string, Page>> = {
   '(desk)/class/[classId]/gradebook/[term]/page.tsx': {
     address: () => at().term('year'),
     needs: ['gradebook.read', {}],
+  },
+  '(desk)/class/[classId]/peers/[assignmentId]/page.tsx': {
+    address: () => at().peers(ids.assignment),
+    needs: ['peer.arrange', {}],
+  },
+  '(desk)/class/[classId]/reading/[readingId]/page.tsx': {
+    address: () => at().peerText(ids.peerReading),
+    needs: ['peer.read', { writerId: 'writer', peerId: 'classmate' }],
   },
   '(desk)/class/[classId]/second/[assignmentId]/page.tsx': {
     address: () => at().second(ids.assignment),

@@ -5,6 +5,7 @@ import type { LessonShown } from '../../core/assignments/lessonText';
 import type { Criterion } from '../../core/assignments/rubric';
 import type { Requirement } from '../../core/requirements/requirement';
 import type { QuestionsOfAssignment } from '../../contract/questions/questionsShown';
+import { PeerBeside } from '../peerReading/PeerBeside';
 import { AskAndAnswers } from '../questions/AskAndAnswers';
 import { Mark } from '../basics/Mark';
 import { WhatItAsks } from './forms/WhatItAsks';
@@ -25,6 +26,8 @@ interface AssignmentToReadProps {
   readonly steps: readonly StepShown[];
   /** What was asked and answered about it; null for who teaches. */
   readonly questions: QuestionsOfAssignment | null;
+  /** Whether its writers read each other before they hand in. */
+  readonly readEachOther: boolean;
   readonly postId: string | null;
   /** Whether who reads it can write for it. */
   readonly writes: boolean;
@@ -42,6 +45,7 @@ export function AssignmentToRead({
   due,
   steps,
   questions,
+  readEachOther,
   postId,
   writes,
 }: AssignmentToReadProps) {
@@ -95,6 +99,7 @@ export function AssignmentToRead({
         </>
       ) : null}
       {questions ? <AskAndAnswers questions={questions} postId={null} /> : null}
+      {writes && readEachOther ? <PeerBeside assignmentId={id} /> : null}
       {!writes ? null : postId ? (
         <Link className="btn go" href={addressesOf(classId).post(postId)}>
           {t('writeOn')}

@@ -32,6 +32,7 @@ const NotesToAnswer = onDemand(
   NotesInMargin,
 );
 
+const PeerBeside = onDemand(async () => (await import('../peerReading/PeerBeside')).PeerBeside);
 const AskAndAnswers = onDemand(async () => (await import('../questions/AskAndAnswers')).AskAndAnswers);
 
 const ClassPictures = onDemand(async () => (await import('../editor/picture/ClassPictures')).ClassPictures);
@@ -97,6 +98,7 @@ export function Compose(props: ComposeProps) {
               {props.questions ? (
                 <AskAndAnswers questions={props.questions} postId={post.id} marked={() => markedIn(editor)} />
               ) : null}
+              {props.readEachOther ? <PeerBeside assignmentId={assignment.id} /> : null}
             </aside>
             <div className="sheet-text">
               <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} />

@@ -46,6 +46,8 @@ export interface ComposeProps {
   readonly classId: string;
   /** What was asked and answered about the assignment; null for who types in for somebody. */
   readonly questions: QuestionsOfAssignment | null;
+  /** Whether the writers of the assignment read each other before they hand in. */
+  readonly readEachOther: boolean;
   readonly classCode: string;
   readonly post: Writing & {
     readonly id: string;

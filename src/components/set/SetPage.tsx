@@ -51,6 +51,9 @@ export function SetPage(set: SetProps) {
             <Link className="act" href={addresses.board(assignmentId)} prefetch={false}>
               {t('board')}
             </Link>
+            <Link className="act" href={addresses.peers(assignmentId)} prefetch={false}>
+              {t('peers')}
+            </Link>
             {rubric > 0 && handedIn > 0 ? (
               <Link className="act" href={addresses.second(assignmentId)} prefetch={false}>
                 {t('secondReading')}

@@ -24,6 +24,13 @@ interface StudentTodayProps {
     readonly writer: string;
     readonly when: string;
   }[];
+  /** The texts of classmates that they were given to read. */
+  readonly peerToRead: readonly {
+    readonly readingId: string;
+    readonly classId: string;
+    readonly title: string;
+    readonly of: string;
+  }[];
   /** What they told that worried them: who answered, or by when somebody reads it. */
   readonly told: readonly {
     readonly id: string;
@@ -33,7 +40,16 @@ interface StudentTodayProps {
 }
 
 /** A student's first page: what is due, how far each post is, what came back. */
-export function StudentToday({ name, groups, days, awayUntil, answered, toRead, told }: StudentTodayProps) {
+export function StudentToday({
+  name,
+  groups,
+  days,
+  awayUntil,
+  answered,
+  toRead,
+  peerToRead,
+  told,
+}: StudentTodayProps) {
   const t = useTranslations('today.student');
   const stepName = useStepName();
   const work = groups.flatMap((group) => group.work).toSorted(byDue);
@@ -117,6 +133,18 @@ export function StudentToday({ name, groups, days, awayUntil, answered, toRead, 
             </Link>
           </p>
         ))}
+      {peerToRead.map((one) => (
+        <p key={one.readingId} className="mt-4 border-l-4 border-dusk pl-3">
+          <Link
+            className="act !whitespace-normal"
+            href={addressesOf(one.classId).peerText(one.readingId)}
+            prefetch={false}
+            dir="auto"
+          >
+            {t('peerToRead', { of: one.of, title: one.title })}
+          </Link>
+        </p>
+      ))}
       {told.map((one) => (
         <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
           <Link className="act !whitespace-normal" href="/told">

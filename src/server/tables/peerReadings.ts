@@ -3,6 +3,7 @@ import type { Stage } from '../../core/posts/stage';
 import { isHeld } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { anchorFrom } from './columns';
+import { isAway } from './wordsAway';
 
 /** That a classmate reads a text as it was taken. */
 export interface PeerReadingRow {
@@ -26,7 +27,7 @@ export interface PeerReadingFacts extends PeerReadingRow {
   readonly takenAt: Date;
   /** How far the writer is; null where there is no post any more. */
   readonly stage: Stage | null;
-  /** Whether it is of the latest round, and both are in the class. */
+  /** Whether it is of the latest round, both are in the class, and no worry keeps the words away. */
   readonly holds: boolean;
 }
 
@@ -66,7 +67,9 @@ export async function findPeerReading(database: Database, id: string): Promise<P
        (SELECT COUNT(*) FROM memberships WHERE memberships.class_id = assignments.class_id AND ${isHeld()}
           AND memberships.person_id IN (reader_id, peer_readings.writer_id)) = 2
        AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
-         AND later.taken_at > peer_rounds.taken_at) AS holds
+         AND later.taken_at > peer_rounds.taken_at)
+       AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
+         AND posts.writer_id = peer_readings.writer_id AND ${isAway()}) AS holds
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
      JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
      JOIN people ON people.id = writer_id AND people.deleted_at IS NULL
@@ -75,6 +78,25 @@ export async function findPeerReading(database: Database, id: string): Promise<P
     { id },
   );
   return row ? { ...row, useful: row.useful === 1, holds: row.holds === 1 } : null;
+}
+
+/** Whether somebody was given a draft to read that shows a picture, and reads it still. */
+export async function readsPictureAsPeer(
+  database: Database,
+  pictureId: string,
+  readerId: string,
+): Promise<boolean> {
+  const rows = await database.rows<object>(
+    `SELECT 1 FROM revision_pictures
+     JOIN revisions ON revisions.id = revision_pictures.revision_id
+     JOIN posts ON posts.id = revisions.post_id AND stage = 'draft'
+     JOIN peer_members ON peer_members.revision_id = revisions.id
+     JOIN peer_readings ON peer_readings.round_id = peer_members.round_id AND writer_id = person_id
+     JOIN memberships ON memberships.class_id = posts.class_id AND memberships.person_id = reader_id AND ${isHeld()}
+     WHERE picture_id = :pictureId AND reader_id = :readerId AND NOT ${isAway()} LIMIT 1`,
+    { pictureId, readerId },
+  );
+  return rows.length > 0;
 }
 
 /** Who reads whom in a round. */
@@ -208,4 +230,31 @@ export async function listPeerReadingsOf(
     { personId, ids: JSON.stringify(assignmentIds) },
   );
   return rows.map((row) => ({ ...row, useful: row.useful === 1 }));
+}
+
+/** The texts that somebody was given and has said nothing about yet, whose writers have not handed in. */
+export async function listPeerWaiting(
+  database: Database,
+  readerId: string,
+): Promise<
+  readonly {
+    readonly readingId: string;
+    readonly classId: string;
+    readonly writerId: string;
+    readonly title: string;
+  }[]
+> {
+  return database.rows(
+    `SELECT peer_readings.id AS readingId, assignments.class_id AS classId, peer_readings.writer_id AS writerId, assignments.title
+     FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
+     JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
+     JOIN posts ON posts.assignment_id = assignments.id AND posts.writer_id = peer_readings.writer_id AND stage = 'draft'
+     JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = peer_readings.writer_id
+       AND ${isHeld()}
+     WHERE reader_id = :readerId AND given_at IS NULL AND NOT ${isAway()}
+       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
+         AND later.taken_at > peer_rounds.taken_at)
+     ORDER BY peer_rounds.taken_at, peer_readings.id`,
+    { readerId },
+  );
 }

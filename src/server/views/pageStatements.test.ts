@@ -48,6 +48,11 @@ import { maybeTalk } from './gradebook/viewTalk';
 import { maybeTerm } from './gradebook/viewTerm';
 import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
+import { insertPeerReadings } from '../tables/peerReadings';
+import { insertRound, markTaken } from '../tables/peerRounds';
+import { listPeerToRead } from './peerReading/listPeerToRead';
+import { maybePeerGroups } from './peerReading/viewPeerGroups';
+import { maybePeerText } from './peerReading/viewPeerText';
 import { maybeRoster } from './roster/viewRoster';
 import { maybeClassPictures } from './pictures/viewClassPictures';
 import { maybeCompose } from './writing/viewCompose';
@@ -69,6 +74,7 @@ const house = freshHouse();
 let postId: string;
 let waiting: string;
 let assignmentId: string;
+let reading: string;
 beforeEach(async () => {
   ({ postId } = await acceptedPost(house));
   assignmentId = await setWork(house);
@@ -91,6 +97,12 @@ beforeEach(async () => {
   await succeeded(as(house, 'teacher', closeTerm, close));
   const cell = { columnId, personId: house.people.writer, figure: 7, was: null };
   await succeeded(as(house, 'teacher', keepFigures, { classId: house.classId, cells: [cell] }));
+  reading = newId();
+  const drawn = { id: newId(), assignmentId, drawnAt: NOW, takesAt: NOW };
+  await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
+  await markTaken(database, drawn.id, NOW);
+  const between = { readerId: house.people.writer, writerId: house.people.classmate };
+  await insertPeerReadings(database, [{ id: reading, roundId: drawn.id, ...between }]);
   await more(1);
 });
 const CLOSED = { name: 'Autumn', from: '2026-09-01', to: '2026-10-20' };
@@ -151,6 +163,7 @@ const teachers: Readonly<Record<string, View>> = {
   'sheets for talks': (desk) =>
     maybeTalk({ personIds: [house.people.writer, house.people.classmate], term: null }, desk),
   'the year': (desk) => maybeTerm(desk, YEAR),
+  'reading each other': (desk) => maybePeerGroups(assignmentId, desk),
   'second reading': (desk) => maybeSecondReading(assignmentId, desk),
   student: (desk) => maybeStudentPosts(house.people.writer, desk),
   roster: maybeRoster,
@@ -180,6 +193,8 @@ const students: Readonly<Record<string, View>> = {
   compose: (desk) => maybeCompose(waiting, desk),
   receipt: (desk) => maybeReceipt(waiting, desk),
   'where a text came from': (desk) => maybeOrigin(waiting, desk),
+  'a classmate’s text': (desk) => maybePeerText(reading, desk),
+  'texts to read': (desk) => listPeerToRead([desk]),
   revisions: (desk) => maybeRevisions(waiting, { all: true, from: null, to: null }, desk),
 };
 const readers: Readonly<Record<string, View>> = {

@@ -1,6 +1,7 @@
 import { StudentToday } from '@/components/today/StudentToday';
 import { TeacherToday } from '@/components/today/TeacherToday';
 import { requireSession, requireWorkingDesks } from '@/server/http/desk';
+import { listPeerToRead } from '@/server/views/peerReading/listPeerToRead';
 import { countQuestions, listAnsweredLately } from '@/server/views/questions/viewQuestions';
 import { listToRead } from '@/server/views/today/listToRead';
 import { awayNow } from '@/server/views/today/awayNow';
@@ -35,6 +36,7 @@ export default async function TodayPage() {
         awayUntil={await awayNow(desk)}
         answered={await listAnsweredLately(desk.personId)}
         toRead={await listToRead(desks)}
+        peerToRead={await listPeerToRead(desks)}
         told={await listLatelyTold({ personId: desk.personId, language, now: desk.now })}
       />
     </DeskFrame>

@@ -21,7 +21,10 @@ export function peerReadingUseCase<Input extends OnPeerReading, Output, Prepared
         const { classId, writerId, readerId: peerId } = reading;
         return { subject: { writerId, peerId }, classId, subjectId: reading.assignmentId, rows: reading };
       },
-      turnOf: () => Promise.resolve([]),
+      async turnOf({ readingId }, database) {
+        const reading = await findPeerReading(database, readingId);
+        return reading ? [reading.classId] : [];
+      },
     },
     work,
   );

@@ -12,6 +12,7 @@ import { listShown } from '../../tables/passphrases';
 import { tokenHash } from '../../ground/secrets/secrets';
 import { checkOf } from '../../ground/input/validate';
 import { SHELVES } from '../../ground/storage/shelves';
+import { readsPictureAsPeer } from '../../tables/peerReadings';
 import { findPicture, listOpenDrafts, listOpenings, listUses, type PictureRow } from '../../tables/pictures';
 import { listPicturedIn } from '../../tables/picturePeople';
 import { findAppearance, lacksAgreement } from '../subjects/appearances';
@@ -38,7 +39,7 @@ const check = checkOf<{ readonly id: string; readonly width: PictureWidth }>({
 
 /**
  * A picture for whoever may see it: who uploaded it, the teachers once it was handed in, the readers of a post that shows
- * it, and whoever may read a draft, an assignment or a page that does, or looks after a worry whose kept words do. Null for everybody else, as for a picture that is not there.
+ * it, and whoever may read a draft or was given it to read, an assignment or a page that does, or looks after a worry whose kept words do. Null for everybody else, as for a picture that is not there.
  */
 export async function maybeShowPicture(
   { id, width }: { readonly id: string; readonly width: number },
@@ -68,6 +69,7 @@ export async function maybeShowPicture(
     uses.some((use) => maySee(actor, use)) ||
     (await isInDraftFor(actor, picture, now)) ||
     (await isInCaseFor(personId, id)) ||
+    (personId !== null && (await readsPictureAsPeer(database, id, personId))) ||
     (personId !== null &&
       (await mayReadOne(await listAssignmentUses(database, 'picture', id, now), personId)));
   if (!seen) return null;

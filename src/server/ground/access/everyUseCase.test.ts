@@ -38,7 +38,7 @@ import { keepAsRevision } from '../../deeds/posts/keepAsRevision';
 import { findPost } from '../../tables/posts';
 import { listRevisionMoments } from '../../tables/revisions';
 import { insertPeerReadings, markPeerGiven, upsertPeerWords } from '../../tables/peerReadings';
-import { insertRound, markTaken } from '../../tables/peerRounds';
+import { insertMember, insertRound, markTaken } from '../../tables/peerRounds';
 import { insertOpening } from '../../tables/openings';
 import { FIRST_RULES } from '../../../core/gradebook/rules';
 import { USE_CASES } from '../../useCases';
@@ -211,6 +211,7 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   }),
   joinPeerReading: ({ assignmentId }) => ({ assignmentId }),
   seePeerReading: ({ assignmentId }) => ({ assignmentId }),
+  worryAboutPeerText: ({ readingId }) => ({ readingId, words: 'Look.' }),
   openPeerReading: ({ readingId }) => ({ readingId }),
   keepPeerWords: ({ readingId }) => ({ readingId, name: '0', anchor: null, words: 'The jar.' }),
   givePeerReading: ({ readingId }) => ({ readingId }),
@@ -722,6 +723,9 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   const readingId = newId();
   const drawn = { id: newId(), assignmentId, drawnAt: NOW, takesAt: NOW };
   await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
+  await insertMember(database, {
+    ...{ roundId: drawn.id, personId: house.people.writer, group: 0, revisionId },
+  });
   await markTaken(database, drawn.id, NOW);
   const between = { readerId: house.people.classmate, writerId: house.people.writer };
   await insertPeerReadings(database, [{ id: readingId, roundId: drawn.id, ...between }]);

@@ -4,6 +4,7 @@ import { rubricPoints } from '../../../core/assignments/rubric';
 import { dateInWords, dayInWords, momentInWords } from '../../../core/timing/inWords';
 import type { Place } from '../../../core/languages/languages';
 import { database } from '../../ground/database/database';
+import { findPeerRule } from '../../tables/peerRounds';
 import { listHandIns } from '../../tables/handIns';
 import { findPostOf } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
@@ -103,6 +104,7 @@ export async function maybeAssignmentToRead(assignmentId: string, desk: Desk) {
     due,
     steps,
     questions,
+    readEachOther: (await findPeerRule(database, assignmentId)) !== null,
     postId: post?.id ?? null,
     /** Who teaches reads it as students do, and begins nothing. */
     writes: isStudent(role),

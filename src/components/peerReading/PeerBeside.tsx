@@ -1,0 +1,127 @@
+'use client';
+
+import { useTranslations } from 'next-intl';
+import Link from 'next/link';
+import { useCallback, useEffect, useState } from 'react';
+import { thankPeer } from '../../contract/peerReading/givePeerReading';
+import { joinPeerReading } from '../../contract/peerReading/joinPeerReading';
+import type { PeerSaid, PeerStanding } from '../../contract/peerReading/peerShown';
+import { seePeerReading } from '../../contract/peerReading/seePeerReading';
+import { call } from '../basics/call';
+import { useAsking } from '../basics/useAsking';
+import { useAddresses } from '../desk/useAddresses';
+
+/** Groups may be made at any time, and texts are taken five minutes later. Milliseconds. */
+const LOOKS_AGAIN = 45_000;
+
+/** How it stands with reading each other, beside one's own text: what goes to whom and when, whom one reads, what readers said. */
+export function PeerBeside({ assignmentId }: { readonly assignmentId: string }) {
+  const t = useTranslations('peer.beside');
+  const addresses = useAddresses();
+  const { busy, problem, wait } = useAsking();
+  const [standing, setStanding] = useState<PeerStanding | null>(null);
+  const look = useCallback(async () => {
+    const outcome = await call(seePeerReading, { assignmentId });
+    if (outcome.ok) setStanding(outcome.value);
+  }, [assignmentId]);
+  useEffect(() => {
+    const first = setTimeout(() => void look(), 0);
+    const again = setInterval(() => {
+      if (document.visibilityState === 'visible') void look();
+    }, LOOKS_AGAIN);
+    return () => {
+      clearTimeout(first);
+      clearInterval(again);
+    };
+  }, [look]);
+  if (!standing) return null;
+  const { takes, goesTo, toRead, joins, said, named } = standing;
+  const join = async () => {
+    const outcome = await wait(call(joinPeerReading, { assignmentId }));
+    if (outcome.ok) await look();
+  };
+  return (
+    <section className="peer-beside" aria-label={t('heading')}>
+      <h2 className="section-head">{t('heading')}</h2>
+      {takes ? (
+        <p role="status">
+          {goesTo.length > 0
+            ? t(named ? 'goesTo' : 'goesToUnnamed', { when: takes, names: goesTo.join(', ') })
+            : t('willGo', { when: takes })}
+        </p>
+      ) : null}
+      {!takes && goesTo.length > 0 ? <p>{t('went', { names: goesTo.join(', ') })}</p> : null}
+      {joins ? (
+        <>
+          <p>{t('joins', { names: joins.join(', ') })}</p>
+          <button type="button" className="btn" disabled={busy} onClick={() => void join()}>
+            {t('join')}
+          </button>
+        </>
+      ) : null}
+      {toRead.length > 0 ? (
+        <ul>
+          {toRead.map((one) => (
+            <li key={one.readingId}>
+              <Link
+                className="act !whitespace-normal"
+                href={addresses.peerText(one.readingId)}
+                prefetch={false}
+              >
+                {t(one.given ? 'wasRead' : 'read', { of: one.of })}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      {said.map((one) => (
+        <Said key={one.readingId} said={one} onThank={() => void look()} />
+      ))}
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+    </section>
+  );
+}
+
+function Said({ said, onThank }: { readonly said: PeerSaid; readonly onThank: () => void }) {
+  const t = useTranslations('peer.beside');
+  const { busy, problem, wait } = useAsking();
+  const { readingId, by, useful, answers, notes } = said;
+  return (
+    <section className="mate-said" aria-label={by ?? t('aReader')}>
+      <h3>{by === null ? t('aReader') : t('readerSaid', { by })}</h3>
+      <dl>
+        {answers.map(({ question, words, quote }) => (
+          <div key={question} dir="auto">
+            <dt>{question}</dt>
+            <dd>
+              {quote === null ? null : <q>{quote}</q>} {words}
+            </dd>
+          </div>
+        ))}
+        {notes.map(({ name, words, quote }) => (
+          <div key={name} dir="auto">
+            <dt>{quote === null ? null : <q>{quote}</q>}</dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
+      </dl>
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={useful}
+          disabled={busy}
+          onChange={async ({ target }) => {
+            const outcome = await wait(call(thankPeer, { readingId, useful: target.checked }));
+            if (outcome.ok) onThank();
+          }}
+        />
+        {t('useful')}
+      </label>
+      <p role="alert" className="problem">
+        {problem}
+      </p>
+    </section>
+  );
+}

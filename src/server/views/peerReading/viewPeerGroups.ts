@@ -1,0 +1,94 @@
+import type { PeerGroupsShown, PeerMemberShown } from '../../../contract/peerReading/peerShown';
+import { isStudent, may } from '../../../core/access/may';
+import { groupedBy } from '../../../core/groupedBy';
+import { momentInWords, timeInWords } from '../../../core/timing/inWords';
+import { localMinute } from '../../../core/timing/zonedTime';
+import type { Desk } from '../../deeds/sessions/desk';
+import { database } from '../../ground/database/database';
+import { findAssignment } from '../../tables/assignments';
+import { listEverMembers } from '../../tables/memberships';
+import { listPeerReadings, listPeerWords } from '../../tables/peerReadings';
+import {
+  findLatestRound,
+  findPeerRule,
+  listKeptApart,
+  listPeerMembers,
+  type PeerRoundRow,
+} from '../../tables/peerRounds';
+
+/** How writers of an assignment read each other, for those who teach its class. Null for everybody else. */
+export async function maybePeerGroups(assignmentId: string, desk: Desk): Promise<PeerGroupsShown | null> {
+  const { personId, role, inClass, now, place } = desk;
+  if (!may({ personId, role }, 'peer.arrange', {})) return null;
+  const assignment = await findAssignment(database, assignmentId, now);
+  if (!assignment || assignment.classId !== inClass.id) return null;
+  const rule = await findPeerRule(database, assignmentId);
+  const round = await findLatestRound(database, assignmentId);
+  const members = await listEverMembers(database, inClass.id);
+  const names = new Map(members.map((one) => [one.personId, one.shownName]));
+  const named = (id: string) => names.get(id) ?? '';
+  const apart = await listKeptApart(database, { classId: inClass.id, teacherId: personId });
+  return {
+    classId: inClass.id,
+    assignmentId,
+    title: assignment.title,
+    isSet: assignment.setAt !== null,
+    hidesNames: assignment.hidesNames,
+    rule: rule && {
+      ...{ size: rule.size, questions: rule.questions, named: rule.named },
+      at: rule.takesAt && localMinute(rule.takesAt.getTime(), inClass.timeZone),
+    },
+    // Where names are hidden, who said what to whom would give them away.
+    round:
+      round && !assignment.hidesNames
+        ? {
+            id: round.id,
+            takes: round.takenAt
+              ? null
+              : momentInWords(round.takesAt.getTime(), place.timeZone, place.language),
+            groups: await groupsShown(round, rule?.questions ?? [], { desk, named }),
+          }
+        : null,
+    students: members
+      .filter((one) => isStudent(one.role) && one.leftAt === null)
+      .map((one) => ({ personId: one.personId, name: one.shownName })),
+    apart: apart.map(([oneId, otherId]) => ({ oneId, otherId, names: [named(oneId), named(otherId)] })),
+  };
+}
+
+async function groupsShown(
+  round: PeerRoundRow,
+  questions: readonly string[],
+  { desk: { place }, named }: { readonly desk: Desk; readonly named: (id: string) => string },
+): Promise<readonly (readonly PeerMemberShown[])[]> {
+  const readings = await listPeerReadings(database, round.id);
+  const words = groupedBy(
+    await listPeerWords(
+      database,
+      readings.map(({ id }) => id),
+    ),
+    (one) => one.readingId,
+  );
+  const readingsOf = groupedBy(readings, (one) => one.readerId);
+  const shown = (await listPeerMembers(database, round.id)).map((member) => ({
+    group: String(member.group),
+    personId: member.personId,
+    name: named(member.personId),
+    showed: round.takenAt ? member.revisionId !== null : null,
+    reads: (readingsOf.get(member.personId) ?? []).map((reading) => ({
+      readingId: reading.id,
+      of: named(reading.writerId),
+      opened: reading.openedAt !== null,
+      given: reading.givenAt !== null,
+      useful: reading.useful,
+      said: (words.get(reading.id) ?? []).map((one) => ({
+        ...{ name: one.name, words: one.words, takenBack: one.takenBack, quote: one.anchor?.quote ?? null },
+        when: timeInWords(one.keptAt.getTime(), place.timeZone, place.language),
+        question: one.question === null ? null : (questions[one.question] ?? ''),
+      })),
+    })),
+  }));
+  return [...groupedBy(shown, (one) => one.group).values()].map((group) =>
+    group.map(({ group: _, ...member }) => member),
+  );
+}
