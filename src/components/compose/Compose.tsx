@@ -94,11 +94,11 @@ export function Compose(props: ComposeProps) {
           <h1 className="sr-only">{writing.title.trim() || assignment.title}</h1>
           <div className="spread">
             <aside className="margin-start" aria-label={t('instructions')}>
+              {props.readEachOther ? <PeerBeside assignmentId={assignment.id} /> : null}
               <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
               {props.questions ? (
                 <AskAndAnswers questions={props.questions} postId={post.id} marked={() => markedIn(editor)} />
               ) : null}
-              {props.readEachOther ? <PeerBeside assignmentId={assignment.id} /> : null}
             </aside>
             <div className="sheet-text">
               <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} />

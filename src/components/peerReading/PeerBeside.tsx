@@ -1,6 +1,6 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useCallback, useEffect, useState } from 'react';
 import { thankPeer } from '../../contract/peerReading/givePeerReading';
@@ -17,6 +17,7 @@ const LOOKS_AGAIN = 45_000;
 /** How it stands with reading each other, beside one's own text: what goes to whom and when, whom one reads, what readers said. */
 export function PeerBeside({ assignmentId }: { readonly assignmentId: string }) {
   const t = useTranslations('peer.beside');
+  const format = useFormatter();
   const addresses = useAddresses();
   const { busy, problem, wait } = useAsking();
   const [standing, setStanding] = useState<PeerStanding | null>(null);
@@ -46,14 +47,16 @@ export function PeerBeside({ assignmentId }: { readonly assignmentId: string }) 
       {takes ? (
         <p role="status">
           {goesTo.length > 0
-            ? t(named ? 'goesTo' : 'goesToUnnamed', { when: takes, names: goesTo.join(', ') })
+            ? t(named ? 'goesTo' : 'goesToUnnamed', { when: takes, names: format.list(goesTo) })
             : t('willGo', { when: takes })}
         </p>
       ) : null}
-      {!takes && goesTo.length > 0 ? <p>{t('went', { names: goesTo.join(', ') })}</p> : null}
+      {!takes && goesTo.length > 0 ? (
+        <p>{t('went', { names: format.list(goesTo), count: goesTo.length })}</p>
+      ) : null}
       {joins ? (
         <>
-          <p>{t('joins', { names: joins.join(', ') })}</p>
+          <p>{t('joins', { names: format.list(joins) })}</p>
           <button type="button" className="btn" disabled={busy} onClick={() => void join()}>
             {t('join')}
           </button>

@@ -1,7 +1,7 @@
 'use client';
 
 import { ArrowLeft, ArrowRight } from 'lucide-react';
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { openPeerReading } from '../../contract/peerReading/givePeerReading';
@@ -36,7 +36,7 @@ export function PeerText(text: PeerTextShown) {
   }, [readingId]);
   return (
     <>
-      <section className="head" aria-label={t('head')}>
+      <section className="head of-peer" aria-label={t('head')}>
         <Link className="back" href="/today">
           <ArrowLeft aria-hidden="true" size={17} />{' '}
           <span className="sr-only sm:not-sr-only">{t('today')}</span>
@@ -46,7 +46,7 @@ export function PeerText(text: PeerTextShown) {
           {place.of > 1 ? t('place', place) : null}
         </p>
         {next ? (
-          <Link className="back" href={addresses.peerText(next.readingId)} prefetch={false}>
+          <Link className="back next" href={addresses.peerText(next.readingId)} prefetch={false}>
             {t('then', { called: next.called })} <ArrowRight aria-hidden="true" size={17} />
           </Link>
         ) : null}
@@ -82,6 +82,7 @@ function Over({ over, called, said }: PeerTextShown & { readonly over: 'handedIn
 
 function ToRead({ text }: { readonly text: PeerTextShown }) {
   const t = useTranslations('peer.text');
+  const format = useFormatter();
   const work = usePeerWords(text.readingId, text.said);
   const reading = usePassages(work);
   const [current, setCurrent] = useState<string | null>(null);
@@ -104,9 +105,9 @@ function ToRead({ text }: { readonly text: PeerTextShown }) {
       <main className="leafpage" id="main">
         <div className="spread of-peer">
           <aside className="margin-start" aria-label={t('about')}>
-            <dl className="told">
+            <dl className="peer-told">
               <dt>{t('whoSees')}</dt>
-              <dd>{t(named ? 'named' : 'unnamed', { called, teachers: teachers.join(', ') })}</dd>
+              <dd>{t(named ? 'named' : 'unnamed', { called, teachers: format.list(teachers) })}</dd>
               <dt>{t('untilWhen')}</dt>
               <dd>{t('untilSaid', { until: text.until ?? 'none', called })}</dd>
               <dt>{t('whatYouSee')}</dt>

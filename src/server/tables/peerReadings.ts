@@ -91,7 +91,7 @@ export async function readsPictureAsPeer(
      JOIN revisions ON revisions.id = revision_pictures.revision_id
      JOIN posts ON posts.id = revisions.post_id AND stage = 'draft'
      JOIN peer_members ON peer_members.revision_id = revisions.id
-     JOIN peer_readings ON peer_readings.round_id = peer_members.round_id AND writer_id = person_id
+     JOIN peer_readings ON peer_readings.round_id = peer_members.round_id AND peer_readings.writer_id = person_id
      JOIN memberships ON memberships.class_id = posts.class_id AND memberships.person_id = reader_id AND ${isHeld()}
      WHERE picture_id = :pictureId AND reader_id = :readerId AND NOT ${isAway()} LIMIT 1`,
     { pictureId, readerId },
@@ -256,5 +256,21 @@ export async function listPeerWaiting(
          AND later.taken_at > peer_rounds.taken_at)
      ORDER BY peer_rounds.taken_at, peer_readings.id`,
     { readerId },
+  );
+}
+
+/** What somebody said about drafts of classmates in a class; whose they were goes along with nobody else's data. */
+export async function listSaidAsPeer(
+  database: Database,
+  classId: string,
+  personId: string,
+): Promise<readonly { readonly assignment: string; readonly words: string; readonly at: Date }[]> {
+  return database.rows(
+    `SELECT assignments.title AS assignment, words, kept_at AS at
+     FROM peer_words JOIN peer_readings ON peer_readings.id = reading_id
+     JOIN peer_rounds ON peer_rounds.id = round_id
+     JOIN assignments ON assignments.id = peer_rounds.assignment_id
+     WHERE class_id = :classId AND reader_id = :personId ORDER BY kept_at, name`,
+    { classId, personId },
   );
 }

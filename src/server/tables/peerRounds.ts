@@ -48,6 +48,18 @@ export async function upsertPeerRule(
   );
 }
 
+/** An assignment that is made after another wants the same of its writers, at no time yet. */
+export async function copyPeerRule(
+  database: Database,
+  { from, to }: { readonly from: string; readonly to: string },
+): Promise<void> {
+  await database.change(
+    `INSERT INTO peer_rules (assignment_id, size, questions, named)
+     SELECT :to, size, questions, named FROM peer_rules WHERE assignment_id = :from`,
+    { from, to },
+  );
+}
+
 export async function deletePeerRule(database: Database, assignmentId: string): Promise<void> {
   await database.change('DELETE FROM peer_rules WHERE assignment_id = :assignmentId', { assignmentId });
 }

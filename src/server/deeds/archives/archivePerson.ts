@@ -18,6 +18,7 @@ import { listPostsOf } from '../../tables/postsOfClass';
 import { openStored } from '../../tables/columns';
 import { readTold } from '../gradebook/readTold';
 import { listAskedIn } from '../../tables/questions';
+import { listSaidAsPeer } from '../../tables/peerReadings';
 import { listAbsences } from '../../tables/absences';
 import { listLinesAbout } from '../../tables/ownLines';
 import { addPost, json, type PostAdded } from './addPost';
@@ -110,6 +111,7 @@ async function placeIn(inClass: ClassRow, personId: string, { now, language }: A
   return {
     ...{ title, groupName, schoolName, ...(await findMembership(database, id, personId)) },
     questions: await listAskedIn(database, id, personId),
+    saidToClassmates: await listSaidAsPeer(database, id, personId),
     // What was given back, and nothing else.
     figures: (await readTold(database, asked)).inTerms(personId),
   };

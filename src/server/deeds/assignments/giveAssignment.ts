@@ -8,6 +8,7 @@ import { findStanding } from '../../ground/access/roles';
 import { done, NOT_THERE, refused } from '../../ground/access/useCase';
 import { findClass } from '../../tables/classes';
 import { newId } from '../../ground/database/newId';
+import { copyPeerRule } from '../../tables/peerRounds';
 import { copySources } from '../../tables/givenSources';
 import { noteWhatComesWith } from '../../tables/handouts';
 import { listSiblings, updateShared } from '../../tables/assignmentSeries';
@@ -54,6 +55,7 @@ export const giveAssignment = assignmentUseCase(giveAssignmentDeed, {
     const given = { ...asGivenTo(assignment, { assignment: place, inClass }), sharedId, version: 1 };
     await insertAssignment(database, given, { by: personId, at: now });
     await copySources(database, { from: assignment.id, to: given.id });
+    await copyPeerRule(database, { from: assignment.id, to: given.id });
     await noteWhatComesWith(database, given.id, { ...comesWith(given), by: personId });
     if (given.series)
       await layOutSeries(

@@ -2,6 +2,7 @@ import { narrower } from '../../../core/access/audience';
 import { comesWith } from '../../../core/assignments/lessonText';
 import type { Database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
+import { copyPeerRule } from '../../tables/peerRounds';
 import { copySources } from '../../tables/givenSources';
 import { noteWhatComesWith } from '../../tables/handouts';
 import { FOR_ITSELF, insertAssignment, listAssignments } from '../../tables/assignments';
@@ -39,6 +40,7 @@ export async function copyAssignments(
       { by, at },
     );
     await copySources(database, { from: assignment.id, to: id });
+    await copyPeerRule(database, { from: assignment.id, to: id });
     await noteWhatComesWith(database, id, { ...comesWith(assignment), by });
   }
   return copies;

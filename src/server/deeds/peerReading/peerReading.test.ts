@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, test } from 'vitest';
 import {
   addPerson,
   as,
+  deskFor,
   freshHouse,
   NOW,
   personOf,
@@ -13,18 +14,30 @@ import type { PeerStanding } from '../../../contract/peerReading/peerShown';
 import { anchorOf } from '../../../core/notes/anchor';
 import { groupedBy } from '../../../core/groupedBy';
 import { pairsOf } from '../../../core/peerReading/groups';
+import type { Desk } from '../sessions/desk';
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { perform } from '../../ground/access/perform';
 import type { UseCase } from '../../ground/access/useCase';
-import { findPeerReading, listPeerReadings, listPeerWords } from '../../tables/peerReadings';
-import { findLatestRound, listKeptApart, listPeerMembers } from '../../tables/peerRounds';
+import {
+  findPeerReading,
+  listPeerReadings,
+  listPeerWords,
+  readsPictureAsPeer,
+} from '../../tables/peerReadings';
+import { listAssignments } from '../../tables/assignments';
+import { copyClass } from '../copying/copyClass';
+import { findLatestRound, findPeerRule, listKeptApart, listPeerMembers } from '../../tables/peerRounds';
 import { deleteOldRevisions, findRevision } from '../../tables/revisions';
 import { drawPeers, takePeerTexts } from '../chores/drawPeers';
 import { noteAbsence } from '../people/noteAbsence';
 import { removeStudents } from '../people/removeStudents';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
+import { insertPicture } from '../../tables/pictures';
+import { maybePeerGroups } from '../../views/peerReading/viewPeerGroups';
+import { maybePeerText } from '../../views/peerReading/viewPeerText';
+import { worryAboutPeerText } from './worryAboutPeerText';
 import { joinPeerReading } from './joinPeerReading';
 import { keepApart } from './keepApart';
 import { dropPeerRule, keepPeerRule } from './keepPeerRule';
@@ -85,6 +98,11 @@ const readingOf = async (reader: string, writer: string, roundId: string) =>
   (await listPeerReadings(database, roundId)).find(
     (one) => one.readerId === reader && one.writerId === writer,
   )?.id ?? '';
+/** The desk of a student in the class. */
+async function deskOf(personId: string): Promise<Desk> {
+  const desk = await deskFor(house, 'classmate');
+  return { ...desk, personId, role: personId === house.people.teacher ? 'teacher' : 'student' };
+}
 const groupsOf = async (roundId: string) =>
   [...groupedBy(await listPeerMembers(database, roundId), (one) => String(one.group)).values()].map((group) =>
     group.map(({ personId }) => personId),
@@ -203,6 +221,16 @@ describe('groups', () => {
     expect(readings.some((one) => [one.readerId, one.writerId].includes(Dov))).toBe(false);
     // The three others are one group: six readings.
     expect(readings).toHaveLength(6);
+  });
+
+  test('a copied class asks the same of its writers, at no time yet', async () => {
+    await succeeded(rule({ at: '2026-11-18T10:15' }));
+    const copy = { classId: house.classId, title: 'Next year', groupName: '' };
+    const { classId } = await succeeded(as(house, 'teacher', copyClass, copy));
+    const [made] = await listAssignments(database, classId, NOW);
+    expect(await findPeerRule(database, made!.id)).toEqual({
+      ...{ size: 2, questions: QUESTIONS, named: true, takesAt: null },
+    });
   });
 
   test('nonsense is refused in one line', async () => {
@@ -363,6 +391,57 @@ describe('reading', () => {
     await succeeded(keep({ words: 'Still before the texts are taken.' }));
     await takePeerTexts({ roundId: second }, '', new Date(LATER.getTime() + 60_000));
     expect(await keep()).toMatchObject({ code: 'peer.over' });
+  });
+
+  test('pictures of the text are there for its reader, and for nobody else of the class', async () => {
+    const id = newId();
+    const { classId } = house;
+    const picture = { id, classId, uploadedBy: names.Ben, contentHash: '0'.repeat(64), at: NOW };
+    await insertPicture(database, {
+      ...{ ...picture, perceptualHash: '0'.repeat(16), width: 10, height: 10, purpose: 'picture' },
+    });
+    const { revisionId } = (await findPeerReading(database, reading))!;
+    await database.change(
+      'INSERT INTO revision_pictures (revision_id, picture_id) VALUES (:revisionId, :id)',
+      { revisionId, id },
+    );
+    expect(await readsPictureAsPeer(database, id, names.Ada)).toBe(true);
+    expect(await readsPictureAsPeer(database, id, names.Cleo)).toBe(false);
+    await database.change("UPDATE posts SET stage = 'handedIn' WHERE id = :id", {
+      id: posts.get(names.Ben)!,
+    });
+    expect(await readsPictureAsPeer(database, id, names.Ada)).toBe(false);
+  });
+
+  test('a worry takes the text from its reader until it is decided', async () => {
+    await succeeded(by(names.Ada, worryAboutPeerText, { readingId: reading, words: 'Something is wrong.' }));
+    expect(await keep()).toMatchObject({ code: 'peer.over' });
+    expect((await maybePeerText(reading, await deskOf(names.Ada)))?.html).toBe('');
+  });
+
+  test('the page holds that text alone, for its reader, and nothing once it was handed in', async () => {
+    const text = async (personId: string) => maybePeerText(reading, await deskOf(personId));
+    expect(await text(names.Ada)).toMatchObject({
+      ...{ called: 'Ben', over: null, html: expect.stringContaining(names.Ben) as string },
+      ...{ questions: QUESTIONS, place: { at: 1, of: 1 }, next: null },
+    });
+    for (const who of [names.Ben, names.Cleo, house.people.teacher]) expect(await text(who)).toBeNull();
+    await database.change("UPDATE posts SET stage = 'handedIn' WHERE id = :id", {
+      id: posts.get(names.Ben)!,
+    });
+    expect(await text(names.Ada)).toMatchObject({ over: 'handedIn', html: '', title: '' });
+  });
+
+  test('teachers see everything but where names are hidden', async () => {
+    await succeeded(keep());
+    const groups = async () => maybePeerGroups(assignmentId, await deskFor(house, 'teacher'));
+    const member = (await groups())?.round?.groups.flat().find((one) => one.personId === names.Ada);
+    expect(member?.reads).toMatchObject([{ of: 'Ben E.', given: false, said: [{ words: 'The jar.' }] }]);
+    await database.change('UPDATE assignments SET hides_names = TRUE WHERE id = :assignmentId', {
+      assignmentId,
+    });
+    expect((await groups())?.round).toBeNull();
+    expect(await maybePeerGroups(assignmentId, await deskFor(house, 'writer'))).toBeNull();
   });
 
   test('sixty notes are enough', async () => {
