@@ -169,7 +169,14 @@ async function readsAsPeer(): Promise<string> {
   const now = new Date();
   const [id, roundId] = [newId(), newId()];
   const [readerId, writerId] = [await personId('Bea'), ids.writer];
-  const drawn = { id: roundId, assignmentId: ids.assignment, drawnAt: now, takesAt: now };
+  const drawn = {
+    id: roundId,
+    assignmentId: ids.assignment,
+    questions: ['What?'],
+    named: true,
+    drawnAt: now,
+    takesAt: now,
+  };
   await insertRound(database, { ...drawn, groups: [[readerId, writerId]] });
   await markTaken(database, roundId, now);
   await insertPeerReadings(database, [{ id, roundId, readerId, writerId }]);

@@ -27,7 +27,7 @@ export interface PeerReadingFacts extends PeerReadingRow {
   readonly takenAt: Date;
   /** How far the writer is; null where there is no post any more. */
   readonly stage: Stage | null;
-  /** Whether it is of the latest round, both are in the class, and no worry keeps the words away. */
+  /** Whether it is wanted and of the latest round, both are in the class, and no worry keeps the words away. */
   readonly holds: boolean;
 }
 
@@ -69,7 +69,8 @@ export async function findPeerReading(database: Database, id: string): Promise<P
        AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
          AND later.taken_at > peer_rounds.taken_at)
        AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
-         AND posts.writer_id = peer_readings.writer_id AND ${isAway()}) AS holds
+         AND posts.writer_id = peer_readings.writer_id AND ${isAway()})
+       AND EXISTS (SELECT 1 FROM peer_rules WHERE peer_rules.assignment_id = peer_rounds.assignment_id) AS holds
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
      JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
      JOIN people ON people.id = writer_id AND people.deleted_at IS NULL
@@ -251,6 +252,7 @@ export async function listPeerWaiting(
      JOIN posts ON posts.assignment_id = assignments.id AND posts.writer_id = peer_readings.writer_id AND stage = 'draft'
      JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = peer_readings.writer_id
        AND ${isHeld()}
+     JOIN peer_rules ON peer_rules.assignment_id = assignments.id
      WHERE reader_id = :readerId AND given_at IS NULL AND NOT ${isAway()}
        AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
          AND later.taken_at > peer_rounds.taken_at)

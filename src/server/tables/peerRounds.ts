@@ -10,7 +10,8 @@ export interface PeerRuleRow extends PeerRule {
   readonly takesAt: Date | null;
 }
 
-export interface PeerRoundRow {
+/** Groups that were drawn. What their readers are asked and told holds for them, whatever the rule says later. */
+export interface PeerRoundRow extends Pick<PeerRule, 'questions' | 'named'> {
   readonly id: string;
   readonly assignmentId: string;
   readonly drawnAt: Date;
@@ -27,13 +28,21 @@ export interface PeerMemberRow {
 }
 
 export async function findPeerRule(database: Database, assignmentId: string): Promise<PeerRuleRow | null> {
-  const [row] = await database.rows<
-    Omit<PeerRuleRow, 'questions' | 'named'> & { readonly questions: string; readonly named: number }
-  >(
+  const [row] = await database.rows<Stored<PeerRuleRow>>(
     'SELECT size, questions, named, takes_at AS takesAt FROM peer_rules WHERE assignment_id = :assignmentId',
     { assignmentId },
   );
-  return row ? { ...row, questions: textsFrom(row.questions), named: row.named === 1 } : null;
+  return row ? fromStored(row) : null;
+}
+
+/** Whether writers of an assignment read each other, or did. */
+export async function hasPeerReading(database: Database, assignmentId: string): Promise<boolean> {
+  const rows = await database.rows<object>(
+    `SELECT 1 FROM peer_rules WHERE assignment_id = :assignmentId
+     UNION ALL SELECT 1 FROM peer_rounds WHERE assignment_id = :assignmentId AND taken_at IS NOT NULL LIMIT 1`,
+    { assignmentId },
+  );
+  return rows.length > 0;
 }
 
 export async function upsertPeerRule(
@@ -65,25 +74,38 @@ export async function deletePeerRule(database: Database, assignmentId: string): 
 }
 
 const ROUND_COLUMNS =
-  'id, assignment_id AS assignmentId, drawn_at AS drawnAt, takes_at AS takesAt, taken_at AS takenAt';
+  'id, assignment_id AS assignmentId, questions, named, drawn_at AS drawnAt, takes_at AS takesAt, taken_at AS takenAt';
+
+/** Lists arrive as JSON, truth values as numbers. */
+type Stored<Row extends Pick<PeerRule, 'questions' | 'named'>> = Omit<Row, 'questions' | 'named'> & {
+  readonly questions: string;
+  readonly named: number;
+};
+
+const fromStored = <Row extends Stored<PeerRoundRow> | Stored<PeerRuleRow>>(row: Row) => ({
+  ...row,
+  questions: textsFrom(row.questions),
+  named: row.named === 1,
+});
 
 /** The round that counts: the latest of an assignment; null while none was drawn. */
 export async function findLatestRound(
   database: Database,
   assignmentId: string,
 ): Promise<PeerRoundRow | null> {
-  const [row] = await database.rows<PeerRoundRow>(
+  const [row] = await database.rows<Stored<PeerRoundRow>>(
     `SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE assignment_id = :assignmentId ORDER BY drawn_at DESC, id DESC LIMIT 1`,
     { assignmentId },
   );
-  return row ?? null;
+  return row ? fromStored(row) : null;
 }
 
 export async function findRound(database: Database, id: string): Promise<PeerRoundRow | null> {
-  const [row] = await database.rows<PeerRoundRow>(`SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE id = :id`, {
-    id,
-  });
-  return row ?? null;
+  const [row] = await database.rows<Stored<PeerRoundRow>>(
+    `SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE id = :id`,
+    { id },
+  );
+  return row ? fromStored(row) : null;
 }
 
 /** Notes a round with its groups. */
@@ -92,8 +114,9 @@ export async function insertRound(
   { groups, ...round }: Omit<PeerRoundRow, 'takenAt'> & { readonly groups: readonly (readonly string[])[] },
 ): Promise<void> {
   await database.change(
-    `INSERT INTO peer_rounds (id, assignment_id, drawn_at, takes_at) VALUES (:id, :assignmentId, :drawnAt, :takesAt)`,
-    { ...round },
+    `INSERT INTO peer_rounds (id, assignment_id, questions, named, drawn_at, takes_at)
+     VALUES (:id, :assignmentId, :questions, :named, :drawnAt, :takesAt)`,
+    { ...round, questions: JSON.stringify(round.questions) },
   );
   const members = groups.flatMap((group, at) => group.map((personId) => ({ personId, group: at })));
   await database.change(
@@ -135,18 +158,22 @@ export async function listPeerMembers(
   );
 }
 
-/** The students who write for an assignment and have not handed in, with their posts. */
+/** The students who write for an assignment and have not handed in, or one of them, with their posts. */
 export async function listPeerCandidates(
   database: Database,
-  { classId, assignmentId }: { readonly classId: string; readonly assignmentId: string },
+  {
+    personId = null,
+    ...of
+  }: { readonly classId: string; readonly assignmentId: string; readonly personId?: string | null },
 ): Promise<readonly { readonly personId: string; readonly postId: string; readonly body: string }[]> {
   return database.rows(
     `SELECT writer_id AS personId, posts.id AS postId, body FROM posts
      JOIN memberships ON memberships.class_id = posts.class_id AND memberships.person_id = writer_id
        AND role IN ${WRITING} AND ${isHeld()}
      WHERE posts.class_id = :classId AND assignment_id = :assignmentId AND stage = 'draft' AND ${OF_NOTHING_DELETED}
+       AND (:personId IS NULL OR writer_id = :personId)
      ORDER BY writer_id`,
-    { classId, assignmentId },
+    { ...of, personId },
   );
 }
 
@@ -162,14 +189,15 @@ export async function listLastPairs(database: Database, classId: string): Promis
   return rows.map(({ one, other }) => [one, other]);
 }
 
-/** Whom the teachers of a class keep apart, or one of them. */
+/** Whom those who teach a class keep apart, or one of them. */
 export async function listKeptApart(
   database: Database,
   { classId, teacherId = null }: { readonly classId: string; readonly teacherId?: string | null },
 ): Promise<readonly Pair[]> {
   const rows = await database.rows<{ readonly one: string; readonly other: string }>(
     `SELECT DISTINCT one_id AS one, other_id AS other FROM kept_apart
-     WHERE class_id = :classId AND (:teacherId IS NULL OR teacher_id = :teacherId) ORDER BY one_id, other_id`,
+     JOIN memberships ON memberships.class_id = kept_apart.class_id AND person_id = teacher_id AND ${isHeld()}
+     WHERE kept_apart.class_id = :classId AND (:teacherId IS NULL OR teacher_id = :teacherId) ORDER BY one_id, other_id`,
     { classId, teacherId },
   );
   return rows.map(({ one, other }) => [one, other]);

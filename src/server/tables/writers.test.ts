@@ -43,6 +43,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   plannedOpenings: ['publications', 'reviews'],
   // What own words are compared with goes along to where the same is asked.
   givenSources: ['assignments', 'sources'],
+  // What readers are asked goes along to where the same is asked.
+  peerRounds: ['assignments', 'peerReading'],
   // The figure that is set of two readings is what counts from then on; what was judged of a reading taken back goes.
   gradeFigures: ['reviews', 'secondReadings'],
   judgements: ['reviews', 'secondReadings'],

@@ -98,7 +98,7 @@ beforeEach(async () => {
   const cell = { columnId, personId: house.people.writer, figure: 7, was: null };
   await succeeded(as(house, 'teacher', keepFigures, { classId: house.classId, cells: [cell] }));
   reading = newId();
-  const drawn = { id: newId(), assignmentId, drawnAt: NOW, takesAt: NOW };
+  const drawn = { id: newId(), assignmentId, questions: ['What?'], named: true, drawnAt: NOW, takesAt: NOW };
   await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
   await markTaken(database, drawn.id, NOW);
   const between = { readerId: house.people.writer, writerId: house.people.classmate };

@@ -39,7 +39,8 @@ export async function takePeerTexts(
     if (!found) return;
     await takeTurns(database, [found.rows.inClass.id]);
     const round = await findRound(database, roundId);
-    if (!round || round.takenAt || found.rows.inClass.restedAt) return;
+    const { assignment, inClass } = found.rows;
+    if (!round || round.takenAt || inClass.restedAt || assignment.hidesNames) return;
     await takeTexts(database, round, found.rows, now);
   });
 }

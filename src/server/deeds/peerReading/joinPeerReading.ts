@@ -8,8 +8,9 @@ export const joinPeerReading = assignmentUseCase(deed, {
   turn: true,
   async run({ assignmentId }, facts, { database, personId, now }) {
     const round = await findLatestRound(database, assignmentId);
-    if (!round?.takenAt || !(await findPeerRule(database, assignmentId))) return refused('peer.notNow');
-    const postId = (await listWhoCanShow(database, facts, now)).get(personId);
+    const wanted = !facts.assignment.hidesNames && (await findPeerRule(database, assignmentId));
+    if (!round?.takenAt || !wanted) return refused('peer.notNow');
+    const postId = (await listWhoCanShow(database, facts, { now, personId })).get(personId);
     if (postId === undefined) return refused('peer.nothingToShow');
     const found = await groupFor(database, round, { personId, classId: facts.inClass.id });
     if (!found) return refused('peer.noGroup');

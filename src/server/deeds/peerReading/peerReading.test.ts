@@ -161,6 +161,16 @@ describe('groups', () => {
     expect(sorted(first).filter((pair) => sorted(second).includes(pair))).toEqual([]);
   });
 
+  test('whom somebody kept apart who teaches here no more may meet again', async () => {
+    const { Ada, Ben } = names;
+    const { classId } = house;
+    await succeeded(as(house, 'coTeacher', keepApart, { classId, oneId: Ada, otherId: Ben, apart: true }));
+    await database.change('UPDATE memberships SET left_at = :at WHERE person_id = :id', {
+      ...{ at: NOW, id: house.people.coTeacher },
+    });
+    expect((await groupsOf(await taken([Ada, Ben]))).flat().sort()).toEqual([Ada, Ben].sort());
+  });
+
   test('the list of who is kept apart is its teacher’s own', async () => {
     const { Ada, Ben } = names;
     const { classId } = house;
@@ -319,13 +329,27 @@ describe('reading', () => {
   });
 
   test('without names nothing that the writer receives says who it was', async () => {
+    await succeeded(rule({ named: false }));
+    const { roundId: second } = await succeeded(make());
+    await takePeerTexts({ roundId: second }, '', new Date(LATER.getTime() + 60_000));
+    reading = await readingOf(names.Ada, names.Ben, second);
     await succeeded(keep());
     await succeeded(give());
-    await succeeded(rule({ named: false }));
+    // What readers were told holds, whatever is set afterwards.
+    await succeeded(rule({ named: true, questions: ['Something else?'] }));
     const seen = await standing(names.Ben);
-    expect(seen.said).toMatchObject([{ by: null }]);
+    expect(seen.said).toMatchObject([{ by: null, answers: [{ question: QUESTIONS[0] }] }]);
     expect(JSON.stringify(seen.said)).not.toContain(names.Ada);
     expect(JSON.stringify(seen.said)).not.toContain('Ada');
+  });
+
+  test('where it is not wanted any more nobody reads on, and what was given stays', async () => {
+    await succeeded(keep());
+    await succeeded(give());
+    await succeeded(as(house, 'teacher', dropPeerRule, { assignmentId }));
+    expect(await keep({ words: 'More.' })).toMatchObject({ code: 'peer.over' });
+    expect((await standing(names.Ada)).toRead).toEqual([]);
+    expect((await standing(names.Ben)).said).toHaveLength(1);
   });
 
   test('a teacher takes words back from the writer’s eyes, and what is typed there again stays away', async () => {

@@ -31,15 +31,18 @@ const FEW_DRAFTS = 20;
 const PARTS = 2 ** 32;
 const random = () => randomInt(PARTS) / PARTS;
 
-/** Who has written something for an assignment, has not handed in, is there today, and is not excused: with their posts. */
+/**
+ * Who has written something for an assignment, has not handed in, is there today, and is not excused: with their posts. Of all, or
+ * whether one is among them.
+ */
 export async function listWhoCanShow(
   database: Database,
   { assignment, inClass }: AssignmentFacts,
-  now: Date,
+  { now, personId = null }: { readonly now: Date; readonly personId?: string | null },
 ): Promise<ReadonlyMap<string, string>> {
-  const asked = { classId: inClass.id, assignmentId: assignment.id };
+  const asked = { classId: inClass.id, assignmentId: assignment.id, personId };
   const away = await listAwayOn(database, inClass.id, localDate(now.getTime(), inClass.timeZone));
-  const adjust = await adjusterFor(database, inClass);
+  const adjust = await adjusterFor(database, inClass, personId);
   const there = (await listPeerCandidates(database, asked)).filter(
     ({ personId }) => !away.has(personId) && !adjust(assignment, personId).excused,
   );
@@ -67,16 +70,16 @@ async function pairsToAvoid(
 export async function drawRound(
   database: Database,
   facts: AssignmentFacts,
-  { size, now }: Pick<PeerRule, 'size'> & { readonly now: Date },
+  { size, questions, named, now }: PeerRule & { readonly now: Date },
 ): Promise<(Drawn & { readonly roundId: string }) | null> {
-  const people = [...(await listWhoCanShow(database, facts, now)).keys()];
+  const people = [...(await listWhoCanShow(database, facts, { now })).keys()];
   const drawn = drawGroups({ people, size, ...(await pairsToAvoid(database, facts.inClass.id)) }, random);
   if (drawn.groups.length === 0) return null;
   const roundId = newId();
   const takesAt = new Date(now.getTime() + TO_CHANGE);
   const { groups } = drawn;
   await insertRound(database, {
-    ...{ id: roundId, assignmentId: facts.assignment.id, drawnAt: now, takesAt, groups },
+    ...{ id: roundId, assignmentId: facts.assignment.id, questions, named, drawnAt: now, takesAt, groups },
   });
   await insertJob(database, { kind: 'takePeerTexts', payload: { roundId }, at: takesAt });
   return { ...drawn, roundId };
@@ -92,7 +95,7 @@ export async function takeTexts(
   facts: AssignmentFacts,
   now: Date,
 ): Promise<void> {
-  const shows = await listWhoCanShow(database, facts, now);
+  const shows = await listWhoCanShow(database, facts, { now });
   const pairs = await pairsToAvoid(database, facts.inClass.id);
   const groups: string[][] = [];
   for (const { personId, group } of await listPeerMembers(database, round.id))

@@ -16,15 +16,18 @@ export async function standingOf(
 ): Promise<PeerStanding | null> {
   const { assignment, inClass } = facts;
   const rule = await findPeerRule(database, assignment.id);
-  if (!rule) return null;
   const round = await findLatestRound(database, assignment.id);
+  if (!rule && !round?.takenAt) return null;
   const asked = { personId, assignmentIds: [assignment.id] };
   const readings = await listPeerReadingsOf(database, asked);
   const members = round ? await listPeerMembers(database, round.id) : [];
   const own = members.find((one) => one.personId === personId);
   const waits = round !== null && round.takenAt === null;
   const joining =
-    round?.takenAt && !own?.revisionId && (await listWhoCanShow(database, facts, now)).has(personId)
+    rule &&
+    round?.takenAt &&
+    !own?.revisionId &&
+    (await listWhoCanShow(database, facts, { now, personId })).has(personId)
       ? await groupFor(database, round, { personId, classId: inClass.id })
       : null;
   const goesTo = waits
@@ -44,7 +47,7 @@ export async function standingOf(
     ).map((one) => [one.personId, one.shownName]),
   );
   const named = (id: string) => people.get(id) ?? '';
-  const takesAt = waits ? round.takesAt : rule.takesAt && rule.takesAt > now ? rule.takesAt : null;
+  const takesAt = waits ? round.takesAt : rule?.takesAt && rule.takesAt > now ? rule.takesAt : null;
   const { timeZone, language } = placeOf(inClass);
   const given = readings.filter((one) => one.writerId === personId && one.givenAt !== null);
   const words = await listPeerWords(
@@ -54,18 +57,19 @@ export async function standingOf(
   return {
     takes: takesAt && momentInWords(takesAt.getTime(), timeZone, language),
     goesTo: goesTo.map(named),
-    named: rule.named,
+    // Whoever reads was told so when groups were made.
+    named: (round ?? rule)?.named ?? false,
     toRead: readings
-      .filter((one) => one.readerId === personId && one.stage === 'draft')
+      .filter((one) => rule && one.readerId === personId && one.stage === 'draft')
       .map(({ id, writerId, givenAt }) => ({ readingId: id, of: named(writerId), given: givenAt !== null })),
     joins: joining && joining.people.map(named),
     said: given.map(({ id, readerId, useful }): PeerSaid => {
       const said = words.filter((one) => one.readingId === id && !one.takenBack);
       const saidOf = (one: (typeof said)[number]) => ({ words: one.words, quote: one.anchor?.quote ?? null });
       return {
-        ...{ readingId: id, by: rule.named ? named(readerId) : null, useful },
+        ...{ readingId: id, by: round?.named ? named(readerId) : null, useful },
         answers: said.flatMap((one) =>
-          one.question === null ? [] : [{ question: rule.questions[one.question] ?? '', ...saidOf(one) }],
+          one.question === null ? [] : [{ question: round?.questions[one.question] ?? '', ...saidOf(one) }],
         ),
         notes: said.flatMap((one) => (one.question === null ? [{ name: one.name, ...saidOf(one) }] : [])),
       };

@@ -721,7 +721,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     }),
   );
   const readingId = newId();
-  const drawn = { id: newId(), assignmentId, drawnAt: NOW, takesAt: NOW };
+  const drawn = { id: newId(), assignmentId, questions: ['What?'], named: true, drawnAt: NOW, takesAt: NOW };
   await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
   await insertMember(database, {
     ...{ roundId: drawn.id, personId: house.people.writer, group: 0, revisionId },

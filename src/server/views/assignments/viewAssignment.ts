@@ -4,7 +4,7 @@ import { rubricPoints } from '../../../core/assignments/rubric';
 import { dateInWords, dayInWords, momentInWords } from '../../../core/timing/inWords';
 import type { Place } from '../../../core/languages/languages';
 import { database } from '../../ground/database/database';
-import { findPeerRule } from '../../tables/peerRounds';
+import { hasPeerReading } from '../../tables/peerRounds';
 import { listHandIns } from '../../tables/handIns';
 import { findPostOf } from '../../tables/posts';
 import { listStandings } from '../../tables/postsOfClass';
@@ -104,7 +104,7 @@ export async function maybeAssignmentToRead(assignmentId: string, desk: Desk) {
     due,
     steps,
     questions,
-    readEachOther: (await findPeerRule(database, assignmentId)) !== null,
+    readEachOther: await hasPeerReading(database, assignmentId),
     postId: post?.id ?? null,
     /** Who teaches reads it as students do, and begins nothing. */
     writes: isStudent(role),

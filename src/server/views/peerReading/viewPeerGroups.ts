@@ -46,7 +46,7 @@ export async function maybePeerGroups(assignmentId: string, desk: Desk): Promise
             takes: round.takenAt
               ? null
               : momentInWords(round.takesAt.getTime(), place.timeZone, place.language),
-            groups: await groupsShown(round, rule?.questions ?? [], { desk, named }),
+            groups: await groupsShown(round, { desk, named }),
           }
         : null,
     students: members
@@ -58,7 +58,6 @@ export async function maybePeerGroups(assignmentId: string, desk: Desk): Promise
 
 async function groupsShown(
   round: PeerRoundRow,
-  questions: readonly string[],
   { desk: { place }, named }: { readonly desk: Desk; readonly named: (id: string) => string },
 ): Promise<readonly (readonly PeerMemberShown[])[]> {
   const readings = await listPeerReadings(database, round.id);
@@ -84,7 +83,7 @@ async function groupsShown(
       said: (words.get(reading.id) ?? []).map((one) => ({
         ...{ name: one.name, words: one.words, takenBack: one.takenBack, quote: one.anchor?.quote ?? null },
         when: timeInWords(one.keptAt.getTime(), place.timeZone, place.language),
-        question: one.question === null ? null : (questions[one.question] ?? ''),
+        question: one.question === null ? null : (round.questions[one.question] ?? ''),
       })),
     })),
   }));

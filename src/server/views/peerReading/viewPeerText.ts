@@ -12,7 +12,7 @@ import { findAssignment } from '../../tables/assignments';
 import { openStored } from '../../tables/columns';
 import { listMembers } from '../../tables/memberships';
 import { findPeerReading, listPeerReadingsOf, listPeerWords } from '../../tables/peerReadings';
-import { findPeerRule } from '../../tables/peerRounds';
+import { findRound } from '../../tables/peerRounds';
 import { findRevision } from '../../tables/revisions';
 
 /** The text of a classmate as it was taken, for who was given it to read. Null for everybody else. */
@@ -23,7 +23,7 @@ export async function maybePeerText(readingId: string, desk: Desk): Promise<Peer
   const { writerId, readerId, assignmentId } = reading;
   if (!may({ personId, role }, 'peer.read', { writerId, peerId: readerId })) return null;
   const given = await findAssignment(database, assignmentId, now);
-  const rule = await findPeerRule(database, assignmentId);
+  const round = await findRound(database, reading.roundId);
   const members = await listMembers(database, inClass.id);
   const people = new Map(members.map((one) => [one.personId, one]));
   const over = whyOver(reading);
@@ -44,7 +44,7 @@ export async function maybePeerText(readingId: string, desk: Desk): Promise<Peer
     ...{ classId: inClass.id, readingId, assignment: given.title, number: given.number },
     writer: people.get(writerId)?.shownName ?? '',
     called: called(writerId),
-    named: rule?.named ?? false,
+    named: round?.named ?? false,
     teachers: members.filter((one) => isTeacher(one.role)).map(teacherName),
     taken: moment(reading.takenAt),
     until: dueAt && moment(dueAt),
@@ -53,7 +53,7 @@ export async function maybePeerText(readingId: string, desk: Desk): Promise<Peer
     words: body ? countDocumentWords(body) : 0,
     html: body ? readersHtml(body) : '',
     language: inClass.language,
-    questions: rule?.questions ?? [],
+    questions: round?.questions ?? [],
     said: (await listPeerWords(database, [readingId])).map(({ name, anchor, words, keptAt, takenBack }) => ({
       ...{ name, anchor, words, takenBack },
       when: timeInWords(keptAt.getTime(), timeZone, language),

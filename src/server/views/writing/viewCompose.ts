@@ -17,7 +17,7 @@ import {
 import { localDate } from '../../../core/timing/zonedTime';
 import { countingIn, standingsIn } from '../../deeds/assignments/growingSteps';
 import { assignmentToCheck } from '../../deeds/evidence/context';
-import { findPeerRule } from '../../tables/peerRounds';
+import { hasPeerReading } from '../../tables/peerRounds';
 import { listMembers, type MemberRow } from '../../tables/memberships';
 import { listLabelSet } from '../../tables/labels';
 import { database } from '../../ground/database/database';
@@ -56,7 +56,7 @@ export async function maybeCompose(postId: string, desk: Desk) {
   return {
     /** Who types in for somebody asks nothing. */
     questions: personId === post.writerId ? await questionsOf(assignment.id, desk) : null,
-    readEachOther: personId === post.writerId && (await findPeerRule(database, assignment.id)) !== null,
+    readEachOther: personId === post.writerId && (await hasPeerReading(database, assignment.id)),
     classId: inClass.id,
     classCode: inClass.code,
     post: {

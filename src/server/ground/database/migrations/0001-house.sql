@@ -1038,6 +1038,8 @@ CREATE TABLE peer_rules (
 CREATE TABLE peer_rounds (
   id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  questions JSON NOT NULL COMMENT 'What its readers are asked, whatever is asked of later ones',
+  named BOOLEAN NOT NULL COMMENT 'Whether its writers read who said it, as its readers were told',
   drawn_at DATETIME(3) NOT NULL,
   takes_at DATETIME(3) NOT NULL COMMENT 'When the texts are taken as they stand',
   taken_at DATETIME(3) NULL,
