@@ -107,6 +107,8 @@ afterAll(async () => {
 });
 
 test('a teacher says what readers are asked, keeps two apart, and makes groups', async () => {
+  // Who writes already when all of that begins is told too.
+  await ada.goTo(addressesOf(classId).post(posts.get('Ada')!));
   await teacher.goTo(addressesOf(classId).set(assignmentId));
   await teacher.press('Reading each other');
   await teacher.sees('is written without reading each other');
@@ -126,8 +128,7 @@ test('a teacher says what readers are asked, keeps two apart, and makes groups',
 });
 
 test('every writer is told what goes to whom, and the text is taken as it stands then', async () => {
-  await ada.goTo(addressesOf(classId).post(posts.get('Ada')!));
-  await ada.sees('Your text goes to Ben T.');
+  await ada.driver.wait(() => ada.shows('Your text goes to Ben T.'), 2 * PATIENCE);
   expect(await ada.barriers()).toEqual([]);
   await atOnce();
   await showsAfter(ada, '/today', 'Read Ben T.’s text');

@@ -14,6 +14,7 @@ import { Tools } from '../editor/tools/Tools';
 import { ComposeHead } from './ComposeHead';
 import type { ComposeProps } from './composeProps';
 import { useAnswer } from './useAnswer';
+import { useAtPost } from './useAtPost';
 import { useDeskKeys } from './useDeskKeys';
 import { useHandIn } from './useHandIn';
 import { useHeadHistory } from './useHeadHistory';
@@ -58,6 +59,7 @@ export function Compose(props: ComposeProps) {
   useDeskKeys(editor, openPictures);
   const history = useHeadHistory(desk);
   const gate = useHandIn(props, desk);
+  const { others, peers } = useAtPost(post.id, props);
   const { answer, misspelt, suggest } = useAnswer({
     spelt,
     assignment,
@@ -94,14 +96,14 @@ export function Compose(props: ComposeProps) {
           <h1 className="sr-only">{writing.title.trim() || assignment.title}</h1>
           <div className="spread">
             <aside className="margin-start" aria-label={t('instructions')}>
-              {props.readEachOther ? <PeerBeside assignmentId={assignment.id} /> : null}
+              {peers === null ? null : <PeerBeside assignmentId={assignment.id} news={peers} />}
               <WhatIsAsked editor={editor} body={writing.body} assignment={assignment} />
               {props.questions ? (
                 <AskAndAnswers questions={props.questions} postId={post.id} marked={() => markedIn(editor)} />
               ) : null}
             </aside>
             <div className="sheet-text">
-              <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} />
+              <WhatGoesOn {...props} desk={desk} latePress={gate.latePress} others={others} />
               {asReaders ? (
                 <AsReadersSeeIt writing={writing} writer={writer} audience={gate.audience} />
               ) : (

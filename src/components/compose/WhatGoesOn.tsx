@@ -7,7 +7,6 @@ import { UploadLine } from '../editor/UploadLine';
 import type { ComposeProps } from './composeProps';
 import { SaveLine } from './SaveLine';
 import type { LatePress } from './useLatePress';
-import { useOtherPages } from './useOtherPages';
 import type { WritingDesk } from './useWritingDesk';
 import { onDemand } from '../basics/onDemand';
 
@@ -17,12 +16,17 @@ const BranchBanner = onDemand(async () => (await import('./BranchBanner')).Branc
 export function WhatGoesOn({
   desk,
   latePress,
+  others,
   ...props
-}: ComposeProps & { readonly desk: WritingDesk; readonly latePress: LatePress }) {
+}: ComposeProps & {
+  readonly desk: WritingDesk;
+  readonly latePress: LatePress;
+  /** On how many other pages the post is open. */
+  readonly others: number;
+}) {
   const { post } = props;
   const { saving, writing } = desk;
   const t = useTranslations('editor');
-  const others = useOtherPages(post.id);
   const isNews =
     !['saved', 'saving'].includes(saving.state.kind) ||
     latePress.at !== null ||

@@ -11,11 +11,14 @@ import { call } from '../basics/call';
 import { useAsking } from '../basics/useAsking';
 import { useAddresses } from '../desk/useAddresses';
 
-/** Groups may be made at any time, and texts are taken five minutes later. Milliseconds. */
-const LOOKS_AGAIN = 45_000;
+interface PeerBesideProps {
+  readonly assignmentId: string;
+  /** Another one whenever something is new. */
+  readonly news?: string;
+}
 
 /** How it stands with reading each other, beside one's own text: what goes to whom and when, whom one reads, what readers said. */
-export function PeerBeside({ assignmentId }: { readonly assignmentId: string }) {
+export function PeerBeside({ assignmentId, news = '' }: PeerBesideProps) {
   const t = useTranslations('peer.beside');
   const format = useFormatter();
   const addresses = useAddresses();
@@ -26,15 +29,9 @@ export function PeerBeside({ assignmentId }: { readonly assignmentId: string }) 
     if (outcome.ok) setStanding(outcome.value);
   }, [assignmentId]);
   useEffect(() => {
-    const first = setTimeout(() => void look(), 0);
-    const again = setInterval(() => {
-      if (document.visibilityState === 'visible') void look();
-    }, LOOKS_AGAIN);
-    return () => {
-      clearTimeout(first);
-      clearInterval(again);
-    };
-  }, [look]);
+    const soon = setTimeout(() => void look(), 0);
+    return () => clearTimeout(soon);
+  }, [look, news]);
   if (!standing) return null;
   const { takes, goesTo, toRead, joins, said, named } = standing;
   const join = async () => {

@@ -1,6 +1,9 @@
 import { deed } from '../deed';
 
-/** A page says that it has a post open to write, and is told on how many other pages it is open too. */
+/**
+ * A page says that it has a post open to write, and is told on how many other pages it is open too, and whether something is new
+ * with reading each other.
+ */
 export const beAtPost = deed({
   name: 'beAtPost',
   on: 'post',
@@ -13,4 +16,8 @@ export const beAtPost = deed({
     leaving: { type: 'boolean' },
   },
   optional: ['leaving'],
-}).answers<{ readonly others: number }>();
+}).answers<{
+  readonly others: number;
+  /** How it stands with reading each other, as a key that is another whenever that is; null where nobody does, and for who types in. */
+  readonly peers: string | null;
+}>();

@@ -45,6 +45,19 @@ export async function hasPeerReading(database: Database, assignmentId: string): 
   return rows.length > 0;
 }
 
+/**
+ * SQL: how it stands with reading each other for the writer of the post `:postId`, as a key that is another whenever that is; null
+ * where nobody reads each other.
+ */
+export const PEER_NEWS = `(SELECT CONCAT_WS(' ', peer_rules.assignment_id, peer_rules.takes_at, peer_rounds.id, peer_rounds.taken_at,
+    (SELECT COUNT(*) FROM peer_readings WHERE round_id = peer_rounds.id AND peer_readings.writer_id = posts.writer_id
+       AND given_at IS NOT NULL))
+  FROM posts
+  LEFT JOIN peer_rules ON peer_rules.assignment_id = posts.assignment_id
+  LEFT JOIN peer_rounds ON peer_rounds.id = (SELECT id FROM peer_rounds AS latest
+    WHERE latest.assignment_id = posts.assignment_id ORDER BY taken_at IS NULL DESC, taken_at DESC LIMIT 1)
+  WHERE posts.id = :postId AND (peer_rules.assignment_id IS NOT NULL OR peer_rounds.taken_at IS NOT NULL))`;
+
 export async function upsertPeerRule(
   database: Database,
   { questions, ...rule }: PeerRuleRow & { readonly assignmentId: string },
@@ -94,7 +107,7 @@ export async function findLatestRound(
   assignmentId: string,
 ): Promise<PeerRoundRow | null> {
   const [row] = await database.rows<Stored<PeerRoundRow>>(
-    `SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE assignment_id = :assignmentId ORDER BY drawn_at DESC, id DESC LIMIT 1`,
+    `SELECT ${ROUND_COLUMNS} FROM peer_rounds WHERE assignment_id = :assignmentId ORDER BY taken_at IS NULL DESC, taken_at DESC LIMIT 1`,
     { assignmentId },
   );
   return row ? fromStored(row) : null;

@@ -32,6 +32,7 @@ import { deleteOldRevisions, findRevision } from '../../tables/revisions';
 import { drawPeers, takePeerTexts } from '../chores/drawPeers';
 import { noteAbsence } from '../people/noteAbsence';
 import { removeStudents } from '../people/removeStudents';
+import { beAtPost } from '../posts/beAtPost';
 import { beginPost } from '../posts/beginPost';
 import { savePost } from '../posts/savePost';
 import { insertPicture } from '../../tables/pictures';
@@ -124,6 +125,33 @@ describe('groups', () => {
     expect([...told.goesTo].sort()).toEqual(['Ben E.', 'Cleo E.']);
     expect(told.takes).toContain('12.05');
     expect(await standing(Dov, NOW)).toMatchObject({ goesTo: [], joins: null });
+  });
+
+  test('a page that stands open to write is told whenever something is new', async () => {
+    const { Ada, Ben } = names;
+    await write(Ada, '<p>Grey sky.</p>');
+    await write(Ben, '<p>Blue sky.</p>');
+    const keys: (string | null)[] = [];
+    const look = async () => {
+      const here = { postId: posts.get(Ada)!, page: 'a'.repeat(32) };
+      keys.push((await succeeded(by(Ada, beAtPost, here))).peers);
+    };
+    await look();
+    await succeeded(rule());
+    await look();
+    const { roundId } = await succeeded(make());
+    await look();
+    await takePeerTexts({ roundId }, '', LATER);
+    await look();
+    const readingId = await readingOf(Ben, Ada, roundId);
+    const said = { readingId, name: '0', anchor: null, words: 'The jar.' };
+    await succeeded(by(Ben, keepPeerWords, said));
+    await succeeded(by(Ben, givePeerReading, { readingId }));
+    await look();
+    expect(keys[0]).toBeNull();
+    expect(new Set(keys).size).toBe(5);
+    await look();
+    expect(keys.at(-1)).toBe(keys.at(-2));
   });
 
   test('until texts are taken each may be changed, and the groups taken back', async () => {

@@ -4,7 +4,7 @@ import { markNotesSeen } from '../../tables/notes';
 import { findWriterOf } from '../../tables/revisions';
 import { ofItsWriter } from '../subjects/draftUseCase';
 import { turnOfPost } from '../subjects/turnOfPost';
-import { countOtherVisits, forgetVisit, recordVisit } from './visits';
+import { findWhatGoesOn, forgetVisit, recordVisit } from './visits';
 
 /** How long after its last sign of life a page is taken for closed. */
 const ALIVE = 45_000;
@@ -23,7 +23,8 @@ export const beAtPost = serve(
       else if ((await recordVisit(database, visit)) && personId === post.writerId)
         await markNotesSeen(database, post.id, now);
       const since = new Date(now.getTime() - ALIVE);
-      return done({ others: await countOtherVisits(database, { postId: post.id, page, since }) });
+      const { others, peers } = await findWhatGoesOn(database, { postId: post.id, page, since });
+      return done({ others, peers: personId === post.writerId ? peers : null });
     },
   },
 );

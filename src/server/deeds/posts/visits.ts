@@ -1,4 +1,5 @@
 import type { Database } from '../../ground/database/database';
+import { PEER_NEWS } from '../../tables/peerRounds';
 
 /** Who gave no sign of life for so many milliseconds is gone. */
 const LONG_AGO = 600_000;
@@ -32,14 +33,15 @@ export async function forgetVisit(database: Database, { postId, page, seenAt }: 
   );
 }
 
-/** On how many other pages a post is open since a moment. */
-export async function countOtherVisits(
+/** On how many other pages a post is open since a moment, and how it stands with reading each other. */
+export async function findWhatGoesOn(
   database: Database,
   { postId, page, since }: { readonly postId: string; readonly page: string; readonly since: Date },
-): Promise<number> {
-  const [row] = await database.rows<{ others: number }>(
-    'SELECT COUNT(*) AS others FROM post_visits WHERE post_id = :postId AND page <> :page AND seen_at >= :since',
+): Promise<{ readonly others: number; readonly peers: string | null }> {
+  const [row] = await database.rows<{ readonly others: number; readonly peers: string | null }>(
+    `SELECT (SELECT COUNT(*) FROM post_visits WHERE post_id = :postId AND page <> :page AND seen_at >= :since) AS others,
+       ${PEER_NEWS} AS peers`,
     { postId, page, since },
   );
-  return row?.others ?? 0;
+  return row ?? { others: 0, peers: null };
 }

@@ -7,18 +7,22 @@ import { newKey } from '../basics/newKey';
 
 const EVERY = 20_000;
 
-/**
- * On how many other pages the post is open, in this browser or on another device. Pages of one browser tell each other
- * at once; the others by way of the server.
- */
-export function useOtherPages(postId: string): number {
-  const [others, setOthers] = useState(0);
+interface AtPost {
+  /** On how many other pages the post is open, in this browser or on another device. */
+  readonly others: number;
+  /** How it stands with reading each other, as a key that is another whenever that is; null where nobody does. */
+  readonly peers: string | null;
+}
+
+/** What else goes on at a post. Pages of one browser tell each other at once; all else comes by way of the server. */
+export function useAtPost(postId: string, { readEachOther }: { readonly readEachOther: boolean }): AtPost {
+  const [here, setHere] = useState<AtPost>({ others: 0, peers: readEachOther ? '' : null });
   useEffect(() => {
     const page = newKey();
     let left = false;
     const ask = async () => {
       const outcome = await call(beAtPost, { postId, page });
-      if (outcome.ok && !left) setOthers(outcome.value.others);
+      if (outcome.ok && !left) setHere(outcome.value);
     };
     const neighbours = new BroadcastChannel(`porch:post:${postId}`);
     const told = () => void ask();
@@ -39,5 +43,5 @@ export function useOtherPages(postId: string): number {
       neighbours.close();
     };
   }, [postId]);
-  return others;
+  return here;
 }
