@@ -1,8 +1,9 @@
 import type { Anchor } from '../../core/notes/anchor';
+import type { PeerRule } from '../../core/peerReading/rule';
 import type { Stage } from '../../core/posts/stage';
 import { isHeld } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
-import { anchorFrom } from './columns';
+import { anchorFrom, textsFrom } from './columns';
 import { isAway } from './wordsAway';
 
 /** That a classmate reads a text as it was taken. */
@@ -206,31 +207,47 @@ export async function takeBackWords(
   );
 }
 
-/** What somebody reads and what is read of them, in the latest round of each of some assignments. */
+/** A reading as one of its two sees it: with what was told of it when its groups were made. */
+export interface PeerReadingOf extends PeerReadingRow, Pick<PeerRule, 'questions' | 'named'> {
+  readonly assignmentId: string;
+  /** How far the writer is; null where there is no post any more. */
+  readonly stage: Stage | null;
+  /** Whether it is of the latest round in which texts were taken. */
+  readonly latest: boolean;
+}
+
+/** What somebody reads for an assignment, and what is or was read of them: in the latest round, and what was given before. */
 export async function listPeerReadingsOf(
   database: Database,
-  { personId, assignmentIds }: { readonly personId: string; readonly assignmentIds: readonly string[] },
-): Promise<readonly (PeerReadingRow & { readonly assignmentId: string; readonly stage: Stage | null })[]> {
-  if (assignmentIds.length === 0) return [];
+  { personId, assignmentId }: { readonly personId: string; readonly assignmentId: string },
+): Promise<readonly PeerReadingOf[]> {
   const rows = await database.rows<
-    Omit<PeerReadingRow, 'useful'> & {
+    Omit<PeerReadingOf, 'useful' | 'named' | 'latest' | 'questions'> & {
       readonly useful: number;
-      readonly assignmentId: string;
-      readonly stage: Stage | null;
+      readonly named: number;
+      readonly latest: number;
+      readonly questions: string;
     }
   >(
-    `SELECT ${READING_COLUMNS}, peer_rounds.assignment_id AS assignmentId,
+    `SELECT ${READING_COLUMNS}, peer_rounds.assignment_id AS assignmentId, questions, named,
        (SELECT stage FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
-          AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage
+          AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage,
+       NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
+         AND later.taken_at > peer_rounds.taken_at) AS latest
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = peer_rounds.assignment_id
-     WHERE (reader_id = :personId OR writer_id = :personId)
-       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
-         AND later.taken_at > peer_rounds.taken_at)
-     ORDER BY peer_readings.reader_id, peer_readings.writer_id`,
-    { personId, ids: JSON.stringify(assignmentIds) },
+     WHERE peer_rounds.assignment_id = :assignmentId
+       AND (reader_id = :personId OR peer_readings.writer_id = :personId)
+     HAVING latest OR givenAt IS NOT NULL
+     ORDER BY peer_rounds.taken_at DESC, peer_readings.reader_id, peer_readings.writer_id`,
+    { personId, assignmentId },
   );
-  return rows.map((row) => ({ ...row, useful: row.useful === 1 }));
+  return rows.map((row) => ({
+    ...row,
+    useful: row.useful === 1,
+    named: row.named === 1,
+    latest: row.latest === 1,
+    questions: textsFrom(row.questions),
+  }));
 }
 
 /** The texts that somebody was given and has said nothing about yet, whose writers have not handed in. */

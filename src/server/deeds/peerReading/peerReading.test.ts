@@ -371,6 +371,22 @@ describe('reading', () => {
     expect(JSON.stringify(seen.said)).not.toContain('Ada');
   });
 
+  test('what was said without a name in an earlier round stays, and stays without it', async () => {
+    await succeeded(rule({ named: false }));
+    const first = await succeeded(make());
+    await takePeerTexts(first, '', new Date(LATER.getTime() + 60_000));
+    reading = await readingOf(names.Ada, names.Ben, first.roundId);
+    await succeeded(keep());
+    await succeeded(give());
+    await succeeded(rule({ named: true, questions: ['Something else?'] }));
+    const before = { said: [{ by: null, answers: [{ question: QUESTIONS[0], words: 'The jar.' }] }] };
+    const second = await succeeded(make());
+    expect(await standing(names.Ben)).toMatchObject(before);
+    await takePeerTexts(second, '', new Date(LATER.getTime() + 120_000));
+    expect(await standing(names.Ben)).toMatchObject({ ...before, named: true });
+    expect((await standing(names.Ada)).toRead).toHaveLength(1);
+  });
+
   test('where it is not wanted any more nobody reads on, and what was given stays', async () => {
     await succeeded(keep());
     await succeeded(give());

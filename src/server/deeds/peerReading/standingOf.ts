@@ -18,8 +18,7 @@ export async function standingOf(
   const rule = await findPeerRule(database, assignment.id);
   const round = await findLatestRound(database, assignment.id);
   if (!rule && !round?.takenAt) return null;
-  const asked = { personId, assignmentIds: [assignment.id] };
-  const readings = await listPeerReadingsOf(database, asked);
+  const readings = await listPeerReadingsOf(database, { personId, assignmentId: assignment.id });
   const members = round ? await listPeerMembers(database, round.id) : [];
   const own = members.find((one) => one.personId === personId);
   const waits = round !== null && round.takenAt === null;
@@ -34,7 +33,7 @@ export async function standingOf(
     ? members
         .filter((one) => own && one.group === own.group && one.personId !== personId)
         .map((one) => one.personId)
-    : readings.filter(({ writerId }) => writerId === personId).map(({ readerId }) => readerId);
+    : readings.filter((one) => one.latest && one.writerId === personId).map(({ readerId }) => readerId);
   const people = new Map(
     (
       await listSomeMembers(database, inClass.id, [
@@ -60,16 +59,17 @@ export async function standingOf(
     // Whoever reads was told so when groups were made.
     named: (round ?? rule)?.named ?? false,
     toRead: readings
-      .filter((one) => rule && one.readerId === personId && one.stage === 'draft')
+      .filter((one) => rule && one.latest && one.readerId === personId && one.stage === 'draft')
       .map(({ id, writerId, givenAt }) => ({ readingId: id, of: named(writerId), given: givenAt !== null })),
     joins: joining && joining.people.map(named),
-    said: given.map(({ id, readerId, useful }): PeerSaid => {
+    // What was told when groups were made holds for what was said then.
+    said: given.map(({ id, readerId, useful, ...told }): PeerSaid => {
       const said = words.filter((one) => one.readingId === id && !one.takenBack);
       const saidOf = (one: (typeof said)[number]) => ({ words: one.words, quote: one.anchor?.quote ?? null });
       return {
-        ...{ readingId: id, by: round?.named ? named(readerId) : null, useful },
+        ...{ readingId: id, by: told.named ? named(readerId) : null, useful },
         answers: said.flatMap((one) =>
-          one.question === null ? [] : [{ question: round?.questions[one.question] ?? '', ...saidOf(one) }],
+          one.question === null ? [] : [{ question: told.questions[one.question] ?? '', ...saidOf(one) }],
         ),
         notes: said.flatMap((one) => (one.question === null ? [{ name: one.name, ...saidOf(one) }] : [])),
       };

@@ -30,8 +30,8 @@ export async function maybePeerText(readingId: string, desk: Desk): Promise<Peer
   // Nothing of a text that was handed in since goes out here.
   const text = over || !reading.revisionId ? null : await findRevision(database, reading.revisionId);
   if (!given) return null;
-  const mine = (await listPeerReadingsOf(database, { personId, assignmentIds: [assignmentId] })).filter(
-    (one) => one.readerId === personId,
+  const mine = (await listPeerReadingsOf(database, { personId, assignmentId })).filter(
+    (one) => one.latest && one.readerId === personId,
   );
   const at = mine.findIndex(({ id }) => id === readingId);
   const next = mine.find((one, index) => index !== at && one.givenAt === null && one.stage === 'draft');
