@@ -17,7 +17,8 @@ export const noteAbsence = classUseCase(noteDeed, {
     if (!(await isStudentIn(database, classId, personId))) return NOT_THERE;
     if (to < from) return refused('roster.awayEndsBefore', 'to');
     if (to > addDays(from, LONGEST_ABSENCE)) return refused('roster.awayTooLong', 'to');
-    if ((await countAbsences(database, personId)) >= MOST_ABSENCES) return refused('roster.awayTooOften', 'from');
+    if ((await countAbsences(database, personId)) >= MOST_ABSENCES)
+      return refused('roster.awayTooOften', 'from');
     await insertAbsence(database, { id: newId(), personId, from, to, by, at: now });
     return done(null);
   },
