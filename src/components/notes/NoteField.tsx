@@ -1,12 +1,13 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useId, useRef } from 'react';
+import { useId } from 'react';
 import type { NoteTyped } from '../../contract/notes/keepNote';
 import { useAsking } from '../basics/useAsking';
 import { useRefusal } from '../basics/useRefusal';
 import type { NoteToWriterProps } from './NoteRead';
 import type { NoteAtWork } from './useNotes';
+import { useInPlace } from './useInPlace';
 import type { useNoteSaving, NoteState } from './useNoteSaving';
 
 interface NoteFieldProps extends NoteToWriterProps {
@@ -18,17 +19,9 @@ interface NoteFieldProps extends NoteToWriterProps {
 export function NoteField({ note, work, writer, about, passage, saving, onTyped }: NoteFieldProps) {
   const t = useTranslations('notes');
   const id = useId();
-  const field = useRef<HTMLTextAreaElement>(null);
+  const field = useInPlace(work.current === note.id);
   const { busy, problem, wait } = useAsking();
   const { text, suggested, anchor } = note;
-  const isCurrent = work.current === note.id;
-  useEffect(() => {
-    if (!isCurrent) return undefined;
-    field.current?.focus({ preventScroll: true });
-    // Once it has its place beside the passage.
-    const turn = requestAnimationFrame(() => field.current?.scrollIntoView({ block: 'center' }));
-    return () => cancelAnimationFrame(turn);
-  }, [isCurrent]);
   const type = (part: Partial<NoteTyped>) => {
     onTyped();
     const typed = { text, suggested, ...part };

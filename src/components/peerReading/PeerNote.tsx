@@ -1,8 +1,9 @@
 'use client';
 
 import { useTranslations } from 'next-intl';
-import { useEffect, useId, useRef } from 'react';
+import { useId } from 'react';
 import { LONGEST_WORDS } from '../../core/peerReading/rule';
+import { useInPlace } from '../notes/useInPlace';
 import type { PeerWords } from './usePeerWords';
 
 interface PeerNoteProps {
@@ -16,13 +17,7 @@ interface PeerNoteProps {
 export function PeerNote({ note, isCurrent, onWords, onDrop }: PeerNoteProps) {
   const t = useTranslations('peer.text');
   const id = useId();
-  const field = useRef<HTMLTextAreaElement>(null);
-  useEffect(() => {
-    if (!isCurrent) return undefined;
-    field.current?.focus({ preventScroll: true });
-    const turn = requestAnimationFrame(() => field.current?.scrollIntoView({ block: 'center' }));
-    return () => cancelAnimationFrame(turn);
-  }, [isCurrent]);
+  const field = useInPlace(isCurrent);
   return (
     <div className="note new mate">
       <label htmlFor={id}>

@@ -4,11 +4,9 @@ import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { dropPeerRule, keepPeerRule } from '../../contract/peerReading/keepPeerRule';
 import type { PeerGroupsShown } from '../../contract/peerReading/peerShown';
+import { LONGEST_QUESTION, MOST_QUESTIONS } from '../../core/peerReading/rule';
 import { Field } from '../basics/Field';
 import { useDeed } from '../basics/useDeed';
-
-const QUESTIONS = 3;
-const LONGEST_QUESTION = 200;
 
 /** What every reader is asked, how many read each other, when, and whether the writer reads who said what. */
 export function PeerRuleForm({ assignmentId, rule }: Pick<PeerGroupsShown, 'assignmentId' | 'rule'>) {
@@ -19,7 +17,7 @@ export function PeerRuleForm({ assignmentId, rule }: Pick<PeerGroupsShown, 'assi
     size: rule?.size ?? (3 as const),
     named: rule?.named ?? true,
     at: rule?.at ?? '',
-    questions: Array.from({ length: QUESTIONS }, (_, at) =>
+    questions: Array.from({ length: MOST_QUESTIONS }, (_, at) =>
       rule ? (rule.questions[at] ?? '') : t(`first.${String(at) as '0' | '1' | '2'}`),
     ),
   });

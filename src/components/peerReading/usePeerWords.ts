@@ -32,6 +32,9 @@ export interface PeerWordsAtWork {
   readonly flush: () => Promise<boolean>;
 }
 
+/** Before anything is said. */
+const NOTHING: PeerWords = { words: '', anchor: null, when: null, takenBack: false };
+
 /** Identifiers have so many characters. */
 const NAME = 16;
 
@@ -75,12 +78,15 @@ export function usePeerWords(readingId: string, given: readonly SaidByPeer[]): P
     return next;
   }, [keepAll]);
 
-  const put = (name: string, words: PeerWords | null) => {
+  const show = (name: string, words: PeerWords | null) => {
     const next = new Map(latest.current);
     if (words) next.set(name, words);
     else next.delete(name);
     latest.current = next;
     setSaid(next);
+  };
+  const put = (name: string, words: PeerWords | null) => {
+    show(name, words);
     unsaved.current.add(name);
     setState('keeping');
     clearTimeout(timer.current);
@@ -103,16 +109,11 @@ export function usePeerWords(readingId: string, given: readonly SaidByPeer[]): P
 
   return {
     ...{ said, state, problem, flush },
-    change: (name, part) =>
-      put(name, {
-        ...(latest.current.get(name) ?? { words: '', anchor: null, when: null, takenBack: false }),
-        ...part,
-      }),
+    change: (name, part) => put(name, { ...(latest.current.get(name) ?? NOTHING), ...part }),
+    // It is kept once there are words in it.
     begin: (anchor) => {
       const name = newKey().slice(0, NAME);
-      const next = new Map(latest.current).set(name, { words: '', anchor, when: null, takenBack: false });
-      latest.current = next;
-      setSaid(next);
+      show(name, { ...NOTHING, anchor });
       return name;
     },
     drop: (name) => put(name, null),

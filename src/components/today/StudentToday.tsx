@@ -1,5 +1,6 @@
 import { useTranslations } from 'next-intl';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { addressesOf } from '../../contract/addresses';
 import { byDue } from '../../core/assignments/byDue';
 import { useStepName } from '../assignment/Steps';
@@ -57,10 +58,10 @@ export function StudentToday({
     const group = groups.find((each) => each.classId === one.classId);
     return groups.length > 1 && group ? group.groupName || group.title : null;
   };
-  const notAway = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
-  const open = notAway.filter((one) => !one.excused);
-  const excused = notAway.filter((one) => one.excused);
-  const away = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
+  const toDo = work.filter((one) => one.state !== 'handedIn' && one.state !== 'accepted');
+  const open = toDo.filter((one) => !one.excused);
+  const excused = toDo.filter((one) => one.excused);
+  const handedIn = work.filter((one) => one.state === 'handedIn' || one.state === 'accepted');
   const next = open.find((one) => !one.past) ?? open[0];
   return (
     <main className="page" id="main">
@@ -69,7 +70,7 @@ export function StudentToday({
           ? t(next.past ? 'wasDue' : 'isDue', { title: next.title, due: next.due ?? '' })
           : t('nothingDue', { name })}
       </h1>
-      <p className="under">{t('summary', { open: open.length, away: away.length })}</p>
+      <p className="under">{t('summary', { open: open.length, away: handedIn.length })}</p>
       {awayUntil === null ? null : (
         <p className="mt-4 border-l-4 border-dusk pl-3">{t('away', { day: awayUntil })}</p>
       )}
@@ -93,71 +94,57 @@ export function StudentToday({
       {work
         .filter((one) => one.newNotes > 0 && one.postId !== null)
         .map((one) => (
-          <p key={one.assignmentId} className="mt-4 border-l-4 border-plum pl-3">
-            <Link
-              className="act plum !whitespace-normal"
-              href={addressesOf(one.classId).post(one.postId ?? '')}
-              dir="auto"
-            >
-              {t('newNotes', { count: one.newNotes, title: one.title })}
-            </Link>
-          </p>
+          <NewsLine
+            key={one.assignmentId}
+            tone="plum"
+            isNote
+            href={addressesOf(one.classId).post(one.postId ?? '')}
+          >
+            {t('newNotes', { count: one.newNotes, title: one.title })}
+          </NewsLine>
         ))}
       {work.flatMap((one) =>
         one.originOpenedBy.map((by) => (
-          <p key={`${one.assignmentId} ${by}`} className="mt-4 border-l-4 border-dusk pl-3">
-            <Link
-              className="act !whitespace-normal"
-              href={addressesOf(one.classId).origin(one.postId ?? '')}
-              dir="auto"
-            >
-              {t('originOpened', { by, title: one.postTitle || one.title })}
-            </Link>
-          </p>
+          <NewsLine
+            key={`${one.assignmentId} ${by}`}
+            tone="dusk"
+            href={addressesOf(one.classId).origin(one.postId ?? '')}
+          >
+            {t('originOpened', { by, title: one.postTitle || one.title })}
+          </NewsLine>
         )),
       )}
       {work
         .filter((one) => answered[one.assignmentId])
         .map((one) => (
-          <p key={one.assignmentId} className="mt-4 border-l-4 border-plum pl-3">
-            <Link
-              className="act !whitespace-normal"
-              href={
-                one.postId
-                  ? addressesOf(one.classId).post(one.postId)
-                  : addressesOf(one.classId).assignment(one.assignmentId)
-              }
-              dir="auto"
-            >
-              {t('questionAnswered', { count: answered[one.assignmentId] ?? 0, title: one.title })}
-            </Link>
-          </p>
+          <NewsLine
+            key={one.assignmentId}
+            tone="plum"
+            href={
+              one.postId
+                ? addressesOf(one.classId).post(one.postId)
+                : addressesOf(one.classId).assignment(one.assignmentId)
+            }
+          >
+            {t('questionAnswered', { count: answered[one.assignmentId] ?? 0, title: one.title })}
+          </NewsLine>
         ))}
       {peerToRead.map((one) => (
-        <p key={one.readingId} className="mt-4 border-l-4 border-dusk pl-3">
-          <Link
-            className="act !whitespace-normal"
-            href={addressesOf(one.classId).peerText(one.readingId)}
-            prefetch={false}
-            dir="auto"
-          >
-            {t('peerToRead', { of: one.of, title: one.title })}
-          </Link>
-        </p>
+        <NewsLine key={one.readingId} tone="dusk" href={addressesOf(one.classId).peerText(one.readingId)}>
+          {t('peerToRead', { of: one.of, title: one.title })}
+        </NewsLine>
       ))}
       {told.map((one) => (
-        <p key={one.id} className="mt-4 border-l-4 border-plum pl-3">
-          <Link className="act !whitespace-normal" href="/told">
-            {one.answer ? t('answered', { by: one.answer.by }) : t('toldWaits', { by: one.by ?? '' })}
-          </Link>
-        </p>
+        <NewsLine key={one.id} tone="plum" href="/told">
+          {one.answer ? t('answered', { by: one.answer.by }) : t('toldWaits', { by: one.by ?? '' })}
+        </NewsLine>
       ))}
       <WorkList heading={t('toWrite', { count: open.length })} work={open} classOf={classOf} />
       {excused.length > 0 ? (
         <WorkList heading={t('excusedFrom', { count: excused.length })} work={excused} classOf={classOf} />
       ) : null}
-      {away.length > 0 ? (
-        <WorkList heading={t('withTeacher', { count: away.length })} work={away} classOf={classOf} />
+      {handedIn.length > 0 ? (
+        <WorkList heading={t('withTeacher', { count: handedIn.length })} work={handedIn} classOf={classOf} />
       ) : null}
       {toRead.length > 0 ? (
         <section className="mt-9">
@@ -180,6 +167,30 @@ export function StudentToday({
         </section>
       ) : null}
     </main>
+  );
+}
+
+interface NewsLineProps {
+  /** Of teachers it is plum, of others dusk. */
+  readonly tone: 'plum' | 'dusk';
+  readonly isNote?: boolean;
+  readonly href: string;
+  readonly children: ReactNode;
+}
+
+/** Something that came since, with the way to it. */
+function NewsLine({ tone, isNote = false, href, children }: NewsLineProps) {
+  return (
+    <p className={`mt-4 border-l-4 pl-3 ${tone === 'plum' ? 'border-plum' : 'border-dusk'}`}>
+      <Link
+        className={`act !whitespace-normal ${isNote ? 'plum' : ''}`}
+        href={href}
+        prefetch={false}
+        dir="auto"
+      >
+        {children}
+      </Link>
+    </p>
   );
 }
 

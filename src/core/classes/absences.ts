@@ -1,3 +1,4 @@
+import { localDayInWords } from '../timing/inWords';
 import { addDays } from '../timing/zonedTime';
 import { holdsDay, nextSchoolDay, type SchoolYear, type Span } from './schoolYear';
 
@@ -28,6 +29,12 @@ export function absenceOn(absences: readonly Absence[], day: string | null): Abs
     absences.filter((one) => holdsDay(one, day)).sort((one, another) => (one.to < another.to ? 1 : -1))[0] ??
     null
   );
+}
+
+/** Until which day somebody is away on a day, in words; null where they are there. */
+export function awayUntil(absences: readonly Absence[], day: string, language: string): string | null {
+  const absence = absenceOn(absences, day);
+  return absence && localDayInWords(absence.to, language);
 }
 
 /**

@@ -14,8 +14,8 @@ export interface PeerRule {
 const MINUTES_TO_CHANGE = 5;
 export const TO_CHANGE = MINUTES_TO_CHANGE * 60_000;
 
-const LONGEST_QUESTION = 200;
-const MOST_QUESTIONS = 3;
+export const LONGEST_QUESTION = 200;
+export const MOST_QUESTIONS = 3;
 /** Of a note or an answer. */
 export const LONGEST_WORDS = 1000;
 

@@ -46,13 +46,23 @@ export interface PeerWordsRow {
   readonly takenBack: boolean;
 }
 
-type StoredReading<Row extends PeerReadingRow> = Omit<Row, 'useful' | 'holds'> & {
-  readonly useful: number;
-  readonly holds: number;
-};
-
 const READING_COLUMNS = `peer_readings.id, peer_readings.round_id AS roundId, reader_id AS readerId, writer_id AS writerId,
   peer_readings.opened_at AS openedAt, given_at AS givenAt, useful`;
+
+/** SQL: that a round is the latest of its assignment in which texts were taken. */
+const IS_LATEST = `NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
+  AND later.taken_at > peer_rounds.taken_at)`;
+
+/**
+ * SQL: that a reading goes on, but for the hand-in of its writer, which is told apart: it is wanted and of the latest round, both are
+ * in the class, and no worry keeps the words away. The one rule of that.
+ */
+const HOLDS = `(SELECT COUNT(*) FROM memberships WHERE memberships.class_id = assignments.class_id AND ${isHeld()}
+    AND memberships.person_id IN (peer_readings.reader_id, peer_readings.writer_id)) = 2
+  AND EXISTS (SELECT 1 FROM peer_rules WHERE peer_rules.assignment_id = assignments.id)
+  AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = assignments.id
+    AND posts.writer_id = peer_readings.writer_id AND ${isAway()})
+  AND ${IS_LATEST}`;
 
 /** Holds a reading until the transaction ends. */
 export async function lockPeerReading(database: Database, id: string): Promise<void> {
@@ -60,18 +70,14 @@ export async function lockPeerReading(database: Database, id: string): Promise<v
 }
 
 export async function findPeerReading(database: Database, id: string): Promise<PeerReadingFacts | null> {
-  const [row] = await database.rows<StoredReading<PeerReadingFacts>>(
+  const [row] = await database.rows<
+    Omit<PeerReadingFacts, 'useful' | 'holds'> & { readonly useful: number; readonly holds: number }
+  >(
     `SELECT ${READING_COLUMNS}, assignments.class_id AS classId, peer_rounds.assignment_id AS assignmentId,
        peer_members.revision_id AS revisionId, taken_at AS takenAt,
        (SELECT stage FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
           AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage,
-       (SELECT COUNT(*) FROM memberships WHERE memberships.class_id = assignments.class_id AND ${isHeld()}
-          AND memberships.person_id IN (reader_id, peer_readings.writer_id)) = 2
-       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
-         AND later.taken_at > peer_rounds.taken_at)
-       AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
-         AND posts.writer_id = peer_readings.writer_id AND ${isAway()})
-       AND EXISTS (SELECT 1 FROM peer_rules WHERE peer_rules.assignment_id = peer_rounds.assignment_id) AS holds
+       ${HOLDS} AS holds
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
      JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
      JOIN people ON people.id = writer_id AND people.deleted_at IS NULL
@@ -93,9 +99,10 @@ export async function readsPictureAsPeer(
      JOIN revisions ON revisions.id = revision_pictures.revision_id
      JOIN posts ON posts.id = revisions.post_id AND stage = 'draft'
      JOIN peer_members ON peer_members.revision_id = revisions.id
-     JOIN peer_readings ON peer_readings.round_id = peer_members.round_id AND peer_readings.writer_id = person_id
-     JOIN memberships ON memberships.class_id = posts.class_id AND memberships.person_id = reader_id AND ${isHeld()}
-     WHERE picture_id = :pictureId AND reader_id = :readerId AND NOT ${isAway()} LIMIT 1`,
+     JOIN peer_rounds ON peer_rounds.id = peer_members.round_id
+     JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
+     JOIN peer_readings ON peer_readings.round_id = peer_rounds.id AND peer_readings.writer_id = person_id
+     WHERE picture_id = :pictureId AND reader_id = :readerId AND ${HOLDS} LIMIT 1`,
     { pictureId, readerId },
   );
   return rows.length > 0;
@@ -209,7 +216,6 @@ export async function takeBackWords(
 
 /** A reading as one of its two sees it: with what was told of it when its groups were made. */
 export interface PeerReadingOf extends PeerReadingRow, Pick<PeerRule, 'questions' | 'named'> {
-  readonly assignmentId: string;
   /** How far the writer is; null where there is no post any more. */
   readonly stage: Stage | null;
   /** Whether it is of the latest round in which texts were taken. */
@@ -229,11 +235,10 @@ export async function listPeerReadingsOf(
       readonly questions: string;
     }
   >(
-    `SELECT ${READING_COLUMNS}, peer_rounds.assignment_id AS assignmentId, questions, named,
+    `SELECT ${READING_COLUMNS}, questions, named,
        (SELECT stage FROM posts WHERE posts.assignment_id = peer_rounds.assignment_id
           AND posts.writer_id = peer_readings.writer_id LIMIT 1) AS stage,
-       NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
-         AND later.taken_at > peer_rounds.taken_at) AS latest
+       ${IS_LATEST} AS latest
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
      WHERE peer_rounds.assignment_id = :assignmentId
        AND (reader_id = :personId OR peer_readings.writer_id = :personId)
@@ -267,12 +272,7 @@ export async function listPeerWaiting(
      FROM peer_readings JOIN peer_rounds ON peer_rounds.id = round_id
      JOIN assignments ON assignments.id = peer_rounds.assignment_id AND assignments.deleted_at IS NULL
      JOIN posts ON posts.assignment_id = assignments.id AND posts.writer_id = peer_readings.writer_id AND stage = 'draft'
-     JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = peer_readings.writer_id
-       AND ${isHeld()}
-     JOIN peer_rules ON peer_rules.assignment_id = assignments.id
-     WHERE reader_id = :readerId AND given_at IS NULL AND NOT ${isAway()}
-       AND NOT EXISTS (SELECT 1 FROM peer_rounds AS later WHERE later.assignment_id = peer_rounds.assignment_id
-         AND later.taken_at > peer_rounds.taken_at)
+     WHERE reader_id = :readerId AND given_at IS NULL AND ${HOLDS}
      ORDER BY peer_rounds.taken_at, peer_readings.id`,
     { readerId },
   );

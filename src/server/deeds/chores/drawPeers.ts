@@ -1,8 +1,8 @@
 import { TO_CHANGE } from '../../../core/peerReading/rule';
-import { inTransaction } from '../../ground/database/database';
-import { findLatestRound, findPeerRule, findRound } from '../../tables/peerRounds';
-import { findAssignmentToActOn } from '../subjects/assignmentFacts';
+import { database, inTransaction, type Database } from '../../ground/database/database';
 import { takeTurns } from '../../ground/database/turns';
+import { findLatestRound, findPeerRule, findRound } from '../../tables/peerRounds';
+import { findAssignmentToActOn, type AssignmentFacts } from '../subjects/assignmentFacts';
 import { drawRound, takeTexts } from '../peerReading/rounds';
 
 /** Draws who reads whom at the time that an assignment says. A time that was moved or left meanwhile is left alone. */
@@ -11,19 +11,15 @@ export async function drawPeers(
   _: string,
   now: Date,
 ): Promise<void> {
-  await inTransaction(async (database) => {
-    const before = await findAssignmentToActOn(database, assignmentId, now);
-    if (!before) return;
-    await takeTurns(database, [before.rows.inClass.id]);
-    const found = await findAssignmentToActOn(database, assignmentId, now);
-    const rule = await findPeerRule(database, assignmentId);
-    if (!found || !rule?.takesAt || rule.takesAt.getTime() - TO_CHANGE > now.getTime()) return;
-    const { assignment, inClass } = found.rows;
-    if (!assignment.setAt || assignment.hidesNames || inClass.restedAt) return;
+  await inTurnOf(assignmentId, now, async (facts, transaction) => {
+    const rule = await findPeerRule(transaction, assignmentId);
+    if (!facts.assignment.setAt || !rule?.takesAt) return;
+    const drawsAt = rule.takesAt.getTime() - TO_CHANGE;
+    if (drawsAt > now.getTime()) return;
     // Whoever made groups by hand since then did not wait for it.
-    const latest = await findLatestRound(database, assignmentId);
-    if (latest && (!latest.takenAt || latest.drawnAt.getTime() >= rule.takesAt.getTime() - TO_CHANGE)) return;
-    await drawRound(database, found.rows, { ...rule, now });
+    const latest = await findLatestRound(transaction, assignmentId);
+    if (latest && (!latest.takenAt || latest.drawnAt.getTime() >= drawsAt)) return;
+    await drawRound(transaction, facts, { ...rule, now });
   });
 }
 
@@ -33,14 +29,26 @@ export async function takePeerTexts(
   _: string,
   now: Date,
 ): Promise<void> {
-  await inTransaction(async (database) => {
-    const before = await findRound(database, roundId);
-    const found = before && (await findAssignmentToActOn(database, before.assignmentId, now));
-    if (!found) return;
-    await takeTurns(database, [found.rows.inClass.id]);
-    const round = await findRound(database, roundId);
-    const { assignment, inClass } = found.rows;
-    if (!round || round.takenAt || inClass.restedAt || assignment.hidesNames) return;
-    await takeTexts(database, round, found.rows, now);
+  const drawn = await findRound(database, roundId);
+  if (!drawn) return;
+  await inTurnOf(drawn.assignmentId, now, async (facts, transaction) => {
+    const round = await findRound(transaction, roundId);
+    if (round && !round.takenAt) await takeTexts(transaction, round, facts, now);
+  });
+}
+
+/** Does something in the turn of an assignment's class, unless that rests or names are hidden there by then. */
+async function inTurnOf(
+  assignmentId: string,
+  now: Date,
+  work: (facts: AssignmentFacts, transaction: Database) => Promise<void>,
+): Promise<void> {
+  await inTransaction(async (transaction) => {
+    const before = await findAssignmentToActOn(transaction, assignmentId, now);
+    if (!before) return;
+    await takeTurns(transaction, [before.rows.inClass.id]);
+    const found = await findAssignmentToActOn(transaction, assignmentId, now);
+    if (!found || found.rows.inClass.restedAt || found.rows.assignment.hidesNames) return;
+    await work(found.rows, transaction);
   });
 }

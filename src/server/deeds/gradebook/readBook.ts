@@ -24,7 +24,7 @@ import { listPostStates, type PostStateRow } from '../../tables/postStates';
 import { listOwnToRead, listReadTwice } from '../../tables/secondReadings';
 import { saidOf } from '../grades/figuresOf';
 import { figuresOfInput, gradesInColumn } from './gradesInBook';
-import { mapInTurn } from './mapInTurn';
+import { mapInTurn } from '../../ground/work/mapInTurn';
 
 /** So many students are laid out at once, whatever columns there are. */
 export const FEW_ROWS = 20;

@@ -17,8 +17,8 @@ export const makePeerGroups = assignmentUseCase(makeDeed, {
     const latest = await findLatestRound(database, assignmentId);
     // Pressed twice, or by two teachers, groups are made once.
     if (latest && !latest.takenAt) return done({ roundId: latest.id });
-    const drawn = await drawRound(database, facts, { ...rule, now });
-    return drawn ? done({ roundId: drawn.roundId }) : refused('peer.nobody');
+    const roundId = await drawRound(database, facts, { ...rule, now });
+    return roundId === null ? refused('peer.nobody') : done({ roundId });
   },
 });
 

@@ -475,6 +475,11 @@ describe('reading', () => {
     );
     expect(await readsPictureAsPeer(database, id, names.Ada)).toBe(true);
     expect(await readsPictureAsPeer(database, id, names.Cleo)).toBe(false);
+    // Where it is not wanted any more, or was taken anew, the pictures go with the text.
+    await succeeded(as(house, 'teacher', dropPeerRule, { assignmentId }));
+    expect(await readsPictureAsPeer(database, id, names.Ada)).toBe(false);
+    await succeeded(rule());
+    expect(await readsPictureAsPeer(database, id, names.Ada)).toBe(true);
     await database.change("UPDATE posts SET stage = 'handedIn' WHERE id = :id", {
       id: posts.get(names.Ben)!,
     });

@@ -1,6 +1,6 @@
 import { randomInt } from 'node:crypto';
 import { countDocumentWords } from '../../../core/words/documentWords';
-import { drawGroups, groupToJoin, type Drawn, type Pair } from '../../../core/peerReading/groups';
+import { drawGroups, groupToJoin, type Pair } from '../../../core/peerReading/groups';
 import { TO_CHANGE, type PeerRule } from '../../../core/peerReading/rule';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { Database } from '../../ground/database/database';
@@ -22,7 +22,7 @@ import {
   type PeerRoundRow,
 } from '../../tables/peerRounds';
 import { findPost } from '../../tables/posts';
-import { mapInTurn } from '../gradebook/mapInTurn';
+import { mapInTurn } from '../../ground/work/mapInTurn';
 import { keepAsRevision } from '../posts/keepAsRevision';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';
 
@@ -66,23 +66,25 @@ async function pairsToAvoid(
   };
 }
 
-/** Draws groups, whose texts are taken five minutes later; null where not two can read each other. */
+/** Draws groups, whose texts are taken five minutes later. @returns the round, or null where not two can read each other */
 export async function drawRound(
   database: Database,
   facts: AssignmentFacts,
   { size, questions, named, now }: PeerRule & { readonly now: Date },
-): Promise<(Drawn & { readonly roundId: string }) | null> {
+): Promise<string | null> {
   const people = [...(await listWhoCanShow(database, facts, { now })).keys()];
-  const drawn = drawGroups({ people, size, ...(await pairsToAvoid(database, facts.inClass.id)) }, random);
-  if (drawn.groups.length === 0) return null;
+  const { groups } = drawGroups(
+    { people, size, ...(await pairsToAvoid(database, facts.inClass.id)) },
+    random,
+  );
+  if (groups.length === 0) return null;
   const roundId = newId();
   const takesAt = new Date(now.getTime() + TO_CHANGE);
-  const { groups } = drawn;
   await insertRound(database, {
     ...{ id: roundId, assignmentId: facts.assignment.id, questions, named, drawnAt: now, takesAt, groups },
   });
   await insertJob(database, { kind: 'takePeerTexts', payload: { roundId }, at: takesAt });
-  return { ...drawn, roundId };
+  return roundId;
 }
 
 /**

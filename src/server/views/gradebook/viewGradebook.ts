@@ -7,7 +7,7 @@ import { teacherName } from '../../../core/people/names';
 import { marks } from '../../../core/requirements/slats';
 import { dateInWords, shortDay } from '../../../core/timing/inWords';
 import { busyInstead } from '../../deeds/gradebook/busyInstead';
-import { mapInTurn } from '../../deeds/gradebook/mapInTurn';
+import { mapInTurn } from '../../ground/work/mapInTurn';
 import {
   FEW_ROWS,
   figuresOfBook,

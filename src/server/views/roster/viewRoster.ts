@@ -1,5 +1,5 @@
 import { may } from '../../../core/access/may';
-import { absenceOn, type Absence } from '../../../core/classes/absences';
+import { awayUntil } from '../../../core/classes/absences';
 import { groupedBy } from '../../../core/groupedBy';
 import { monogram } from '../../../core/people/names';
 import { consentOn } from '../../../core/privacy/consent';
@@ -104,11 +104,6 @@ function absencesShown(absences: readonly AbsenceRow[], today: string, language:
     over: to < today,
   }));
   return shown.toSorted((one, another) => Number(one.over) - Number(another.over));
-}
-
-function awayUntil(absences: readonly Absence[], today: string, language: string): string | null {
-  const absence = absenceOn(absences, today);
-  return absence && localDayInWords(absence.to, language);
 }
 
 function signInState(row: RosterRow, classId: string, locked: ReadonlyMap<string, number>): SignInState {
