@@ -182,12 +182,7 @@ interface NewsLineProps {
 function NewsLine({ tone, isNote = false, href, children }: NewsLineProps) {
   return (
     <p className={`mt-4 border-l-4 pl-3 ${tone === 'plum' ? 'border-plum' : 'border-dusk'}`}>
-      <Link
-        className={`act !whitespace-normal ${isNote ? 'plum' : ''}`}
-        href={href}
-        prefetch={false}
-        dir="auto"
-      >
+      <Link className={`act !whitespace-normal ${isNote ? 'plum' : ''}`} href={href} dir="auto">
         {children}
       </Link>
     </p>
