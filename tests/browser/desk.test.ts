@@ -172,3 +172,17 @@ test('the whole post can be printed from the desk, without what stands around it
   expect(page).toBeGreaterThanOrEqual(text);
   expect(railing).toBe(0);
 });
+
+test('on a device whose clock runs ahead, the page comes up whole', async () => {
+  await type('Kept a moment ago.');
+  await writer.isSaved();
+  await writer.complaints();
+  const source =
+    'const now = Date.now; Date.now = () => now() + 60_000; Date = new Proxy(Date, { construct: (made, given) => new made(...(given.length ? given : [Date.now()])) });';
+  const { driver } = writer;
+  await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source });
+  await driver.navigate().refresh();
+  await writer.field('Your text');
+  await writer.sees('Safe, saved 1 minute ago');
+  expect(await writer.complaints()).toEqual([]);
+});

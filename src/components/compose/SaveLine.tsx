@@ -1,8 +1,8 @@
 'use client';
 
-import { useFormatter, useNow, useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { useAddresses } from '../desk/useAddresses';
 import { Mark } from '../basics/Mark';
 import { useRefusal } from '../basics/useRefusal';
@@ -71,13 +71,24 @@ export function SaveLine({ state, stage, readers, typing, postId, classCode, onS
   );
 }
 
+/** So often the time that has gone by is said anew, in milliseconds. */
+const TURN = 10_000;
+const nowInTurns = () => Math.floor(Date.now() / TURN) * TURN;
+
+function inTurns(changed: () => void): () => void {
+  const turns = setInterval(changed, TURN);
+  return () => clearInterval(turns);
+}
+
 function SavedAgo({ at }: { readonly at: string }) {
   const t = useTranslations('editor.saving');
   const format = useFormatter();
-  const now = useNow({ updateInterval: 10_000 });
+  // How long ago is known by the device alone: the page was made elsewhere, some moments before.
+  const now = useSyncExternalStore(inTurns, nowInTurns, () => null);
+  if (now === null) return t('savedOnce');
   const moment = new Date(at);
   // A clock that runs behind the server's would speak of the future.
-  const ago = now.getTime() - moment.getTime() < 10_000 ? t('justNow') : format.relativeTime(moment, now);
+  const ago = now - moment.getTime() < TURN ? t('justNow') : format.relativeTime(moment, now);
   return <span aria-live="off">{t('saved', { ago })}</span>;
 }
 
