@@ -43,6 +43,7 @@ import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insert
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { fillGradebook } from './gradebook';
+import { letDemoRead } from './peerReading';
 import { fillNoteBank } from './noteBank';
 import { succeeded } from './succeeded';
 import { nameForWorries, tellDemoWorry } from './worries';
@@ -115,6 +116,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
     const postId = await loadPost(post, loading);
     if (post.worry) await tellDemoWorry({ people, postId, words: post.worry, now });
   }
+  await letDemoRead({ people, assignmentId: assignments.get('skies') ?? '', now });
 }
 
 async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {

@@ -12,6 +12,9 @@ const FOUND_BY: Readonly<Record<string, readonly Who[]>> = {
   canarydrafttitle: ['writer'],
   canarydraft: ['writer'],
   canarynote: ['writer', 'teacher'],
+  // A draft as it was taken for a classmate is not the draft: teachers read what is said of it, and not the text.
+  canarypeertext: ['classmate'],
+  canarypeerwords: ['classmate', 'teacher'],
   canaryhidden: ['editor', 'teacher'],
   // It is for those whom the school named, and none of these is.
   canaryworry: [],
@@ -73,6 +76,28 @@ beforeAll(async () => {
      SELECT :id, post_id, revision_id, :teacherId, 'canarynote', 'canarynote', :now, :now FROM hand_ins WHERE post_id = :postId LIMIT 1`,
     { id: newId(), postId: drafted.id, teacherId, now },
   );
+  const snapshot = newId();
+  await change(
+    `INSERT INTO revisions (id, post_id, kind, title, labels, body, created_at)
+     VALUES (:snapshot, :postId, 'saved', 'canarypeertext', '[]', :body, :now)`,
+    { snapshot, postId: drafted.id, body: paragraph('canarypeertext'), now },
+  );
+  await change(
+    `UPDATE posts, peer_readings JOIN peer_rounds ON peer_rounds.id = peer_readings.round_id
+       JOIN peer_members ON peer_members.round_id = peer_readings.round_id AND person_id = peer_readings.writer_id
+     SET revision_id = :snapshot, peer_rounds.assignment_id = posts.assignment_id, stage = 'draft'
+     WHERE posts.id = :postId AND peer_readings.id = :readingId`,
+    { snapshot, postId: drafted.id, readingId: ids.peerReading },
+  );
+  await change(
+    `INSERT INTO peer_rules (assignment_id, size, questions, named) SELECT assignment_id, 2, '[]', 1 FROM posts WHERE id = :postId
+     ON DUPLICATE KEY UPDATE size = 2`,
+    { postId: drafted.id },
+  );
+  await change(
+    `INSERT INTO peer_words (reading_id, name, words, kept_at) VALUES (:readingId, '0', 'canarypeerwords', :now)`,
+    { readingId: ids.peerReading, now },
+  );
   await change(
     `INSERT INTO comments (id, post_id, author_id, text, words, written_at, state, decided_at, decided_by)
      VALUES (:id, :postId, :authorId, 'canaryhidden', 1, :now, 'keptBack', :now, :teacherId)`,
@@ -82,7 +107,7 @@ beforeAll(async () => {
     `INSERT INTO cases (id, class_id, class_title, time_zone, kind, post_id, title, kept_html, could_read, about_name, told_by, teller,
        told_name, words, told_at, took_away, promised_reader, promised_at, told_help)
      VALUES (:id, :classId, 'Wind', 'Europe/Dublin', 'post', :postId, 'canaryworry', '<p>canaryworry</p>',
-       '{"audience":"ourClass","students":23,"teachers":2,"editors":false}', 'Bea', :toldBy, 'student', 'Greta', 'canaryworry', :now,
+       '{"audience":"ourClass","students":23,"teachers":2,"editors":false,"peers":0}', 'Bea', :toldBy, 'student', 'Greta', 'canaryworry', :now,
        0, '', :now, '')`,
     { id: newId(), classId: ids.classId, postId: published.id, toldBy: gone.writerId, now },
   );

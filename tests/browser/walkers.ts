@@ -177,7 +177,7 @@ async function readsAsPeer(): Promise<string> {
     drawnAt: now,
     takesAt: now,
   };
-  await insertRound(database, { ...drawn, groups: [[readerId, writerId]] });
+  await insertRound(database, { ...drawn, alone: [], groups: [[readerId, writerId]] });
   await markTaken(database, roundId, now);
   await insertPeerReadings(database, [{ id, roundId, readerId, writerId }]);
   return id;

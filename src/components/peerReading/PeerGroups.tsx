@@ -1,6 +1,6 @@
 'use client';
 
-import { useTranslations } from 'next-intl';
+import { useFormatter, useTranslations } from 'next-intl';
 import Link from 'next/link';
 import { takeBackPeerWords } from '../../contract/peerReading/givePeerReading';
 import { leavePeerGroups, makePeerGroups } from '../../contract/peerReading/makePeerGroups';
@@ -13,6 +13,7 @@ import { PeerRuleForm } from './PeerRuleForm';
 /** How the writers of an assignment read each other: what they are asked, who reads whom, and what was said. */
 export function PeerGroups(props: PeerGroupsShown) {
   const t = useTranslations('peer.groups');
+  const format = useFormatter();
   const addresses = useAddresses();
   const { assignmentId, title, rule, round, hidesNames, isSet } = props;
   const { act, busy, problem } = useDeed();
@@ -65,6 +66,18 @@ export function PeerGroups(props: PeerGroupsShown) {
           <p role="alert" className="problem">
             {problem}
           </p>
+          {round && round.alone.length > 0 ? (
+            <p className="mt-4" dir="auto">
+              {t('alone', { names: format.list(round.alone), count: round.alone.length })}
+            </p>
+          ) : null}
+          {round && round.again.length > 0 ? (
+            <p className="mt-2 calm" dir="auto">
+              {t('again', {
+                pairs: format.list(round.again.map(([one, other]) => t('pair', { one, other }))),
+              })}
+            </p>
+          ) : null}
           {round ? (
             <ol className="peer-groups">
               {round.groups.map((group) => (

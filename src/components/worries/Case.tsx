@@ -109,6 +109,7 @@ export function Case(props: CaseProps) {
                     students: couldRead.students,
                     teachers: couldRead.teachers,
                     editors: couldRead.editors ? 'yes' : 'no',
+                    peers: couldRead.peers,
                   })}
                 </p>
               </section>

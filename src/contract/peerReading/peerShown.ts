@@ -87,6 +87,10 @@ export interface PeerGroupsShown {
     /** When texts are taken, in words; null where they are. */
     readonly takes: string | null;
     readonly groups: readonly (readonly PeerMemberShown[])[];
+    /** Who reads with nobody, since there is only whom they are kept apart from. */
+    readonly alone: readonly string[];
+    /** Who read each other the last time too, since there was no other way. */
+    readonly again: readonly (readonly [string, string])[];
   } | null;
   readonly students: readonly { readonly personId: string; readonly name: string }[];
   /** Whom who looks keeps apart. */

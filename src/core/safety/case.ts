@@ -1,7 +1,7 @@
 import type { Audience } from '../access/audience';
 
-/** What a worry can be about: a published post, a hand-in, something said under a post, a teacher's note, an answer to one. */
-export const WORRY_KINDS = ['post', 'handIn', 'comment', 'note', 'answer'] as const;
+/** What a worry can be about: a published post, a hand-in, a classmate’s draft that was read, something said under a post, a teacher's note, an answer to one. */
+export const WORRY_KINDS = ['post', 'handIn', 'peerText', 'comment', 'note', 'answer'] as const;
 export type WorryKind = (typeof WORRY_KINDS)[number];
 
 /** What somebody who told is to their class; a visitor is signed in nowhere, a stranger belongs to another class or to none. */
@@ -15,17 +15,20 @@ export interface CouldRead {
   readonly teachers: number;
   /** Whether student editors read hand-ins, where it is one. */
   readonly editors: boolean;
+  /** How many classmates read it as a draft, where it is one; who told is one of them. */
+  readonly peers: number;
 }
 
 export const COULD_READ_SCHEMA = {
   type: 'object',
-  required: ['audience', 'students', 'teachers', 'editors'],
+  required: ['audience', 'students', 'teachers', 'editors', 'peers'],
   additionalProperties: false,
   properties: {
     audience: { enum: ['writerAndTeachers', 'ourClass', 'passphrase', 'everyone'] },
     students: { type: 'integer', minimum: 0 },
     teachers: { type: 'integer', minimum: 0 },
     editors: { type: 'boolean' },
+    peers: { type: 'integer', minimum: 0 },
   },
 } as const;
 

@@ -1,4 +1,4 @@
-import type { Pair } from '../../core/peerReading/groups';
+import type { Drawn, Pair } from '../../core/peerReading/groups';
 import type { PeerRule } from '../../core/peerReading/rule';
 import { isHeld, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
@@ -22,7 +22,8 @@ export interface PeerRoundRow extends Pick<PeerRule, 'questions' | 'named'> {
 
 export interface PeerMemberRow {
   readonly personId: string;
-  readonly group: number;
+  /** Null for who could be put with nobody from whom they are not kept apart. */
+  readonly group: number | null;
   /** Their text as it was taken. */
   readonly revisionId: string | null;
 }
@@ -70,14 +71,15 @@ export async function upsertPeerRule(
   );
 }
 
-/** An assignment that is made after another wants the same of its writers, at no time yet. */
+/** An assignment that is made after another wants the same of its writers, at no time yet; what it says of its own stays. */
 export async function copyPeerRule(
   database: Database,
   { from, to }: { readonly from: string; readonly to: string },
 ): Promise<void> {
   await database.change(
     `INSERT INTO peer_rules (assignment_id, size, questions, named)
-     SELECT :to, size, questions, named FROM peer_rules WHERE assignment_id = :from`,
+     SELECT :to, size, questions, named FROM peer_rules WHERE assignment_id = :from
+       AND NOT EXISTS (SELECT 1 FROM peer_rules WHERE assignment_id = :to)`,
     { from, to },
   );
 }
@@ -121,17 +123,20 @@ export async function findRound(database: Database, id: string): Promise<PeerRou
   return row ? fromStored(row) : null;
 }
 
-/** Notes a round with its groups. */
+/** Notes a round with its groups, and who was left alone. */
 export async function insertRound(
   database: Database,
-  { groups, ...round }: Omit<PeerRoundRow, 'takenAt'> & { readonly groups: readonly (readonly string[])[] },
+  { groups, alone, ...round }: Omit<PeerRoundRow, 'takenAt'> & Pick<Drawn, 'groups' | 'alone'>,
 ): Promise<void> {
   await database.change(
     `INSERT INTO peer_rounds (id, assignment_id, questions, named, drawn_at, takes_at)
      VALUES (:id, :assignmentId, :questions, :named, :drawnAt, :takesAt)`,
     { ...round, questions: JSON.stringify(round.questions) },
   );
-  const members = groups.flatMap((group, at) => group.map((personId) => ({ personId, group: at })));
+  const members: { readonly personId: string; readonly group: number | null }[] = [
+    ...groups.flatMap((group, at) => group.map((personId) => ({ personId, group: at }))),
+    ...alone.map((personId) => ({ personId, group: null })),
+  ];
   await database.change(
     `INSERT INTO peer_members (round_id, person_id, group_number)
      SELECT :id, person_id, group_number FROM JSON_TABLE(:members, '$[*]'
@@ -149,6 +154,17 @@ export async function insertMember(
      VALUES (:roundId, :personId, :group, :revisionId)
      ON DUPLICATE KEY UPDATE group_number = :group, revision_id = :revisionId`,
     { ...member },
+  );
+}
+
+/** Notes that somebody of a round is in no group. */
+export async function leaveAlone(
+  database: Database,
+  member: { readonly roundId: string; readonly personId: string },
+): Promise<void> {
+  await database.change(
+    'UPDATE peer_members SET group_number = NULL WHERE round_id = :roundId AND person_id = :personId',
+    member,
   );
 }
 
@@ -190,14 +206,20 @@ export async function listPeerCandidates(
   );
 }
 
-/** Who read each other in the latest round of the class in which texts were taken. */
-export async function listLastPairs(database: Database, classId: string): Promise<readonly Pair[]> {
+/** Who read each other in the latest round of the class in which texts were taken, or in the latest one before a round. */
+export async function listLastPairs(
+  database: Database,
+  classId: string,
+  before: Pick<PeerRoundRow, 'id' | 'takenAt'> | null = null,
+): Promise<readonly Pair[]> {
   const rows = await database.rows<{ readonly one: string; readonly other: string }>(
     `SELECT reader_id AS one, writer_id AS other FROM peer_readings
      WHERE reader_id < writer_id AND round_id = (
        SELECT peer_rounds.id FROM peer_rounds JOIN assignments ON assignments.id = assignment_id
-       WHERE class_id = :classId AND taken_at IS NOT NULL ORDER BY taken_at DESC, peer_rounds.id DESC LIMIT 1)`,
-    { classId },
+       WHERE class_id = :classId AND taken_at IS NOT NULL AND NOT peer_rounds.id <=> :id
+         AND (:takenAt IS NULL OR taken_at <= :takenAt)
+       ORDER BY taken_at DESC, peer_rounds.id DESC LIMIT 1)`,
+    { classId, id: before?.id ?? null, takenAt: before?.takenAt ?? null },
   );
   return rows.map(({ one, other }) => [one, other]);
 }

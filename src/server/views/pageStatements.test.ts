@@ -99,7 +99,11 @@ beforeEach(async () => {
   await succeeded(as(house, 'teacher', keepFigures, { classId: house.classId, cells: [cell] }));
   reading = newId();
   const drawn = { id: newId(), assignmentId, questions: ['What?'], named: true, drawnAt: NOW, takesAt: NOW };
-  await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
+  await insertRound(database, {
+    ...drawn,
+    alone: [],
+    groups: [[house.people.writer, house.people.classmate]],
+  });
   await markTaken(database, drawn.id, NOW);
   const between = { readerId: house.people.writer, writerId: house.people.classmate };
   await insertPeerReadings(database, [{ id: reading, roundId: drawn.id, ...between }]);

@@ -15,10 +15,12 @@ import { findClass } from '../../tables/classes';
 import { database } from '../../ground/database/database';
 import { listWork } from '../../views/today/listWork';
 import { listRepetitions } from '../../tables/assignmentSeries';
+import { findPeerRule } from '../../tables/peerRounds';
 import { findAssignment } from '../../tables/assignments';
 import { maybeAssignmentList } from '../../views/assignments/viewAssignment';
 import { maybeBuilder } from '../../views/assignments/viewBuilder';
 import { changeYear } from '../classes/changeYear';
+import { keepPeerRule } from '../peerReading/keepPeerRule';
 import { runOneJob } from '../chores/runJobs';
 import { assignmentToCheck } from '../evidence/context';
 import { changeAssignment } from './changeAssignment';
@@ -102,6 +104,19 @@ test('makes one for each day of school, filled in and numbered, each set when it
   expect((await listRepetitions(database, assignmentId, NOW))[1]?.setAt).toEqual(itsDay);
   const inClass = (await findClass(database, house.classId))!;
   expect(await assignmentToCheck(database, second!, inClass)).toMatchObject({ week: 2, date: '2026-11-23' });
+});
+
+test('its writers read each other as the series has it on the day when one is set, and as it says itself', async () => {
+  await succeeded(repeat({ last: '2026-12-14' }));
+  const [, second, third] = await listRepetitions(database, assignmentId, NOW);
+  const rule = { size: 2, named: true, at: null };
+  const keep = (id: string, questions: readonly string[]) =>
+    as(house, 'teacher', keepPeerRule, { ...rule, assignmentId: id, questions });
+  await succeeded(keep(assignmentId, ['Of the series?']));
+  await succeeded(keep(third!.id, ['Of its own?']));
+  await runAll(new Date('2026-12-14T00:00:00Z'));
+  expect((await findPeerRule(database, second!.id))?.questions).toEqual(['Of the series?']);
+  expect((await findPeerRule(database, third!.id))?.questions).toEqual(['Of its own?']);
 });
 
 test('a changed rule moves, adds and deletes what students do not see yet, and leaves what they see', async () => {

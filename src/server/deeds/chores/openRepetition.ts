@@ -1,4 +1,5 @@
 import { findAssignment, markSet } from '../../tables/assignments';
+import { copyPeerRule } from '../../tables/peerRounds';
 import { database } from '../../ground/database/database';
 
 /**
@@ -13,4 +14,6 @@ export async function openRepetition(
   const assignment = await findAssignment(database, assignmentId, now);
   if (!assignment?.opensAt || assignment.opensAt > now) return;
   await markSet(database, assignmentId, assignment.opensAt);
+  // As the series has it today: its repetitions were laid out long before.
+  if (assignment.seriesId) await copyPeerRule(database, { from: assignment.seriesId, to: assignmentId });
 }

@@ -189,6 +189,51 @@ describe('groups', () => {
     expect(sorted(first).filter((pair) => sorted(second).includes(pair))).toEqual([]);
   });
 
+  test('teachers are told who is left with nobody, and who met again because there was no other way', async () => {
+    const { Ada, Ben, Cleo } = names;
+    const { classId } = house;
+    const shown = async () => (await maybePeerGroups(assignmentId, await deskFor(house, 'teacher')))?.round;
+    await taken([Ada, Ben]);
+    expect(await shown()).toMatchObject({ alone: [], again: [] });
+    for (const oneId of [Ada, Ben])
+      await succeeded(as(house, 'teacher', keepApart, { classId, oneId, otherId: Cleo, apart: true }));
+    await write(Cleo, '<p>Alone.</p>');
+    const { roundId } = await succeeded(make());
+    const met = await shown();
+    expect(met?.alone).toEqual(['Cleo E.']);
+    expect(met?.again.map((pair) => [...pair].sort())).toEqual([['Ada E.', 'Ben E.']]);
+    expect(await standing(Cleo, NOW)).toMatchObject({ goesTo: [], joins: null });
+    await takePeerTexts({ roundId }, '', new Date(LATER.getTime() + 1000));
+    expect(await shown()).toMatchObject({ alone: ['Cleo E.'], again: [expect.anything()] });
+    expect(await standing(Cleo)).toMatchObject({ goesTo: [], toRead: [], joins: null });
+    // Who is not kept apart any more joins by an own press.
+    await succeeded(as(house, 'teacher', keepApart, { classId, oneId: Ada, otherId: Cleo, apart: false }));
+    await succeeded(as(house, 'teacher', keepApart, { classId, oneId: Ben, otherId: Cleo, apart: false }));
+    expect((await standing(Cleo)).joins).toHaveLength(2);
+  });
+
+  test('who is left with nobody when texts are taken is said to be, too', async () => {
+    const { Ada, Ben, Cleo, Dov } = names;
+    const { classId } = house;
+    for (const [oneId, otherId] of [
+      [Ada, Cleo],
+      [Ada, Dov],
+      [Ben, Cleo],
+      [Ben, Dov],
+    ])
+      await succeeded(as(house, 'teacher', keepApart, { classId, oneId, otherId, apart: true }));
+    for (const one of [Ada, Ben, Cleo, Dov]) await write(one, '<p>Grey sky.</p>');
+    await succeeded(rule());
+    const { roundId } = await succeeded(make());
+    await succeeded(by(Dov, savePost, { postId: posts.get(Dov)!, version: 2, writing: writing('<p></p>') }));
+    await takePeerTexts({ roundId }, '', LATER);
+    const members = await listPeerMembers(database, roundId);
+    expect(members.find((one) => one.personId === Cleo)).toMatchObject({ group: null, revisionId: null });
+    expect((await listPeerReadings(database, roundId)).map((one) => one.readerId).sort()).toEqual(
+      [Ada, Ben].sort(),
+    );
+  });
+
   test('whom somebody kept apart who teaches here no more may meet again', async () => {
     const { Ada, Ben } = names;
     const { classId } = house;
@@ -489,6 +534,10 @@ describe('reading', () => {
   test('a worry takes the text from its reader until it is decided', async () => {
     await succeeded(by(names.Ada, worryAboutPeerText, { readingId: reading, words: 'Something is wrong.' }));
     expect(await keep()).toMatchObject({ code: 'peer.over' });
+    const [told] = await database.rows<{ readonly kind: string; readonly peers: number }>(
+      "SELECT kind, JSON_VALUE(could_read, '$.peers') AS peers FROM cases",
+    );
+    expect({ ...told }).toMatchObject({ kind: 'peerText', peers: '1' });
     expect((await maybePeerText(reading, await deskOf(names.Ada)))?.html).toBe('');
   });
 

@@ -13,6 +13,7 @@ import { insertPeerReadings } from '../../tables/peerReadings';
 import {
   insertMember,
   insertRound,
+  leaveAlone,
   listKeptApart,
   listLastPairs,
   listPeerCandidates,
@@ -73,7 +74,7 @@ export async function drawRound(
   { size, questions, named, now }: PeerRule & { readonly now: Date },
 ): Promise<string | null> {
   const people = [...(await listWhoCanShow(database, facts, { now })).keys()];
-  const { groups } = drawGroups(
+  const { groups, alone } = drawGroups(
     { people, size, ...(await pairsToAvoid(database, facts.inClass.id)) },
     random,
   );
@@ -81,7 +82,16 @@ export async function drawRound(
   const roundId = newId();
   const takesAt = new Date(now.getTime() + TO_CHANGE);
   await insertRound(database, {
-    ...{ id: roundId, assignmentId: facts.assignment.id, questions, named, drawnAt: now, takesAt, groups },
+    ...{
+      id: roundId,
+      assignmentId: facts.assignment.id,
+      questions,
+      named,
+      drawnAt: now,
+      takesAt,
+      groups,
+      alone,
+    },
   });
   await insertJob(database, { kind: 'takePeerTexts', payload: { roundId }, at: takesAt });
   return roundId;
@@ -99,17 +109,15 @@ export async function takeTexts(
 ): Promise<void> {
   const shows = await listWhoCanShow(database, facts, { now });
   const pairs = await pairsToAvoid(database, facts.inClass.id);
-  const groups: string[][] = [];
-  for (const { personId, group } of await listPeerMembers(database, round.id))
-    if (shows.has(personId)) (groups[group] ??= []).push(personId);
-  const seated = Array.from(groups, (group: readonly string[] | undefined) => [...(group ?? [])]);
-  for (const group of seated) {
-    const [left] = group;
-    if (group.length !== 1 || left === undefined) continue;
-    group.pop();
-    const to = groupToJoin(seated, left, pairs);
-    if (to !== null) seated[to]!.push(left);
-  }
+  const there = (await listPeerMembers(database, round.id)).filter(({ personId }) => shows.has(personId));
+  const seated = seatedIn(there).map((group) => [...group]);
+  const joins = async (personId: string) => {
+    const to = groupToJoin(seated, personId, pairs);
+    if (to === null) await leaveAlone(database, { roundId: round.id, personId });
+    else seated[to]!.push(personId);
+  };
+  for (const group of seated) if (group.length === 1) await joins(group.pop()!);
+  for (const { personId, group } of there) if (group === null) await joins(personId);
   for (const [at, group] of seated.entries())
     for (const personId of group)
       await giveText(database, { round, personId, group: at, postId: shows.get(personId) ?? '', now });
@@ -118,6 +126,13 @@ export async function takeTexts(
     seated.flatMap((group) => readingsIn(round.id, group)),
   );
   await markTaken(database, round.id, now);
+}
+
+/** The people of each group by its number; nobody where there is none of that number any more. */
+function seatedIn(members: readonly PeerMemberRow[]): readonly (readonly string[])[] {
+  const groups: string[][] = [];
+  for (const { group, personId } of members) if (group !== null) (groups[group] ??= []).push(personId);
+  return Array.from(groups, (group: readonly string[] | undefined) => group ?? []);
 }
 
 /** Everybody of a group reads everybody else. */
@@ -149,9 +164,7 @@ export async function groupFor(
 ): Promise<{ readonly group: number; readonly people: readonly string[] } | null> {
   const members = (await listPeerMembers(database, round.id)).filter((one) => one.revisionId !== null);
   if (members.some((one) => one.personId === personId)) return null;
-  const groups: string[][] = [];
-  for (const member of members) (groups[member.group] ??= []).push(member.personId);
-  const seated = Array.from(groups, (group: readonly string[] | undefined) => group ?? []);
+  const seated = seatedIn(members);
   const group = groupToJoin(seated, personId, await pairsToAvoid(database, classId));
   return group === null ? null : { group, people: seated[group]! };
 }

@@ -31,7 +31,8 @@ export async function standingOf(
       : null;
   const goesTo = waits
     ? members
-        .filter((one) => own && one.group === own.group && one.personId !== personId)
+        .filter(({ group }) => group !== null && group === own?.group)
+        .filter((one) => one.personId !== personId)
         .map((one) => one.personId)
     : readings.filter((one) => one.latest && one.writerId === personId).map(({ readerId }) => readerId);
   const people = new Map(

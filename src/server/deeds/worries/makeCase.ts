@@ -26,6 +26,8 @@ export interface Worry extends Pick<ToldCase, 'postId' | 'commentId' | 'title' |
   /** Whose words it is about. */
   readonly aboutId: string;
   readonly audience: CouldRead['audience'];
+  /** How many classmates read it as a draft, where it is one. */
+  readonly peers?: number;
 }
 
 interface Telling {
@@ -140,7 +142,7 @@ export async function makeCaseAtDesk(
   return makeCase(database, worry, { words, actor, inClass, members, now });
 }
 
-function keptOf({ audience: _, ...kept }: Worry) {
+function keptOf({ audience: _, peers: __, ...kept }: Worry) {
   return kept;
 }
 
@@ -165,7 +167,7 @@ async function takesAway(
 }
 
 function couldRead(
-  { kind, aboutId, audience }: Worry,
+  { kind, aboutId, audience, peers = 0 }: Worry,
   { inClass, members }: Pick<Telling, 'inClass' | 'members'>,
 ): CouldRead {
   const there = members.filter((one) => one.leftAt === null);
@@ -174,6 +176,7 @@ function couldRead(
     students: there.filter((one) => isStudent(one.role) && one.personId !== aboutId).length,
     teachers: there.filter((one) => isTeacher(one.role) && one.personId !== aboutId).length,
     editors: kind === 'handIn' && inClass.editorsRead,
+    peers,
   };
 }
 

@@ -681,7 +681,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
     title: 'Skies',
     keptHtml: '<p>Grey.</p>',
     keptText: null,
-    couldRead: { audience: 'ourClass', students: 3, teachers: 2, editors: false },
+    couldRead: { audience: 'ourClass', students: 3, teachers: 2, editors: false, peers: 0 },
     aboutId: house.people.writer,
     aboutName: 'Wren E.',
     toldBy: house.people.classmate,
@@ -722,7 +722,11 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   );
   const readingId = newId();
   const drawn = { id: newId(), assignmentId, questions: ['What?'], named: true, drawnAt: NOW, takesAt: NOW };
-  await insertRound(database, { ...drawn, groups: [[house.people.writer, house.people.classmate]] });
+  await insertRound(database, {
+    ...drawn,
+    alone: [],
+    groups: [[house.people.writer, house.people.classmate]],
+  });
   await insertMember(database, {
     ...{ roundId: drawn.id, personId: house.people.writer, group: 0, revisionId },
   });

@@ -1,6 +1,7 @@
 import type { PeerGroupsShown, PeerMemberShown } from '../../../contract/peerReading/peerShown';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
+import { pairsOf, type Pair } from '../../../core/peerReading/groups';
 import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localMinute } from '../../../core/timing/zonedTime';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -12,7 +13,9 @@ import {
   findLatestRound,
   findPeerRule,
   listKeptApart,
+  listLastPairs,
   listPeerMembers,
+  type PeerMemberRow,
   type PeerRoundRow,
 } from '../../tables/peerRounds';
 
@@ -46,7 +49,7 @@ export async function maybePeerGroups(assignmentId: string, desk: Desk): Promise
             takes: round.takenAt
               ? null
               : momentInWords(round.takesAt.getTime(), place.timeZone, place.language),
-            groups: await groupsShown(round, { desk, named }),
+            ...(await groupsShown(round, { desk, named })),
           }
         : null,
     students: members
@@ -58,8 +61,8 @@ export async function maybePeerGroups(assignmentId: string, desk: Desk): Promise
 
 async function groupsShown(
   round: PeerRoundRow,
-  { desk: { place }, named }: { readonly desk: Desk; readonly named: (id: string) => string },
-): Promise<readonly (readonly PeerMemberShown[])[]> {
+  { desk: { place, inClass }, named }: { readonly desk: Desk; readonly named: (id: string) => string },
+): Promise<Pick<NonNullable<PeerGroupsShown['round']>, 'groups' | 'alone' | 'again'>> {
   const readings = await listPeerReadings(database, round.id);
   const words = groupedBy(
     await listPeerWords(
@@ -69,8 +72,14 @@ async function groupsShown(
     (one) => one.readingId,
   );
   const readingsOf = groupedBy(readings, (one) => one.readerId);
-  const shown = (await listPeerMembers(database, round.id)).map((member) => ({
-    group: String(member.group),
+  const members = await listPeerMembers(database, round.id);
+  const byGroup = groupedBy(
+    members.filter(({ group }) => group !== null),
+    ({ group }) => String(group),
+  );
+  const before = new Set((await listLastPairs(database, inClass.id, round)).map(pairKey));
+  const groups = [...byGroup.values()];
+  const shownAs = (member: PeerMemberRow): PeerMemberShown => ({
     personId: member.personId,
     name: named(member.personId),
     showed: round.takenAt ? member.revisionId !== null : null,
@@ -86,8 +95,14 @@ async function groupsShown(
         question: one.question === null ? null : (round.questions[one.question] ?? ''),
       })),
     })),
-  }));
-  return [...groupedBy(shown, (one) => one.group).values()].map((group) =>
-    group.map(({ group: _, ...member }) => member),
-  );
+  });
+  return {
+    groups: groups.map((group) => group.map(shownAs)),
+    alone: members.filter(({ group }) => group === null).map(({ personId }) => named(personId)),
+    again: pairsOf(groups.map((group) => group.map(({ personId }) => personId)))
+      .filter((pair) => before.has(pairKey(pair)))
+      .map(([one, other]) => [named(one), named(other)]),
+  };
 }
+
+const pairKey = (pair: Pair) => pair.toSorted().join(' ');

@@ -1050,7 +1050,7 @@ CREATE TABLE peer_rounds (
 CREATE TABLE peer_members (
   round_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  group_number SMALLINT NOT NULL,
+  group_number SMALLINT NULL COMMENT 'Null for who could be put with nobody from whom they are not kept apart',
   revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Their text as it was taken; null before that, and where there was none any more',
   PRIMARY KEY (round_id, person_id),
   KEY peer_members_revision (revision_id),
@@ -1258,7 +1258,7 @@ CREATE TABLE cases (
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Null once the class is gone: a case outlives it',
   class_title VARCHAR(200) NOT NULL,
   time_zone VARCHAR(60) NOT NULL,
-  kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'post, handIn, comment, note or answer',
+  kind VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'post, handIn, peerText, comment, note or answer',
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'No reference: a case outlives what it is about',
   comment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL COMMENT 'Where it is about a comment; no reference either',
   title VARCHAR(300) NOT NULL COMMENT 'What the post was called for who told',
