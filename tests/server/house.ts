@@ -227,6 +227,7 @@ export async function succeeded<Value>(result: Promise<Result<Value>>): Promise<
 }
 
 interface Wanted {
+  readonly title?: string;
   /** Local to the class. */
   readonly due?: string | null;
   readonly release?: Release;

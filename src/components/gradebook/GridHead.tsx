@@ -2,8 +2,8 @@
 
 import { useTranslations } from 'next-intl';
 import type { BookShown } from '../../contract/gradebook/bookShown';
-import type { TrackGroup } from '../../core/gradebook/tracks';
-import { WIDTHS, type GridLayout } from './gridLayout';
+import { seriesRuns, type Track, type TrackGroup } from '../../core/gradebook/tracks';
+import { classesOf, WIDTHS, type GridLayout } from './gridLayout';
 
 interface GridHeadProps extends GridLayout {
   readonly book: BookShown;
@@ -17,6 +17,9 @@ interface GridHeadProps extends GridLayout {
 export function GridHead(props: GridHeadProps) {
   const { book, groups, students, onColumn, tracks, lefts, shown, stopOf, stops } = props;
   const t = useTranslations('gradebook');
+  const runs = seriesRuns(tracks, book.columns);
+  const seriesOf = (track: Track) => (track.kind === 'column' ? book.columns[track.at]!.series : null);
+  const isFirst = (track: Track) => track.kind === 'column' && track.first;
   return (
     <div className="book-head" role="rowgroup">
       <div className="book-groups" role="presentation" aria-hidden="true">
@@ -38,23 +41,49 @@ export function GridHead(props: GridHeadProps) {
         </span>
       </div>
       <div className="book-columns" role="row" aria-rowindex={1}>
+        {runs.map(({ from, count, seriesId }) => (
+          <span
+            key={seriesId}
+            className={classesOf({ 'book-series': true, post: isFirst(tracks[from]!) })}
+            aria-hidden="true"
+            style={{ left: lefts[from], width: count * WIDTHS.column }}
+            dir="auto"
+          >
+            {seriesOf(tracks[from]!)?.name}
+          </span>
+        ))}
         <div className="book-corner" role="columnheader" aria-colindex={1}>
           {t('students', { count: students })}
         </div>
         {shown.map((index) => {
           const track = tracks[index]!;
           const column = track.kind === 'column' ? book.columns[track.at]! : null;
+          const inSeries = runs.some(({ from, count }) => index >= from && index < from + count);
           return (
             <div
               key={index}
               role={column ? 'columnheader' : 'presentation'}
               aria-colindex={column ? stopOf(track) + 2 : undefined}
-              className={track.kind === 'column' ? (track.first ? 'post' : '') : 'percent'}
+              className={classesOf({ post: isFirst(track), percent: !column })}
               style={{ left: lefts[index], width: WIDTHS[track.kind] }}
             >
               {column ? (
-                <button type="button" tabIndex={-1} onClick={() => onColumn(column.id)}>
-                  <b dir="auto">{[column.number, column.title].filter((one) => one !== null).join(' ')}</b>
+                <button
+                  type="button"
+                  tabIndex={-1}
+                  className={inSeries ? 'of-series' : ''}
+                  onClick={() => onColumn(column.id)}
+                >
+                  <b dir="auto">
+                    {inSeries && column.due !== null ? (
+                      <>
+                        <span className="sr-only">{[column.number, column.title].join(' ')} </span>
+                        {column.due}
+                      </>
+                    ) : (
+                      [column.number, column.title].filter((one) => one !== null).join(' ')
+                    )}
+                  </b>
                   <small>{t('of', { possible: column.possible })}</small>
                 </button>
               ) : (

@@ -29,6 +29,8 @@ export interface ColumnShown {
   /** The assignment's number; null for an own column. */
   readonly number: number | null;
   readonly categoryId: string | null;
+  /** What it repeats; null for what stands for itself. */
+  readonly series: { readonly id: string; readonly name: string } | null;
   readonly possible: number;
   /** The day in words on which it is due or was, and as a date. */
   readonly due: string | null;

@@ -4,7 +4,7 @@ import type { SchoolYear } from '../classes/schoolYear';
 import { addDays, weekday } from '../timing/zonedTime';
 import type { AssignmentSettings } from './assignmentSettings';
 import { instructionsFrom } from './lessonText';
-import { calendarWeek, filledIn, seriesDates, wrongSeries, type SeriesRule } from './series';
+import { calendarWeek, filledIn, nameOfSeries, seriesDates, wrongSeries, type SeriesRule } from './series';
 
 const YEAR: SchoolYear = {
   terms: [],
@@ -50,6 +50,18 @@ test('says what was passed over, and why', () => {
   ]);
   const [first] = seriesDates(RULE, YEAR).dates;
   expect(first).toEqual({ date: '2026-10-12', week: 1, due: '2026-10-12T16:00', opens: '2026-10-08' });
+});
+
+test.each([
+  ['Week {week}: {date}', 'Week'],
+  ['{date} – Sky log', 'Sky log'],
+  ['Sky log ({date})', 'Sky log'],
+  ['Week {week}: what the shore says', 'Week: what the shore says'],
+  ['Notes', 'Notes'],
+  ['“Why?”', '“Why?”'],
+  ['{date}', '{date}'],
+])('a series %s is called %s', (title, name) => {
+  expect(nameOfSeries(title)).toBe(name);
 });
 
 describe('the week of the year', () => {

@@ -141,6 +141,16 @@ export function fillText(text: string, { date: day, week, language }: Filling): 
   return text.replaceAll('{week}', String(week)).replaceAll('{date}', () => formattedDate(day, language));
 }
 
+/** What all repetitions of a series are called: its title without what is another in each; all of it where nothing is left. */
+export function nameOfSeries(title: string): string {
+  const kept = title
+    .replaceAll(/[([]?\{(?:week|date)\}[)\]]?/gu, ' ')
+    .replaceAll(/\s+/gu, ' ')
+    .replaceAll(/ (?=[:;,.])/gu, '')
+    .replaceAll(/^[\s:;,.·–—-]+|[\s:;,.·–—-]+$/gu, '');
+  return kept === '' ? title : kept;
+}
+
 function fillDocument(json: DocumentJson, fill: (text: string) => string): DocumentJson {
   return {
     ...json,

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { columnsSoFar, inPointsOf, inputOfBook, shownState, type KnownCell } from './classBook';
 import { gradebook } from './gradebook';
 import { FIRST_RULES, faultOfRules } from './rules';
-import { printSheets, trackGroups } from './tracks';
+import { printSheets, seriesRuns, trackGroups } from './tracks';
 
 const NOW = new Date('2026-11-17T12:00:00Z');
 const EMPTY: KnownCell = {
@@ -13,6 +13,7 @@ const PAST = new Date('2026-11-01T12:00:00Z');
 const column = (id: string, categoryId: string | null = null) => ({
   id,
   categoryId,
+  series: null,
   possible: 20,
   due: PAST,
 });
@@ -76,6 +77,20 @@ describe('the strips of the grid', () => {
       { kind: 'column', at: 3, categoryId: 'k', first: false },
       { kind: 'percent', categoryId: 'k' },
     ]);
+  });
+
+  test('put the repetitions of a series together, where the first of them is', () => {
+    const weekly = (id: string, categoryId: string | null = null) => ({
+      ...column(id, categoryId),
+      series: { id: 'weekly', name: 'Week' },
+    });
+    const columns = [column('a'), weekly('b'), column('c'), weekly('d'), weekly('e', 'k'), weekly('f')];
+    const tracks = trackGroups([asking], columns).flatMap((group) => group.tracks);
+    expect(tracks.map((track) => (track.kind === 'column' ? columns[track.at]!.id : '%'))).toEqual([
+      ...['e', '%', 'a', 'b', 'd', 'f', 'c', '%'],
+    ]);
+    expect(seriesRuns(tracks, columns)).toEqual([{ seriesId: 'weekly', from: 3, count: 3 }]);
+    expect(seriesRuns(tracks.slice(0, 4), columns)).toEqual([]);
   });
 
   test('of one category nothing is said of shares', () => {

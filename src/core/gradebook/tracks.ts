@@ -1,3 +1,4 @@
+import { groupedBy } from '../groupedBy';
 import { amongCategories, type Category } from './rules';
 
 /** A strip of the grid from top to bottom: a column, or the per cent of a category after its columns. */
@@ -19,14 +20,27 @@ export interface TrackGroup {
   readonly tracks: readonly Track[];
 }
 
-/** How the columns of a gradebook stand beside each other: by category in their order, those without one last. */
+/** What a column belongs to. */
+interface Placed {
+  readonly categoryId: string | null;
+  /** The assignment that it repeats; null for one that stands for itself. */
+  readonly series: { readonly id: string } | null;
+}
+
+/**
+ * How the columns of a gradebook stand beside each other: by category in their order, those without one last; in a category the
+ * repetitions of a series stand together, where the first of them is.
+ */
 export function trackGroups(
   categories: readonly Category[],
-  columns: readonly { readonly categoryId: string | null }[],
+  columns: readonly Placed[],
 ): readonly TrackGroup[] {
   const categoryOf = amongCategories(categories);
   const of = (id: string | null): readonly Track[] => {
-    const at = columns.flatMap(({ categoryId }, index) => (categoryOf(categoryId) === id ? [index] : []));
+    const own = columns.flatMap(({ categoryId, series }, index) =>
+      categoryOf(categoryId) === id ? [{ index, key: series?.id ?? `column ${index}` }] : [],
+    );
+    const at = [...groupedBy(own, ({ key }) => key).values()].flat().map(({ index }) => index);
     if (at.length === 0) return [];
     return [
       ...at.map((index, place) => ({
@@ -50,13 +64,34 @@ export function trackGroups(
   }));
 }
 
+/** Strips that stand beside each other and repeat one assignment: where they begin, how many there are, and which one that is. */
+export interface SeriesRun {
+  readonly seriesId: string;
+  readonly from: number;
+  readonly count: number;
+}
+
+/** The runs of two repetitions and more among strips, in their order. */
+export function seriesRuns(tracks: readonly Track[], columns: readonly Placed[]): readonly SeriesRun[] {
+  const runs: SeriesRun[] = [];
+  for (const [from, track] of tracks.entries()) {
+    const seriesId = track.kind === 'column' ? columns[track.at]?.series?.id : undefined;
+    const last = runs.at(-1);
+    if (seriesId === undefined) continue;
+    if (last?.seriesId === seriesId && last.from + last.count === from)
+      runs[runs.length - 1] = { ...last, count: last.count + 1 };
+    else runs.push({ seriesId, from, count: 1 });
+  }
+  return runs.filter(({ count }) => count > 1);
+}
+
 /** So many columns stand readably on a sheet of paper in landscape. */
 const COLUMNS_OF_SHEET = 9;
 
 /** The places of the columns on each sheet of a print, in the order of the grid; one sheet, for the totals, where there are none. */
 export function printSheets(
   categories: readonly Category[],
-  columns: readonly { readonly categoryId: string | null }[],
+  columns: readonly Placed[],
 ): readonly (readonly number[])[] {
   const places = trackGroups(categories, columns)
     .flatMap(({ tracks }) => tracks)

@@ -51,6 +51,8 @@ export interface Book {
   readonly columns: readonly ColumnOfBook[];
   /** Who is in the class, and who left it but has something there; their cells stand as the columns do. */
   readonly students: readonly { readonly member: MemberRow; readonly cells: readonly CellOfBook[] }[];
+  /** The titles of all assignments by id, of those too that nobody sees but their repetitions. */
+  readonly titles: ReadonlyMap<string, string>;
   /** Everybody who is or was in the class, by id. */
   readonly people: ReadonlyMap<string, MemberRow>;
   /** By assignment: what was given to posts whose writers' names are hidden, each with the number that stands for its writer. */
@@ -152,7 +154,8 @@ export async function readBook(database: Database, { personId, inClass, now }: R
       return [[column.id, cells.toSorted((one, another) => one.number - another.number)] as const];
     }),
   );
-  return { rules, columns, students, people, hidden };
+  const titles = new Map(assignments.map(({ id, title }) => [id, title]));
+  return { rules, columns, students, people, hidden, titles };
 }
 
 /**

@@ -72,6 +72,19 @@ interface Place {
 }
 
 describe('the gradebook', () => {
+  test('says of what a column is a repetition, whatever became of that', async () => {
+    const seriesId = await setWork(house, { set: false, title: 'Week {week}: {date}' });
+    const repeated = await setWork(house, { title: 'Week 1: 16 November' });
+    await database.change('UPDATE assignments SET series_id = :seriesId WHERE id = :repeated', {
+      ...{ seriesId, repeated },
+    });
+    const { columns } = await book();
+    expect(columns.map(({ series }) => series?.name ?? null).toSorted()).toEqual(
+      ['Week', ...columns.slice(1).map(() => null)].toSorted(),
+    );
+    expect(columns.find(({ id }) => id === repeated)?.series).toEqual({ id: seriesId, name: 'Week' });
+  });
+
   test('is there for those who teach the class', async () => {
     const teaching = EVERYBODY.filter((who) => ['teacher', 'coTeacher', 'supplyTeacher'].includes(who));
     expect(await whoSees(house, maybeGradebook)).toEqual(teaching);

@@ -1,4 +1,5 @@
 import type { BookShown, CellShown, ColumnShown } from '../../../contract/gradebook/bookShown';
+import { nameOfSeries } from '../../../core/assignments/series';
 import { may } from '../../../core/access/may';
 import { columnsSoFar, shownState } from '../../../core/gradebook/classBook';
 import type { CellState, GradebookFigures } from '../../../core/gradebook/gradebook';
@@ -19,6 +20,7 @@ import {
 import { dayOf } from '../../deeds/gradebook/termOfBook';
 import type { Desk } from '../../deeds/sessions/desk';
 import { database } from '../../ground/database/database';
+import type { AssignmentRow } from '../../tables/assignments';
 import { listClosedTerms } from '../../tables/terms';
 import { tabsOf } from './tabsOf';
 
@@ -86,8 +88,9 @@ function columnShown(
       ? {
           title: column.assignment.title,
           number: column.assignment.number,
+          series: seriesOf(column.assignment, book),
         }
-      : { title: column.own.title, number: null }),
+      : { title: column.own.title, number: null, series: null }),
     ...{ id, kind, categoryId, possible, day, mean, median, graded, waiting, missing },
     due: day && shortDay(day, place.language, { month: true }),
     notBack: cells.filter(
@@ -100,6 +103,11 @@ function columnShown(
         return { number: numberShown(number), cell: cellShown(cell, state, column, { book, desk }) };
       }),
   };
+}
+
+function seriesOf({ seriesId }: AssignmentRow, { titles }: Book): ColumnShown['series'] {
+  const title = seriesId === null ? undefined : titles.get(seriesId);
+  return seriesId === null || title === undefined ? null : { id: seriesId, name: nameOfSeries(title) };
 }
 
 function cellShown(
