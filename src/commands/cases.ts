@@ -1,3 +1,4 @@
+import { whyHeld, type CommentToHold, type HoldReason } from '../core/comments/hold';
 import { anchorFinder } from '../core/notes/anchor';
 import type { Passage } from '../core/notes/passage';
 import { gradebook } from '../core/gradebook/gradebook';
@@ -10,6 +11,7 @@ import { spellerFor } from './spellers';
 import {
   anchorOf,
   assignmentOf,
+  commentToHoldOf,
   gradebookInputOf,
   gradeInputOf,
   personalPlaceOf,
@@ -42,6 +44,8 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
     if (!('refused' in given)) return [given['expect'], figures];
     return [given['refused'], typeof figures === 'string' ? refusedField(figures) : figures];
   }
+  if ('hold' in given)
+    return [given['expect'], await outcome(() => holdAnswer(commentToHoldOf(given['hold'])))];
   if ('personal' in given) return personalSides(given);
   if ('text' in given) return [given['words'], countWords(String(given['text']))];
   if ('input' in given) return [given['expect'], await outcome(() => grade(gradeInputOf(given['input'])))];
@@ -54,6 +58,15 @@ async function sides(given: Fields): Promise<readonly [expected: unknown, got: u
   });
   const listed = Array.isArray(given['expect']) && typeof answer === 'object' && 'requirements' in answer;
   return [given['expect'], listed ? answer.requirements : answer];
+}
+
+/** As `./porch hold` prints it. */
+export function holdAnswer(comment: CommentToHold): {
+  readonly held: boolean;
+  readonly reasons: readonly HoldReason[];
+} {
+  const reasons = whyHeld(comment).map(({ reason }) => reason);
+  return { held: reasons.length > 0, reasons };
 }
 
 /** The field that a line like `RangeError: columns.category: there is …` names, without places in lists and ids of columns. */

@@ -1,3 +1,4 @@
+import type { CommentToHold, EarlierComment, HoldSettings } from '../core/comments/hold';
 import { gradeInputSchema, type GradeInput } from '../core/grading/gradeInput';
 import { gradebookInputSchema, type GradebookInput } from '../core/gradebook/gradebookInput';
 import { anchorSchema, type Anchor } from '../core/notes/anchor';
@@ -22,24 +23,65 @@ interface PersonalPlace {
   readonly language: string;
 }
 
+const placeFields = {
+  people: {
+    type: 'array',
+    items: {
+      type: 'object',
+      required: ['givenName', 'familyName'],
+      properties: {
+        givenName: { type: 'string' },
+        familyName: { type: 'string' },
+        penName: { type: ['string', 'null'] },
+      },
+    },
+  },
+  country: { type: 'string', pattern: '^[A-Za-z]{2}$' },
+  language: { type: 'string' },
+} as const;
+
 const checkPersonalPlace = checkOf<PersonalPlace>({
   type: 'object',
   required: ['people', 'country', 'language'],
+  properties: placeFields,
+});
+
+/** A comment to hold as it stands in a file: moments as instants, most of it may be left out. */
+interface HoldFile extends Partial<PersonalPlace> {
+  readonly text: string;
+  readonly by: string | null;
+  readonly at: string;
+  readonly settings?: Partial<HoldSettings>;
+  readonly earlier?: readonly (Omit<EarlierComment, 'at'> & { readonly at: string })[];
+}
+
+const commentFields = {
+  text: { type: 'string' },
+  by: { type: ['string', 'null'] },
+  at: { type: 'string', format: 'date-time' },
+} as const;
+
+const checkHold = checkOf<HoldFile>({
+  type: 'object',
+  required: ['text', 'by', 'at'],
   properties: {
-    people: {
+    ...commentFields,
+    settings: {
+      type: 'object',
+      properties: {
+        maxLinks: { type: 'integer', minimum: 0 },
+        words: { type: 'array', items: { type: 'string' } },
+      },
+    },
+    earlier: {
       type: 'array',
       items: {
         type: 'object',
-        required: ['givenName', 'familyName'],
-        properties: {
-          givenName: { type: 'string' },
-          familyName: { type: 'string' },
-          penName: { type: ['string', 'null'] },
-        },
+        required: ['text', 'by', 'at', 'samePost'],
+        properties: { ...commentFields, samePost: { type: 'boolean' } },
       },
     },
-    country: { type: 'string', pattern: '^[A-Za-z]{2}$' },
-    language: { type: 'string' },
+    ...placeFields,
   },
 });
 const checkPost = checkOf<PostFile>(postFileSchema);
@@ -87,6 +129,18 @@ export function personalPlaceOf(json: unknown): PersonalPlace {
   if (!isLanguage(place.language))
     throw new UnreadableInput('language: it should be a language tag, such as en or de-AT');
   return place;
+}
+
+/** A comment to hold, from JSON, what may be left out filled in. @throws UnreadableInput */
+export function commentToHoldOf(json: unknown): CommentToHold {
+  const given = checked(checkHold, json);
+  const { people = [], country = 'IE', language = 'en' } = given;
+  return {
+    ...personalPlaceOf({ people, country, language }),
+    ...{ text: given.text, by: given.by, at: Date.parse(given.at) },
+    settings: { maxLinks: given.settings?.maxLinks ?? 0, words: given.settings?.words ?? [] },
+    earlier: (given.earlier ?? []).map((one) => ({ ...one, at: Date.parse(one.at) })),
+  };
 }
 
 /** A grade's input from JSON. @throws UnreadableInput */

@@ -10,9 +10,10 @@ import { countDocumentWords } from '../core/words/documentWords';
 import { planRoster } from '../core/roster/planRoster';
 import { readRosterCsv } from '../core/roster/readRosterCsv';
 import { spellerFor } from './spellers';
-import { runCase } from './cases';
+import { holdAnswer, runCase } from './cases';
 import {
   assignmentOf,
+  commentToHoldOf,
   existingPeopleOf,
   gradebookInputOf,
   gradeInputOf,
@@ -31,6 +32,7 @@ export const COMPUTING: Readonly<Record<string, (args: readonly string[]) => num
   grade: gradeFile,
   gradebook: gradebookFile,
   roster,
+  hold,
   personal,
   vectors,
 };
@@ -88,6 +90,13 @@ function roster(args: readonly string[]): number {
     refused: plan.refused.map(reasonOf),
     warnings: [...read.warnings, ...plan.warnings].sort((a, b) => a.row - b.row).map(reasonOf),
   });
+  return 0;
+}
+
+function hold(args: readonly string[]): number {
+  const [file] = args;
+  if (!file || args.length > 1) throw new UnreadableInput('usage: ./porch hold FILE');
+  print(holdAnswer(commentToHoldOf(parseJson(readText(file), file))));
   return 0;
 }
 

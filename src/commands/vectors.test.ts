@@ -8,7 +8,7 @@ const folders = ['tests/vectors', '../shared/vectors']
   .filter((folder) => existsSync(folder));
 
 /** Those whose cases we can compute; more may lie beside them. */
-const COMPUTED = /^(words|check|grade|gradebook|anchors|personal)\b.*\.json$/;
+const COMPUTED = /^(words|check|grade|gradebook|anchors|personal|hold)\b.*\.json$/;
 
 describe.each(folders)('%s', (folder) => {
   const files = readdirSync(folder).filter((file) => COMPUTED.test(file));

@@ -15,6 +15,7 @@ const HELP = `./porch demo [--fresh] [--size 3000x300]   the demo class, from an
 ./porch grade FILE
 ./porch gradebook FILE
 ./porch roster FILE [--existing PEOPLE.json]
+./porch hold FILE
 ./porch personal FILE [--people PEOPLE.json] [--country IE] [--language en]
 ./porch vectors FILE…`;
 
