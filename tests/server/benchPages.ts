@@ -1,5 +1,5 @@
 import { loadBigClass } from '../../demo/bigClass';
-import { measurement, medianTime, type Measurement } from '../../src/benches/measure';
+import { measurement, medianTimes, type Measurement } from '../../src/benches/measure';
 import type { Desk } from '../../src/server/deeds/sessions/desk';
 import { placeOf } from '../../src/core/languages/languages';
 import { database } from '../../src/server/ground/database/database';
@@ -48,9 +48,12 @@ export async function benchPages(progress: (what: string) => void): Promise<read
   for (const name of Object.keys(VIEWS) as ViewName[]) {
     const view = VIEWS[name];
     if (!(await view(large)) || !(await view(small))) throw new Error(`${name} shows nothing`);
-    const time = await timeOf(() => view(large));
     const bare = BARE[name];
-    const floor = await timeOf(() => (bare ? bare(large) : view(small)));
+    const { time, floor } = await medianTimes(
+      TURNS,
+      () => view(large),
+      () => (bare ? bare(large) : view(small)),
+    );
     const queries = await countStatements(() => view(large));
     measured.push({ ...measurement(`page-${name}`, time, floor), queries });
   }
@@ -119,10 +122,4 @@ const WHOLE_TIME = { name: 'Always', from: '2000-01-01', to: '2100-01-01' };
 function inOneTerm(desk: Desk): Desk {
   const { inClass } = desk;
   return { ...desk, inClass: { ...inClass, year: { ...inClass.year, terms: [WHOLE_TIME] } } };
-}
-
-function timeOf(work: () => Promise<unknown>): Promise<number> {
-  return medianTime(TURNS, async () => {
-    await work();
-  });
 }

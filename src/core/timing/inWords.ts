@@ -1,38 +1,49 @@
 import { dateFormat, languageIn, relativeFormat } from './formatters';
-import { localDate } from './zonedTime';
+import { kept } from './kept';
+import { localDate, localMinute } from './zonedTime';
 
 const DAY = 86_400_000;
 
 /** A moment in words, in a time zone: "Thursday 19 November, 4 pm". */
 export function momentInWords(instant: number, timeZone: string, locale: string): string {
-  return `${dayInWords(instant, timeZone, locale)}, ${timeInWords(instant, timeZone, locale)}`;
-}
-
-/** A local day, such as `2026-11-19`, as "Thursday 19 November". */
-export function localDayInWords(day: string, locale: string): string {
-  return dayInWords(Date.parse(`${day}T12:00:00Z`), 'UTC', locale);
+  return localMomentInWords(localMinute(instant, timeZone), locale);
 }
 
 /** A local minute, such as `2026-11-19T16:00`, in the same words. */
 export function localMomentInWords(minute: string, locale: string): string {
-  return momentInWords(Date.parse(`${minute}Z`), 'UTC', locale);
+  return `${localDayInWords(minute.slice(0, 10), locale)}, ${localTimeInWords(minute.slice(11), locale)}`;
 }
 
 /** A day in words: "Thursday 19 November", "Donnerstag, 19. November". */
 export function dayInWords(instant: number, timeZone: string, locale: string): string {
-  const text = dateFormat(locale, {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone,
-  }).format(new Date(instant));
-  // English reads without the comma; German wants it.
-  return isEnglish(locale) ? text.replace(',', '') : text;
+  return localDayInWords(localDate(instant, timeZone), locale);
+}
+
+/** Days and times of day in words, by language: many things of a class are of the same ones. */
+const days = new Map<string, string>();
+const dates = new Map<string, string>();
+const times = new Map<string, string>();
+
+/** A local day, such as `2026-11-19`, as "Thursday 19 November". */
+export function localDayInWords(day: string, locale: string): string {
+  return kept(days, `${locale} ${day}`, () => {
+    const style = { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' } as const;
+    const text = dateFormat(locale, style).format(atNoon(day));
+    // English reads without the comma; German wants it.
+    return isEnglish(locale) ? text.replace(',', '') : text;
+  });
 }
 
 /** A day without its weekday: "19 November". */
 export function dateInWords(instant: number, timeZone: string, locale: string): string {
-  return dateFormat(locale, { day: 'numeric', month: 'long', timeZone }).format(new Date(instant));
+  const day = localDate(instant, timeZone);
+  return kept(dates, `${locale} ${day}`, () =>
+    dateFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(atNoon(day)),
+  );
+}
+
+function atNoon(day: string): Date {
+  return new Date(`${day}T12:00:00Z`);
 }
 
 /** The name of a weekday, long or short. */
@@ -52,27 +63,34 @@ export function shortDay(date: string, locale: string, { month }: { readonly mon
     day: 'numeric',
     ...(month ? { month: 'short' } : {}),
     timeZone: 'UTC',
-  }).format(new Date(`${date}T12:00:00Z`));
+  }).format(atNoon(date));
   // English puts the weekday after a number that stands alone.
   return isEnglish(locale) ? text.replace(',', '').replace(/^(\d+) (\p{L}+)$/u, '$2 $1') : text;
 }
 
 /** The short name of the weekday that a local date falls on. */
 export function shortWeekday(date: string, locale: string): string {
-  return weekdayInWords(Date.parse(`${date}T12:00:00Z`), 'UTC', locale, 'short');
+  return weekdayInWords(atNoon(date).getTime(), 'UTC', locale, 'short');
 }
 
 /** A time of day in words, not to be broken: "4 pm", "2.47 pm" where the language has a twelve-hour clock, else "16:00", in German "16:00 Uhr". */
 export function timeInWords(instant: number, timeZone: string, locale: string): string {
-  const twelveHours = isEnglish(locale);
-  const text = dateFormat(locale, {
-    hour: 'numeric',
-    minute: '2-digit',
-    hourCycle: twelveHours ? 'h12' : 'h23',
-    timeZone,
-  }).format(new Date(instant));
-  if (twelveHours) return text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase();
-  return languageIn(locale) === 'de' ? `${text.replace(/ Uhr$/, '')}\u00A0Uhr` : text;
+  return localTimeInWords(localMinute(instant, timeZone).slice(11), locale);
+}
+
+/** @param time `16:00` */
+function localTimeInWords(time: string, locale: string): string {
+  return kept(times, `${locale} ${time}`, () => {
+    const twelveHours = isEnglish(locale);
+    const text = dateFormat(locale, {
+      hour: 'numeric',
+      minute: '2-digit',
+      hourCycle: twelveHours ? 'h12' : 'h23',
+      timeZone: 'UTC',
+    }).format(new Date(`1970-01-01T${time}Z`));
+    if (twelveHours) return text.replace(/:00/, '').replace(':', '.').replace(/\s/u, '\u00A0').toLowerCase();
+    return languageIn(locale) === 'de' ? `${text.replace(/ Uhr$/, '')}\u00A0Uhr` : text;
+  });
 }
 
 function isEnglish(locale: string): boolean {

@@ -1,5 +1,5 @@
-/** So many are kept: more than a school has languages, time zones and ways to write a day. */
-const MOST = 500;
+/** So many are kept: more than a school has languages, time zones and ways to write a day, and than a day has minutes. */
+const MOST = 2000;
 
 /** What is known under a key, made where it is not; none of it ever changes. */
 export function kept<Value>(known: Map<string, Value>, key: string, make: () => Value): Value {

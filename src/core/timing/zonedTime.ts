@@ -47,9 +47,20 @@ export function weekday(date: string): number {
 }
 
 const offsets = new Map<string, number>();
+const days = new Map<string, number | 'changes'>();
 
-/** Since the seventies clocks change at whole quarters of an hour only, and finding out how they stand takes long. */
+/** Finding out how the clocks stand takes long: on most days they stand alike from its beginning to its end. */
 function offset(instant: number, timeZone: string): number {
+  const day = Math.floor(instant / DAY);
+  const ofDay = kept(days, `${timeZone} ${day}`, () => {
+    const [begins, ends] = [offsetOfQuarter(day * DAY, timeZone), offsetOfQuarter((day + 1) * DAY, timeZone)];
+    return begins === ends ? begins : 'changes';
+  });
+  return ofDay === 'changes' ? offsetOfQuarter(instant, timeZone) : ofDay;
+}
+
+/** Since the seventies clocks change at whole quarters of an hour only. */
+function offsetOfQuarter(instant: number, timeZone: string): number {
   const quarter = Math.floor(instant / QUARTER);
   return kept(
     offsets,

@@ -15,44 +15,61 @@ interface Graded extends Pick<PostFacts, 'assignment' | 'inClass'> {
 }
 
 /** The grade of a post as it stands: the latest hand-in's evidence as it counts, the judgements, and how late it came. */
-export function computeGrade(...given: Parameters<typeof gradeInputOf>): Grade {
-  return grade(gradeInputOf(...given));
-}
-
-/** What it is computed from. */
-export function gradeInputOf(
-  { assignment, inClass, handIns, grade: row, post }: Graded,
+export function computeGrade(
+  graded: Graded,
   judgements: readonly JudgementRow[],
   overrulings: Readonly<Record<string, Overruling>>,
-): GradeInput {
-  const counted = handIns.at(-1)?.evidence.requirements ?? [];
-  const levels = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
+): Grade {
+  return grade(gradeInputsIn(graded)(graded, judgements, overrulings));
+}
+
+/** What grades are computed from, for any posts of one assignment. */
+export function gradeInputsIn({
+  assignment,
+  inClass,
+}: Pick<Graded, 'assignment' | 'inClass'>): (
+  post: Omit<Graded, 'assignment' | 'inClass'>,
+  judgements: readonly JudgementRow[],
+  overrulings: Readonly<Record<string, Overruling>>,
+) => GradeInput {
   const weights = new Map(assignment.requirements.map((requirement) => [requirement.id, requirement.weight]));
-  return {
-    requirements: counted.map((found) => {
-      const { id, earned, possible, state } = overruled(found, overrulings);
-      return {
-        earned,
-        possible,
-        weight: weights.get(id) ?? 'advice',
-        unknown: state === 'unknown' && possible > 0,
-      };
-    }),
-    rubric: assignment.rubric.map((criterion) => ({
-      id: criterion.id,
-      weight: criterion.weight,
-      levels: criterion.levels.map((level) => level.points),
-      chosen: chosenLevel(levels.get(criterion.id), criterion.levels.length),
-    })),
-    late: lateRuleIn(inClass, assignment),
-    due: assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone),
-    timeZone: inClass.timeZone,
-    handIns: handIns.map((handIn) => handIn.handedInAt.toISOString()),
-    accepted: post.stage === 'accepted' ? handIns.length - 1 : null,
-    override:
-      row && row.overrideGrade !== null
-        ? { grade: row.overrideGrade, reason: row.overrideReason ?? '' }
-        : null,
+  const rubric = assignment.rubric.map(({ id, weight, levels }) => ({
+    id,
+    weight,
+    levels: levels.map((level) => level.points),
+  }));
+  const late = lateRuleIn(inClass, assignment);
+  const due = assignment.dueAt && localMinute(assignment.dueAt.getTime(), inClass.timeZone);
+  const { timeZone } = inClass;
+  return ({ handIns, grade: row, post }, judgements, overrulings) => {
+    const counted = handIns.at(-1)?.evidence.requirements ?? [];
+    const chosen = new Map(judgements.map((judgement) => [judgement.criterionId, judgement.level]));
+    return {
+      requirements: counted.map((found) => {
+        const { id, earned, possible, state } = overruled(found, overrulings);
+        return {
+          earned,
+          possible,
+          weight: weights.get(id) ?? 'advice',
+          unknown: state === 'unknown' && possible > 0,
+        };
+      }),
+      rubric: rubric.map(({ id, weight, levels }) => ({
+        id,
+        weight,
+        levels,
+        chosen: chosenLevel(chosen.get(id), levels.length),
+      })),
+      late,
+      due,
+      timeZone,
+      handIns: handIns.map((handIn) => handIn.handedInAt.toISOString()),
+      accepted: post.stage === 'accepted' ? handIns.length - 1 : null,
+      override:
+        row && row.overrideGrade !== null
+          ? { grade: row.overrideGrade, reason: row.overrideReason ?? '' }
+          : null,
+    };
   };
 }
 

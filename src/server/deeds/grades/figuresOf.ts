@@ -17,7 +17,7 @@ import {
 } from '../../tables/judgements';
 import type { PostsOf } from '../../tables/postsOf';
 import type { PostStateRow } from '../../tables/postStates';
-import { gradeInputOf } from './computeGrade';
+import { gradeInputsIn } from './computeGrade';
 
 /** What was given to one post of an assignment. */
 export interface FigureOfPost {
@@ -70,6 +70,13 @@ export async function saidOf(
     looksByEye ? listRequirementJudgementsOf(database, asked, whose) : null,
     listFiguresOf(database, asked),
   ]);
+  // Most students have an assignment as it stands.
+  const inputs = new Map<AssignmentRow, ReturnType<typeof gradeInputsIn>>();
+  const inputsIn = (assignment: AssignmentRow) => {
+    const made = inputs.get(assignment) ?? gradeInputsIn({ assignment, inClass });
+    inputs.set(assignment, made);
+    return made;
+  };
   const times = groupedBy(handInTimes, ({ postId }) => postId);
   return ({ postId, stage, evidence: measured }, assignment) => {
     const figure = figures.get(postId) ?? null;
@@ -80,10 +87,8 @@ export async function saidOf(
     const evidence = byEye
       ? { requirements: rejudged(measured.requirements, requirements, byEye.get(postId) ?? {}) }
       : measured;
-    const input = gradeInputOf(
+    const input = inputsIn(assignment)(
       {
-        assignment,
-        inClass,
         handIns: (times.get(postId) ?? []).map(({ handedInAt }) => ({ handedInAt, evidence })),
         grade: whose === 'first' ? figure : null,
         post: { stage },

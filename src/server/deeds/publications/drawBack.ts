@@ -29,13 +29,13 @@ export async function listWithWriters(
   const publications = await listPublications(database, inClass.id);
   const members = await listEverMembers(database, inClass.id);
   const outside = await listAppearances(database, inClass, { members, now });
-  const names = new Map(members.map((member) => [member.personId, member.shownName]));
+  const people = new Map(members.map((member) => [member.personId, member]));
   return publications
     .map((publication) => ({
       publication,
-      writer: names.get(publication.writerId) ?? '',
+      writer: people.get(publication.writerId)?.shownName ?? '',
       outside: outside(publication.writerId, publication.postId),
-      members,
+      people,
     }))
     .filter(
       ({ publication: { postId, writerId }, outside }) =>

@@ -18,7 +18,7 @@ export async function listOpenableAgain(
   { now }: { readonly now: Date },
 ): Promise<readonly (OpenableAgain & { readonly publication: ClassPublicationRow })[]> {
   return (await listWithWriters(database, inClass, { now })).flatMap(
-    ({ publication, writer, outside, members }) => {
+    ({ publication, writer, outside, people }) => {
       const { postId, writerId, title, drawnFrom, wished } = publication;
       if (drawnFrom === null) return [];
       // Its writer may have asked for fewer readers meanwhile.
@@ -37,7 +37,7 @@ export async function listOpenableAgain(
               title,
               from,
               ...reaches,
-              inPictures: inPicturesShown(outside, members),
+              inPictures: inPicturesShown(outside, people),
               further,
               publication,
             },

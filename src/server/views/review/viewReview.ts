@@ -153,7 +153,7 @@ export async function maybeReview(
       planned: plannedOf(await findPlannedOpening(database, postId), place),
       ...readersOf(found.rows, {
         passphraseSince: await findPostPassphraseSince(database, postId),
-        members: [...members.values()],
+        members,
         place,
         hidden,
       }),
@@ -366,7 +366,7 @@ function readersOf(
     hidden,
   }: {
     readonly passphraseSince: Date | null;
-    readonly members: readonly MemberRow[];
+    readonly members: ReadonlyMap<string, MemberRow>;
     readonly place: Place;
     /** Whether the writer's name is: what leads to the blog, or names a classmate, says whose it is. */
     readonly hidden: boolean;
@@ -375,7 +375,7 @@ function readersOf(
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside, away: post.away }),
-    inPictures: inPicturesShown(outside, hidden ? [] : members),
+    inPictures: inPicturesShown(outside, hidden ? new Map() : members),
     published: publication?.audience ?? null,
     /** When what they read was handed in, where its writer has handed in again since; null where they read the latest. */
     readEarlier: earlierRead(publication, handIns, place),

@@ -24,11 +24,12 @@ export function postShown(
     now,
     place,
     outside,
-    members,
+    people,
     hidden = false,
   }: Pick<Desk, 'inClass' | 'now' | 'place'> & {
     readonly outside: Outside;
-    readonly members: readonly MemberRow[];
+    /** Of its class, by id. */
+    readonly people: ReadonlyMap<string, MemberRow>;
     /** Whether its writer's name is hidden: what leads to the blog, or names a classmate, says whose it is. */
     readonly hidden?: boolean;
   },
@@ -45,7 +46,7 @@ export function postShown(
     ordinal: post.ordinal ?? 1,
     readers: audience && {
       ...readersNow(audience, { ceiling: inClass.ceiling, outside, away }),
-      inPictures: inPicturesShown(outside, hidden ? [] : members),
+      inPictures: inPicturesShown(outside, hidden ? NOBODY : people),
       published: audience,
       drawnFrom,
       since: since && dateInWords(since.getTime(), timeZone, language),
@@ -69,3 +70,5 @@ const NOT_BEGUN = {
   readers: null,
   way: null,
 } as const;
+
+const NOBODY: ReadonlyMap<string, MemberRow> = new Map();

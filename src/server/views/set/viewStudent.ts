@@ -36,6 +36,7 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
     inClass.id,
     missing.filter((one) => one !== null),
   );
+  const people = new Map(members.map((one) => [one.personId, one]));
   const hidden = await hiddenOfClass(database, inClass.id, { assignments: asked, teacherId: personId });
   return {
     classId: inClass.id,
@@ -50,7 +51,7 @@ export async function maybeStudentPosts(studentId: string, desk: Desk) {
       const post = posts.get(assignment.id) ?? null;
       const isHidden = hidden.has(post?.postId ?? '');
       const own = adjust(assignment, studentId);
-      const around = { ...desk, outside: outside(studentId, post?.postId), members };
+      const around = { ...desk, outside: outside(studentId, post?.postId), people };
       return {
         key: assignment.id,
         name: assignment.title,
