@@ -1,4 +1,5 @@
 import { isAscii } from '../text/ascii';
+import { rememberByText } from '../text/remember';
 
 /** Kinds of personal details. */
 export type DetailKind =
@@ -73,10 +74,10 @@ export function foldUnits(text: string): string {
   return folded;
 }
 
-/** What stands between spaces and hyphens of a name, as in a folded text. */
-export function partsOfName(name: string): readonly string[] {
-  return foldUnits(name.trim()).split(/[\s-]+/);
-}
+/** What stands between spaces and hyphens of a name, as in a folded text. Every text of a class is looked through for the same names. */
+export const partsOfName = rememberByText((name): readonly string[] =>
+  foldUnits(name.trim()).split(/[\s-]+/),
+);
 
 /** The part of a text before a place in the same sentence, no longer than asked for. */
 export function before(text: string, at: number, most: number): string {
