@@ -12,8 +12,8 @@ const FOUND_BY: Readonly<Record<string, readonly Who[]>> = {
   canarydrafttitle: ['writer'],
   canarydraft: ['writer'],
   canarynote: ['writer', 'teacher'],
-  // A draft as it was taken for a classmate is not the draft: teachers read what is said of it, and not the text.
-  canarypeertext: ['classmate'],
+  // A draft as it was taken for a classmate is not open to teachers for that: they read what is said of it, and not the text.
+  canarypeertext: ['writer', 'classmate'],
   canarypeerwords: ['classmate', 'teacher'],
   canaryhidden: ['editor', 'teacher'],
   // It is for those whom the school named, and none of these is.
@@ -49,6 +49,8 @@ async function postsOf(givenName: string): Promise<readonly Post[]> {
 
 /** The posts that the words were put into, or near to. */
 let touched: readonly Post[] = [];
+/** The assignment that one of them is for, and read by a classmate before it is handed in. */
+let readByPeers = '';
 
 beforeAll(async () => {
   await signEverybodyIn();
@@ -94,6 +96,11 @@ beforeAll(async () => {
      ON DUPLICATE KEY UPDATE size = 2`,
     { postId: drafted.id },
   );
+  const [{ assignmentId } = { assignmentId: '' }] = await database.rows<{ assignmentId: string }>(
+    'SELECT assignment_id AS assignmentId FROM posts WHERE id = :id',
+    { id: drafted.id },
+  );
+  readByPeers = assignmentId;
   await change(
     `INSERT INTO peer_words (reading_id, name, words, kept_at) VALUES (:readingId, '0', 'canarypeerwords', :now)`,
     { readingId: ids.peerReading, now },
@@ -160,6 +167,7 @@ function addresses(): readonly string[] {
       ...(address ? [`/blog/wind/${address}`] : []),
     ]),
     at.assignment(ids.unset),
+    at.peers(readByPeers),
     '/robots.txt',
     '/api/names',
     '/api/ready',

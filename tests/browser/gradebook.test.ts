@@ -76,9 +76,19 @@ test('what is no figure, or more than is possible, is said in one line and typed
   await isKept('Anouk', 12);
 });
 
-test('what was typed last is undone', async () => {
-  await teacher.driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+test('what was typed last is undone, also while it is on its way', async () => {
+  const { driver } = teacher;
+  const undo = () => driver.actions().keyDown(Key.CONTROL).sendKeys('z').keyUp(Key.CONTROL).perform();
+  await undo();
   await isKept('Anouk', 7.5);
+  await goTo(teacher, 'Anouk', ORAL);
+  const slow = { offline: false, latency: 1500, download_throughput: -1, upload_throughput: -1 };
+  await driver.setNetworkConditions(slow);
+  await press(teacher, '3', Key.ENTER);
+  await undo();
+  await isKept('Anouk', 3);
+  await isKept('Anouk', 7.5);
+  await teacher.isOffline(false);
 });
 
 test('of two teachers in one cell the second is told, and chooses', async () => {

@@ -97,7 +97,7 @@ export function Grid(props: GridProps) {
       else onEdit({ spot: focus, text: text ?? textAt(focus) });
     },
     clear: props.onClear,
-    undo: () => void figures.undo(),
+    undo: figures.undo,
     leave: () => onGo(focus, false),
   });
   const figureAt = (spot: Spot): number | null => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { keepFigures, type TakenCell } from '../../contract/gradebook/keepFigures';
 import { call } from '../basics/call';
 import { useRefusal } from '../basics/useRefusal';
@@ -31,8 +31,8 @@ export interface Figures {
   readonly keep: (changes: readonly Change[]) => void;
   /** Sends again what could not be kept. */
   readonly again: () => void;
-  /** Takes back what was typed last, as far as it was kept; false where there is nothing. */
-  readonly undo: () => boolean;
+  /** Takes back what was typed last, as far as it was kept, once it is known whether it was. */
+  readonly undo: () => void;
   /** Of a cell that somebody else typed in: keeps theirs, or types one's own over it. */
   readonly settle: (cell: TakenCell, mine: boolean) => void;
 }
@@ -47,7 +47,9 @@ export function useFigures(classId: string, at: (key: CellKey) => number | null)
   const refusal = useRefusal();
   const [typed, setTyped] = useState<ReadonlyMap<string, Typed>>(new Map());
   const [taken, setTaken] = useState<readonly TakenCell[]>([]);
-  const [done, setDone] = useState<readonly (readonly Change[])[]>([]);
+  /** What can be undone, and what is on its way until then. */
+  const done = useRef<(readonly Change[])[]>([]);
+  const going = useRef<Promise<unknown>>(Promise.resolve());
   const [problem, setProblem] = useState('');
   const waiting = [...typed.values()].filter(({ state }) => state === 'onItsWay' || state === 'notKept');
   const open = waiting.length > 0;
@@ -93,36 +95,35 @@ export function useFigures(classId: string, at: (key: CellKey) => number | null)
       ...before.filter((cell) => !changes.some((change) => keyOf(change) === keyOf(cell))),
       ...outcome.value.taken,
     ]);
-    if (undoable && mine.length > 0) setDone((before) => [...before, mine]);
+    if (undoable && mine.length > 0) done.current.push(mine);
     router.refresh();
+  };
+  const keep = (changes: readonly Change[]) => {
+    going.current = Promise.all([going.current, send(changes, true)]);
+  };
+  const undoLast = async () => {
+    const last = done.current.pop();
+    if (last)
+      await send(
+        last.map(({ figure, was, ...cell }) => ({ ...cell, figure: was, was: figure })),
+        false,
+      );
   };
   return {
     typed,
     taken,
     problem,
     keep: (changes) =>
-      void send(
+      keep(
         changes.map((change) => {
           const before = typed.get(keyOf(change));
           // What never reached the server does not stand there.
           return before?.state === 'notKept' ? { ...change, was: before.change.was } : change;
         }),
-        true,
       ),
-    again: () =>
-      void send(
-        waiting.filter(({ state }) => state === 'notKept').map(({ change }) => change),
-        true,
-      ),
+    again: () => keep(waiting.filter(({ state }) => state === 'notKept').map(({ change }) => change)),
     undo: () => {
-      const last = done.at(-1);
-      if (!last) return false;
-      setDone(done.slice(0, -1));
-      void send(
-        last.map(({ figure, was, ...cell }) => ({ ...cell, figure: was, was: figure })),
-        false,
-      );
-      return true;
+      going.current = going.current.then(undoLast);
     },
     settle: (cell, mine) => {
       const own = typed.get(keyOf(cell))?.change;
@@ -132,7 +133,7 @@ export function useFigures(classId: string, at: (key: CellKey) => number | null)
         after.delete(keyOf(cell));
         return after;
       });
-      if (mine && own) void send([{ ...own, was: cell.figure }], true);
+      if (mine && own) keep([{ ...own, was: cell.figure }]);
       else router.refresh();
     },
   };
