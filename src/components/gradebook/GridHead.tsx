@@ -41,9 +41,9 @@ export function GridHead(props: GridHeadProps) {
         </span>
       </div>
       <div className="book-columns" role="row" aria-rowindex={1}>
-        {runs.map(({ from, count, seriesId }) => (
+        {runs.map(({ from, count }) => (
           <span
-            key={seriesId}
+            key={from}
             className={classesOf({ 'book-series': true, post: isFirst(tracks[from]!) })}
             aria-hidden="true"
             style={{ left: lefts[from], width: count * WIDTHS.column }}
