@@ -67,13 +67,17 @@ export function pairsOf(groups: readonly (readonly string[])[]): readonly Pair[]
   );
 }
 
+/** What stands for two people, in either order. */
+export function pairKey([one, another]: Pair): string {
+  return one < another ? `${one} ${another}` : `${another} ${one}`;
+}
+
 type Weight = (one: string, another: string) => number;
 
 function weighing(apart: readonly Pair[], before: readonly Pair[]): Weight {
-  const key = (one: string, another: string) => (one < another ? `${one} ${another}` : `${another} ${one}`);
-  const weights = new Map(before.map(([one, another]) => [key(one, another), 1]));
-  for (const [one, another] of apart) weights.set(key(one, another), APART);
-  return (one, another) => weights.get(key(one, another)) ?? 0;
+  const weights = new Map(before.map((pair) => [pairKey(pair), 1]));
+  for (const pair of apart) weights.set(pairKey(pair), APART);
+  return (one, another) => weights.get(pairKey([one, another])) ?? 0;
 }
 
 interface Seats {

@@ -1,7 +1,7 @@
 import type { PeerGroupsShown, PeerMemberShown } from '../../../contract/peerReading/peerShown';
 import { isStudent, may } from '../../../core/access/may';
 import { groupedBy } from '../../../core/groupedBy';
-import { pairsOf, type Pair } from '../../../core/peerReading/groups';
+import { pairKey, pairsOf } from '../../../core/peerReading/groups';
 import { momentInWords, timeInWords } from '../../../core/timing/inWords';
 import { localMinute } from '../../../core/timing/zonedTime';
 import type { Desk } from '../../deeds/sessions/desk';
@@ -104,5 +104,3 @@ async function groupsShown(
       .map(([one, other]) => [named(one), named(other)]),
   };
 }
-
-const pairKey = (pair: Pair) => pair.toSorted().join(' ');

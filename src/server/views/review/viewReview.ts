@@ -375,7 +375,7 @@ function readersOf(
   const wished = cappedAudience(inClass.ceiling, assignment.audience, post.audience);
   return {
     now: publication && readersNow(publication.audience, { ceiling: classCeiling, outside, away: post.away }),
-    inPictures: inPicturesShown(outside, hidden ? new Map() : members),
+    inPictures: inPicturesShown(outside, hidden ? null : members),
     published: publication?.audience ?? null,
     /** When what they read was handed in, where its writer has handed in again since; null where they read the latest. */
     readEarlier: earlierRead(publication, handIns, place),

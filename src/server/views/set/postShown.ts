@@ -46,7 +46,7 @@ export function postShown(
     ordinal: post.ordinal ?? 1,
     readers: audience && {
       ...readersNow(audience, { ceiling: inClass.ceiling, outside, away }),
-      inPictures: inPicturesShown(outside, hidden ? NOBODY : people),
+      inPictures: inPicturesShown(outside, hidden ? null : people),
       published: audience,
       drawnFrom,
       since: since && dateInWords(since.getTime(), timeZone, language),
@@ -70,5 +70,3 @@ const NOT_BEGUN = {
   readers: null,
   way: null,
 } as const;
-
-const NOBODY: ReadonlyMap<string, MemberRow> = new Map();

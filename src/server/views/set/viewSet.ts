@@ -105,7 +105,7 @@ export async function maybeSet(assignmentId: string, desk: Desk) {
         handInId: post?.handInId ?? null,
         published: post?.audience ?? null,
         closed: closedOf(post, desk, around),
-        inPictures: inPicturesShown(around, isHidden ? new Map() : people),
+        inPictures: inPicturesShown(around, isHidden ? null : people),
         excused: !isHidden && own.excused,
         /** The last day of those who are away now; they are reminded of nothing. */
         awayUntil: isHidden || !awayTo ? null : localDayInWords(awayTo, place.language),
