@@ -16,6 +16,8 @@ const config: NextConfig = {
   images: { unoptimized: true },
   reactStrictMode: true,
   reactCompiler: true,
+  // A page that is asked for while the line is gone waits for it, in place of the browser’s own page of errors.
+  experimental: { useOffline: true },
   // Linting and types are steps of their own in the test command.
   typescript: { ignoreBuildErrors: true },
 };
