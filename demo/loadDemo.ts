@@ -43,6 +43,7 @@ import { CODE, insertGardenClass, insertWeatherClass, TIME_ZONE } from './insert
 import type { BigSize } from './bigText';
 import { PAGES } from './pages';
 import { fillGradebook } from './gradebook';
+import { letDemoComment } from './comments';
 import { letDemoRead } from './peerReading';
 import { fillNoteBank } from './noteBank';
 import { succeeded } from './succeeded';
@@ -117,6 +118,7 @@ async function load(now: Date, progress: (what: string) => void): Promise<void> 
     if (post.worry) await tellDemoWorry({ people, postId, words: post.worry, now });
   }
   await letDemoRead({ people, assignmentId: assignments.get('skies') ?? '', now });
+  await letDemoComment(people, now);
 }
 
 async function insertPeople(now: Date): Promise<ReadonlyMap<string, string>> {

@@ -11,6 +11,7 @@ export function addressesOf(classId: string) {
     invitations: `${at}/invitations`,
     openings: `${at}/openings`,
     labels: `${at}/labels`,
+    comments: `${at}/comments`,
     pictures: `${at}/pictures`,
     privacy: `${at}/privacy`,
     settings: `${at}/settings`,

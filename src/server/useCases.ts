@@ -29,7 +29,8 @@ import {
 import { putAwayAssignment } from './deeds/assignments/putAwayAssignment';
 import { unsetAssignment } from './deeds/assignments/unsetAssignment';
 import { setAssignment } from './deeds/assignments/setAssignment';
-import { takeBackComment, tendComment } from './deeds/comments/tendComment';
+import { changeCommentRules } from './deeds/classes/changeCommentRules';
+import { decideComment, takeBackComment } from './deeds/comments/decideComment';
 import { writeComment } from './deeds/comments/writeComment';
 import { changeClassCode } from './deeds/classes/changeClassCode';
 import { changeAddress } from './deeds/classes/changeAddress';
@@ -272,7 +273,8 @@ export const USE_CASES = {
   makeAssignment,
   changeAssignment,
   writeComment,
-  tendComment,
+  decideComment,
+  changeCommentRules,
   takeBackComment,
   makePage,
   savePage,

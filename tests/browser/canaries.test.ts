@@ -16,6 +16,9 @@ const FOUND_BY: Readonly<Record<string, readonly Who[]>> = {
   canarypeertext: ['writer', 'classmate'],
   canarypeerwords: ['classmate', 'teacher'],
   canaryhidden: ['editor', 'teacher'],
+  canarywaits: ['editor', 'teacher'],
+  // Personal details are no matter of student editors.
+  canarynumber: ['teacher'],
   // It is for those whom the school named, and none of these is.
   canaryworry: [],
   canarytakendown: ['editor', 'teacher'],
@@ -110,6 +113,18 @@ beforeAll(async () => {
      VALUES (:id, :postId, :authorId, 'canaryhidden', 1, :now, 'keptBack', :now, :teacherId)`,
     { id: newId(), postId: published.id, authorId: taken.writerId, teacherId, now },
   );
+  for (const [text, reason] of [
+    ['canarywaits', 'links'],
+    ['canarynumber', 'personal'],
+  ] as const)
+    await change(
+      `INSERT INTO comments (id, post_id, author_id, text, words, written_at, state, reasons)
+       VALUES (:id, :postId, :authorId, :text, 1, :now, 'waits', :reasons)`,
+      {
+        ...{ id: newId(), postId: published.id, authorId: taken.writerId, text, now },
+        reasons: JSON.stringify([{ reason, places: [{ from: 0, to: 6 }] }]),
+      },
+    );
   await change(
     `INSERT INTO cases (id, class_id, class_title, time_zone, kind, post_id, title, kept_html, could_read, about_name, told_by, teller,
        told_name, words, told_at, took_away, promised_reader, promised_at, told_help)

@@ -281,6 +281,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().labels,
     needs: ['class.change', {}],
   },
+  '(desk)/class/[classId]/(about)/comments/page.tsx': {
+    address: () => at().comments,
+    needs: ['class.teach', {}],
+  },
   '(desk)/class/[classId]/(about)/pictures/page.tsx': {
     address: () => at().pictures,
     needs: ['class.change', {}],

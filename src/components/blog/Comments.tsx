@@ -3,8 +3,9 @@
 import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { takeBackComment } from '../../contract/comments/takeBackComment';
-import { tendComment } from '../../contract/comments/tendComment';
+import { decideComment } from '../../contract/comments/decideComment';
 import { writeComment } from '../../contract/comments/writeComment';
+import type { KeptBackFor, WaitReason } from '../../core/comments/rules';
 import { useDeed } from '../basics/useDeed';
 import { AwayWords } from '../worries/AwayWords';
 import { TellAboutPost } from './TellAboutPost';
@@ -16,21 +17,26 @@ interface CommentShown {
   readonly own: boolean;
   readonly when: string;
   readonly text: string;
-  readonly hidden: boolean;
+  readonly state: 'shown' | 'waits' | 'keptBack';
+  readonly version: number;
+  /** Whether whoever reads decides about it. */
+  readonly tends: boolean;
+  /** Why it waits or waited, for who decides about it. */
+  readonly reasons: readonly WaitReason[];
+  /** Why it was kept back, where somebody said. */
+  readonly keptFor: KeptBackFor | null;
   /** Whether a worry keeps it away; null where it does not. */
   readonly away: { readonly putsBack: boolean } | null;
 }
 
 export interface CommentsShown {
-  /** Whether whoever reads may hide comments and show them again. */
-  readonly tends: boolean;
   readonly list: readonly CommentShown[];
 }
 
 const LONGEST = 2000;
 
 /** What the class says under a post, and saying something. Nobody outside the class sees it. */
-export function Comments({ postId, tends, list }: CommentsShown & { readonly postId: string }) {
+export function Comments({ postId, list }: CommentsShown & { readonly postId: string }) {
   const t = useTranslations('blog.comments');
   const id = useId();
   const { act, busy, problem } = useDeed();
@@ -41,7 +47,7 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
   return (
     <section className="mt-10 border-t-[5px] border-porch pt-4" aria-labelledby={`${id}-title`}>
       <h2 id={`${id}-title`} className="font-read text-[22px] font-semibold">
-        {t('title', { count: list.filter((one) => !one.hidden).length })}
+        {t('title', { count: list.filter((one) => one.state === 'shown').length })}
       </h2>
       <p className="text-[14px] text-ink-2">{t('who')}</p>
       <ol className="mt-3 grid gap-4">
@@ -50,10 +56,13 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
             <span className="mono" aria-hidden="true">
               {one.monogram}
             </span>
-            <div className={one.hidden || one.away ? 'border-l-4 border-edge pl-3 text-ink-2' : ''}>
+            <div
+              className={one.state !== 'shown' || one.away ? 'border-l-4 border-edge pl-3 text-ink-2' : ''}
+            >
               <p className="text-[14px] text-ink-2">
                 <b className="text-ink">{one.author}</b>, {one.when}
-                {one.hidden ? ` · ${t('hidden')}` : ''}
+                {one.state === 'waits' ? ` · ${t(one.own ? 'youWait' : 'waits')}` : ''}
+                {one.state === 'keptBack' ? ` · ${t('keptBack', { why: one.keptFor ?? 'none' })}` : ''}
               </p>
               <p className="either-way whitespace-pre-wrap font-read text-[17px]">{one.text}</p>
               {one.away ? (
@@ -77,14 +86,21 @@ export function Comments({ postId, tends, list }: CommentsShown & { readonly pos
                 ) : (
                   <TellAboutPost inClass commentId={one.id} about={one.author} />
                 )}
-                {tends ? (
+                {one.tends ? (
                   <button
                     type="button"
                     className="act"
                     disabled={busy}
-                    onClick={() => void act(tendComment, { commentId: one.id, hidden: !one.hidden })}
+                    onClick={() =>
+                      void act(decideComment, {
+                        commentId: one.id,
+                        version: one.version,
+                        state: one.state === 'shown' ? 'keptBack' : 'shown',
+                        keptFor: null,
+                      })
+                    }
                   >
-                    {t(one.hidden ? 'show' : 'hide', { name: one.author })}
+                    {t(one.state === 'shown' ? 'hide' : 'show', { name: one.author })}
                   </button>
                 ) : null}
               </span>

@@ -11,7 +11,7 @@ import { useDeed } from '../basics/useDeed';
 /** The pages about a class in three groups: who is in it, what is written in it, what keeps it safe. */
 const GROUPS = [
   { name: 'people', pages: ['roster', 'cards', 'invitations', 'roles', 'whereWeAre'] },
-  { name: 'writing', pages: ['settings', 'look', 'labels', 'pictures', 'ending'] },
+  { name: 'writing', pages: ['settings', 'look', 'labels', 'comments', 'pictures', 'ending'] },
   { name: 'safety', pages: ['privacy', 'openings', 'log'] },
 ] as const;
 

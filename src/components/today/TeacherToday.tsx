@@ -30,6 +30,8 @@ interface ClassToday {
     readonly first: string | null;
     readonly done: number;
   }[];
+  /** How many comments wait until somebody has read them. */
+  readonly commentsWait: number;
   /** Pages of the class blog that a student editor asks to be shown. */
   readonly pagesAsked: readonly { readonly id: string; readonly title: string }[];
   /** Whose consent has run out while something of theirs is meant for readers outside the class. */
@@ -66,7 +68,7 @@ export function TeacherToday(props: TeacherTodayProps) {
   });
   const needs = assignments.flatMap((assignment) => needsOf(assignment));
   const ofClasses = classes.flatMap((one) => {
-    const { classId, wordsAway, secondReadings, pagesAsked, consentsOver, linesLeft } = one;
+    const { classId, commentsWait, wordsAway, secondReadings, pagesAsked, consentsOver, linesLeft } = one;
     const addresses = addressesOf(classId);
     const [asked] = pagesAsked;
     const titles = pagesAsked.map((page) => page.title).join(', ');
@@ -81,6 +83,9 @@ export function TeacherToday(props: TeacherTodayProps) {
           ]
         : []),
       ...wordsAway.map(({ name, href }) => ({ href, text: t('awayWords', { name }) })),
+      ...(commentsWait > 0
+        ? [{ href: addresses.comments, text: t('commentsWait', { count: commentsWait }) }]
+        : []),
       ...secondReadings.flatMap(({ assignmentId, title, toRead, first, done }) => [
         ...(first === null
           ? []

@@ -2,7 +2,7 @@ import { deed } from '../deed';
 
 const LONGEST = 2000;
 
-/** Writes a comment under a published post, for the class to read. */
+/** Writes a comment under a published post, for the class to read; `waits` where somebody reads it before. */
 export const writeComment = deed({
   name: 'writeComment',
   on: 'post',
@@ -10,4 +10,4 @@ export const writeComment = deed({
   fields: {
     text: { type: 'string', maxLength: LONGEST },
   },
-}).answers<{ readonly commentId: string }>();
+}).answers<{ readonly commentId: string; readonly waits: boolean }>();

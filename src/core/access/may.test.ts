@@ -54,6 +54,7 @@ const HOLDS: Readonly<
   handedIn: [{ handedIn: true }, { handedIn: false }],
   unread: [{ handedIn: true }, { handedIn: true, openedByTeacher: true }],
   saidSo: [{ handedIn: true, originSaid: true }, { handedIn: true }],
+  forEditors: [{}, { teachersOnly: true }],
   accepted: [{ accepted: true }, {}],
   published: [{ publishedTo: 'everyone' }, { publishedTo: null }],
   givenBack: [{ gradeGivenBack: true }, { gradeGivenBack: false }],

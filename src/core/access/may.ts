@@ -53,6 +53,8 @@ export interface Subject {
   readonly gradeGivenBack?: boolean;
   /** The teacher and the administrator who have opened the draft for a safety concern, while that holds. */
   readonly openedFor?: readonly string[];
+  /** Whether it waits for something that teachers alone look at, or stands under a post of who acts. */
+  readonly teachersOnly?: boolean;
   /** Whether the words are away from their readers because of a worry. */
   readonly away?: boolean;
   /** Who looks after the case, or after worries at all. */
@@ -134,6 +136,7 @@ const HOLDS: Readonly<Record<Condition, (asked: Asked) => boolean>> = {
   handedIn: ({ subject }) => subject.handedIn === true,
   editorsRead: ({ subject }) =>
     subject.handedIn === true && subject.editorsRead === true && subject.away !== true,
+  forEditors: ({ subject }) => subject.teachersOnly !== true,
   unread: ({ subject }) => subject.handedIn === true && subject.openedByTeacher !== true,
   saidSo: ({ subject }) => subject.handedIn === true && subject.originSaid === true,
   accepted: ({ subject }) => subject.accepted === true,

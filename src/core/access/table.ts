@@ -48,6 +48,8 @@ export type Condition =
   | 'draftsOpen'
   /** There is a hand-in that was not taken back. */
   | 'handedIn'
+  /** It waits for nothing that teachers alone look at, and does not stand under a post of who acts. */
+  | 'forEditors'
   /** There is one, the class lets its student editors read what was handed in, and no worry keeps it away. */
   | 'editorsRead'
   /** The latest hand-in was not opened by a teacher. */
@@ -135,7 +137,7 @@ export const ACCESS = {
   'post.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'published', 'never', 'never'],
   'comment.read':      ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
   'comment.write':     ['never',     'never',     'never',     'never',     'published', 'never',     'published', 'published',   'published',  'published',  'never',     'never',     'published',   'never', 'never', 'never'],
-  'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
+  'comment.tend':      ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'forEditors',  'always',     'always',     'never',     'never',     'always',      'never', 'never', 'never'],
   'comment.takeBack':  ['never',     'never',     'never',     'never',     'never',     'never',     'always',    'never',       'never',      'never',      'never',     'never',     'never',       'never', 'never', 'never'],
   'page.read':         ['published', 'published', 'published', 'published', 'published', 'published', 'published', 'published',   'published',  'published',  'published', 'published', 'published',   'never', 'never', 'never'],
   'page.tend':         ['never',     'never',     'never',     'never',     'never',     'never',     'never',     'always',      'always',     'always',     'never',     'never',     'never',       'never', 'never', 'never'],

@@ -109,7 +109,7 @@ function decoded(href: string): string {
 }
 
 /** The country whose telephone numbers and postcodes are looked for: that of the class's language. */
-function countryOf(language: string): string {
+export function countryOf(language: string): string {
   return new Intl.Locale(language).maximize().region ?? 'GB';
 }
 

@@ -3,6 +3,7 @@ import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import type { CommentRules } from '../../core/comments/rules';
 import type { AwayRule } from '../../core/classes/absences';
 import { type DeskRules } from '../../core/classes/deskRules';
 import type { Database } from '../ground/database/database';
@@ -121,6 +122,18 @@ export async function updateWords(
 
 export async function updateDesk(database: Database, id: string, desk: DeskRules): Promise<void> {
   await database.change('UPDATE classes SET desk = :desk WHERE id = :id', { id, desk: JSON.stringify(desk) });
+}
+
+/** What is not named stays as it is: two who change different things do not undo each other's. */
+export async function updateCommentRules(
+  database: Database,
+  id: string,
+  rules: Partial<CommentRules>,
+): Promise<void> {
+  await database.change(
+    'UPDATE classes SET comment_rules = JSON_MERGE_PATCH(comment_rules, :rules) WHERE id = :id',
+    { id, rules: JSON.stringify(rules) },
+  );
 }
 
 export async function updateAwayRule(database: Database, id: string, away: AwayRule): Promise<void> {

@@ -4,6 +4,7 @@ import type { SchoolYear } from '../../core/classes/schoolYear';
 import type { Look } from '../../core/looks/looks';
 import type { NamingRule } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
+import { FIRST_COMMENT_RULES, type CommentRules } from '../../core/comments/rules';
 import { FIRST_AWAY_RULE, type AwayRule } from '../../core/classes/absences';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
 import { isHeld, TEACHING } from '../ground/access/roles';
@@ -45,6 +46,8 @@ export interface ClassRow extends Look {
   /** Spellings that the class allows beside the dictionary. */
   readonly words: readonly string[];
   readonly desk: DeskRules;
+  /** Which comments wait until somebody has read them. */
+  readonly comments: CommentRules;
   /** What becomes of dates on which a student is away. */
   readonly away: AwayRule;
 }
@@ -66,6 +69,7 @@ export type NewClassRow = Omit<
   | 'words'
   | 'desk'
   | 'away'
+  | 'comments'
   | keyof Look
 > & {
   readonly createdAt: Date;
@@ -76,7 +80,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, origin_since AS originSince, look, banner, lettering,
-  archived_at AS archivedAt, words, desk, away`;
+  archived_at AS archivedAt, words, desk, away, comment_rules AS comments`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
@@ -137,7 +141,15 @@ export async function listClassesOf(
 /** Truth values arrive as numbers, lists as JSON. */
 type StoredClass = Omit<
   ClassRow,
-  'namesTyped' | 'year' | 'editorsRead' | 'searchEngines' | 'consentNeeded' | 'words' | 'desk' | 'away'
+  | 'namesTyped'
+  | 'year'
+  | 'editorsRead'
+  | 'searchEngines'
+  | 'consentNeeded'
+  | 'words'
+  | 'desk'
+  | 'away'
+  | 'comments'
 > & {
   readonly namesTyped: number;
   readonly editorsRead: number;
@@ -146,6 +158,7 @@ type StoredClass = Omit<
   readonly words: string;
   readonly desk: string;
   readonly away: string;
+  readonly comments: string;
   readonly terms: string;
   readonly holidays: string;
   readonly schoolDays: string;
@@ -155,6 +168,7 @@ function classFromStored({ terms, holidays, schoolDays, ...row }: StoredClass): 
   return {
     ...row,
     words: textsFrom(row.words),
+    comments: { ...FIRST_COMMENT_RULES, ...classColumns.comments(row.comments) },
     away: { ...FIRST_AWAY_RULE, ...classColumns.away(row.away) },
     desk: { ...FIRST_DESK_RULES, ...classColumns.desk(row.desk) },
     namesTyped: row.namesTyped === 1,

@@ -4,6 +4,12 @@ import { growingSchema, type Growing } from '../../core/assignments/growing';
 import { rubricSchema } from '../../core/assignments/rubric';
 import { seriesSchema, type SeriesRule } from '../../core/assignments/series';
 import { promptFields } from '../../core/assignments/starters';
+import {
+  commentRulesFields,
+  waitingSchema,
+  type CommentRules,
+  type Waiting,
+} from '../../core/comments/rules';
 import { awayRuleFields, type Absence, type AwayRule } from '../../core/classes/absences';
 import { deskRuleFields, type DeskRules } from '../../core/classes/deskRules';
 import { schoolYearFields, type SchoolYear } from '../../core/classes/schoolYear';
@@ -199,11 +205,18 @@ export const adjustmentColumns = {
 /** What a class decided, column by column. */
 export const classColumns = {
   desk: column<Partial<DeskRules>>('desk rules', { type: 'object', properties: deskRuleFields }),
+  comments: column<Partial<CommentRules>>('comment rules', {
+    type: 'object',
+    properties: commentRulesFields,
+  }),
   away: column<Partial<AwayRule>>('away rule', { type: 'object', properties: awayRuleFields }),
   terms: column<SchoolYear['terms']>('terms', schoolYearFields.terms),
   holidays: column<SchoolYear['holidays']>('holidays', schoolYearFields.holidays),
   schoolDays: column<SchoolYear['schoolDays']>('days of school', schoolYearFields.schoolDays),
 };
+
+/** Why a comment waited. */
+export const waitingFrom = column<readonly Waiting[]>('why a comment waits', waitingSchema);
 
 /** When somebody is away, as a list of first and last days. */
 export const absencesFrom = column<readonly Absence[]>('absences', {

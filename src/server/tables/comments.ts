@@ -1,4 +1,7 @@
+import type { EarlierComment } from '../../core/comments/hold';
+import type { CommentState, KeptBackFor, Waiting } from '../../core/comments/rules';
 import type { Database } from '../ground/database/database';
+import { waitingFrom } from './columns';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
 
 export interface CommentRow {
@@ -9,41 +12,118 @@ export interface CommentRow {
   readonly words: number;
   readonly writtenAt: Date;
   readonly state: CommentState;
+  /** Why it waits, or waited. */
+  readonly reasons: readonly Waiting[];
+  /** Why it was kept back; null where nobody said. */
+  readonly keptFor: KeptBackFor | null;
+  /** Counts the decisions about it, from 1. */
+  readonly version: number;
   /** Whether a worry keeps it from everybody but its author and the teachers. */
   readonly away: boolean;
 }
 
-type Stored = Omit<CommentRow, 'away'> & { readonly away: number };
-const rowOf = (row: Stored): CommentRow => ({ ...row, away: row.away === 1 });
+type Stored = Omit<CommentRow, 'away' | 'reasons'> & { readonly away: number; readonly reasons: string };
+const rowOf = <Row extends Stored>(row: Row) => ({
+  ...row,
+  away: row.away === 1,
+  reasons: waitingFrom(row.reasons),
+});
 
-/** Whether a comment is before the readers of its post. */
-export type CommentState = 'shown' | 'keptBack';
-
-const COLUMNS = `id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, state,
+const COLUMNS = `comments.id, post_id AS postId, author_id AS authorId, text, words, written_at AS writtenAt, state, reasons,
+  kept_for AS keptFor, comments.version,
   EXISTS (SELECT 1 FROM words_away WHERE comment_id = comments.id) AS away`;
 
 export async function insertComment(
   database: Database,
-  comment: Omit<CommentRow, 'state' | 'away'>,
+  { reasons, ...comment }: Omit<CommentRow, 'keptFor' | 'version' | 'away'>,
 ): Promise<void> {
   await database.change(
-    `INSERT INTO comments (id, post_id, author_id, text, words, written_at)
-     VALUES (:id, :postId, :authorId, :text, :words, :writtenAt)`,
-    comment,
+    `INSERT INTO comments (id, post_id, author_id, text, words, written_at, state, reasons)
+     VALUES (:id, :postId, :authorId, :text, :words, :writtenAt, :state, :reasons)`,
+    { ...comment, reasons: JSON.stringify(reasons) },
   );
 }
 
-/** The comment with the same words that somebody wrote under a post since a moment; its id. */
+/** What stands under a post, and what somebody said anywhere since a moment: all that a comment may say again. */
+export async function listEarlierComments(
+  database: Database,
+  { postId, authorId, since }: { readonly postId: string; readonly authorId: string; readonly since: Date },
+): Promise<readonly EarlierComment[]> {
+  const rows = await database.rows<{ text: string; authorId: string; at: Date; samePost: number }>(
+    `SELECT text, author_id AS authorId, written_at AS at, post_id = :postId AS samePost FROM comments
+     WHERE post_id = :postId OR (author_id = :authorId AND written_at >= :since) ORDER BY written_at DESC LIMIT 500`,
+    { postId, authorId, since },
+  );
+  return rows.map(({ text, authorId: by, at, samePost }) => ({
+    ...{ text, by, at: at.getTime(), samePost: samePost === 1 },
+  }));
+}
+
+/** How many comments wait in a class, and since when. */
+export async function countWaitingComments(
+  database: Database,
+  classId: string,
+): Promise<{ readonly count: number; readonly since: Date | null }> {
+  const [row] = await database.rows<{ readonly count: number; readonly since: Date | null }>(
+    `SELECT COUNT(*) AS count, MIN(written_at) AS since FROM comments JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = :classId AND state = 'waits' AND ${ofNobodyDeleted('author_id')}`,
+    { classId },
+  );
+  return row ?? { count: 0, since: null };
+}
+
+/** The comments of a class that wait, oldest first, and the latest that were kept back, each with the title that readers see. */
+export async function listHeldComments(
+  database: Database,
+  classId: string,
+  state: 'waits' | 'keptBack',
+): Promise<readonly HeldCommentRow[]> {
+  const rows = await database.rows<Stored & Omit<HeldCommentRow, keyof CommentRow>>(
+    `SELECT ${COLUMNS}, posts.writer_id AS writerId, posts.address, decided_by AS decidedById,
+       COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
+         WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '') AS title
+     FROM comments JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = :classId AND state = :state AND ${ofNobodyDeleted('author_id')}
+     ORDER BY ${state === 'waits' ? 'written_at' : 'decided_at DESC'}, comments.id LIMIT 100`,
+    { classId, state },
+  );
+  return rows.map(rowOf);
+}
+
+/** How it went with the latest comments of a class that had a reason to wait, in the order in which they came. */
+export async function listHowWaitingWent(
+  database: Database,
+  classId: string,
+): Promise<readonly Pick<CommentRow, 'state' | 'reasons'>[]> {
+  const rows = await database.rows<Pick<Stored, 'state' | 'reasons'>>(
+    `SELECT state, reasons FROM comments JOIN posts ON posts.id = post_id
+     WHERE posts.class_id = :classId AND reasons <> '[]' AND ${ofNobodyDeleted('author_id')}
+     ORDER BY written_at DESC, comments.id LIMIT 200`,
+    { classId },
+  );
+  return rows.map(({ state, reasons }) => ({ state, reasons: waitingFrom(reasons) })).reverse();
+}
+
+/** A comment that is not shown, with the post that it stands under. */
+export interface HeldCommentRow extends CommentRow {
+  readonly writerId: string;
+  readonly title: string;
+  readonly address: string | null;
+  /** Who kept it back. */
+  readonly decidedById: string | null;
+}
+
+/** The comment with the same words that somebody wrote under a post since a moment; null for none. */
 export async function findSameComment(
   database: Database,
   said: Pick<CommentRow, 'postId' | 'authorId' | 'text'> & { readonly since: Date },
-): Promise<string | null> {
-  const [row] = await database.rows<{ readonly id: string }>(
-    `SELECT id FROM comments WHERE post_id = :postId AND author_id = :authorId AND written_at > :since
+): Promise<Pick<CommentRow, 'id' | 'state'> | null> {
+  const [row] = await database.rows<Pick<CommentRow, 'id' | 'state'>>(
+    `SELECT id, state FROM comments WHERE post_id = :postId AND author_id = :authorId AND written_at > :since
        AND BINARY text = BINARY :text LIMIT 1`,
     { ...said },
   );
-  return row?.id ?? null;
+  return row ?? null;
 }
 
 export async function findComment(database: Database, id: string): Promise<CommentRow | null> {
@@ -99,13 +179,18 @@ export async function listCommentsBy(
   );
 }
 
-export async function updateCommentState(
+/** How many were decided about: none where somebody decided since that version. */
+export async function decideAbout(
   database: Database,
-  decided: { readonly id: string; readonly state: CommentState; readonly by: string; readonly at: Date },
-): Promise<void> {
-  await database.change(
-    `UPDATE comments SET state = :state, decided_by = :by, decided_at = :at, version = version + 1 WHERE id = :id`,
-    decided,
+  decision: Pick<CommentRow, 'id' | 'state' | 'version' | 'keptFor'> & {
+    readonly by: string;
+    readonly at: Date;
+  },
+): Promise<number> {
+  return database.change(
+    `UPDATE comments SET state = :state, kept_for = :keptFor, decided_by = :by, decided_at = :at, version = version + 1
+     WHERE id = :id AND version = :version`,
+    decision,
   );
 }
 

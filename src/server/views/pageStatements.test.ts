@@ -46,6 +46,7 @@ import { maybeGradebook } from './gradebook/viewGradebook';
 import { maybeOwnSheet } from './gradebook/viewSheet';
 import { maybeTalk } from './gradebook/viewTalk';
 import { maybeTerm } from './gradebook/viewTerm';
+import { maybeHeldComments } from './comments/viewHeldComments';
 import { maybeOrigin } from './origin/viewOrigin';
 import { maybePages } from './pages/viewPages';
 import { insertPeerReadings } from '../tables/peerReadings';
@@ -120,6 +121,7 @@ async function more(count: number): Promise<void> {
     await acceptPost(house, id, handInId);
     await writeNote(house, 'teacher', { postId: id, handInId, text: 'Look up.' });
     await succeeded(as(house, 'classmate', writeComment, { postId, text: `Grey, ${handInId}.` }));
+    await succeeded(as(house, 'editor', writeComment, { postId, text: `www.${handInId}.example` }));
     await handInPost(house, await writePost(house, await setWork(house)));
     await succeeded(
       tellWorry(
@@ -174,6 +176,7 @@ const teachers: Readonly<Record<string, View>> = {
   'class frame': maybeClassFrame,
   pictures: maybeClassPictures,
   labels: maybeLabels,
+  'comments that wait': maybeHeldComments,
   look: maybeLook,
   settings: maybeClassSettings,
   privacy: maybePrivacy,

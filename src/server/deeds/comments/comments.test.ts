@@ -24,7 +24,7 @@ import { beginPost } from '../posts/beginPost';
 import { handIn } from '../posts/handIn';
 import { savePost } from '../posts/savePost';
 import { publish } from '../publications/publish';
-import { takeBackComment, tendComment } from './tendComment';
+import { decideComment, takeBackComment } from './decideComment';
 import { writeComment } from './writeComment';
 
 const house = freshHouse();
@@ -45,7 +45,7 @@ test('the class comments on what it can read and reads the comments; nobody from
     expect([who, (await say(who)).ok, (await seen(who)) !== null]).toEqual([who, may, may]);
   }
   const mates = (await seen('writer'))?.list.find((one) => one.author === 'Mate E.');
-  expect(mates).toMatchObject({ own: false, hidden: false });
+  expect(mates).toMatchObject({ own: false, state: 'shown' });
 });
 
 test('posts that nobody has commented on are offered to those who could', async () => {
@@ -63,7 +63,9 @@ test('posts that nobody has commented on are offered to those who could', async 
   expect(await offered()).not.toContain('writer');
   const { commentId } = await succeeded(say('classmate'));
   expect(await offered()).toEqual([]);
-  await succeeded(as(house, 'teacher', tendComment, { commentId, hidden: true }));
+  await succeeded(
+    as(house, 'teacher', decideComment, { commentId, version: 1, state: 'keptBack', keptFor: null }),
+  );
   expect(await offered()).toContain('classmate');
 });
 
@@ -74,13 +76,18 @@ test('what is not published is not commented on', async () => {
 
 test('a student editor and the teachers hide a comment and show it again; its author goes on seeing it', async () => {
   const { commentId } = await succeeded(say('classmate', 'Boring.'));
-  const tend = (who: Who, hidden: boolean) => as(house, who, tendComment, { commentId, hidden });
+  const tend = (who: Who, hidden: boolean) =>
+    as(house, who, decideComment, {
+      ...{ commentId, version: hidden ? 1 : 2, keptFor: null },
+      state: hidden ? 'keptBack' : 'shown',
+    });
   expect(await tend('writer', true)).toMatchObject({ code: 'notThere' });
   await succeeded(tend('editor', true));
   expect(await textsFor('writer')).toEqual([]);
-  expect((await seen('classmate'))?.list).toMatchObject([{ text: 'Boring.', hidden: true, own: true }]);
-  expect((await seen('editor'))?.tends).toBe(true);
-  expect((await seen('writer'))?.tends).toBe(false);
+  expect((await seen('classmate'))?.list).toMatchObject([
+    { text: 'Boring.', state: 'keptBack', own: true, tends: false },
+  ]);
+  expect((await seen('editor'))?.list).toMatchObject([{ tends: true }]);
   await succeeded(tend('teacher', false));
   expect(await textsFor('writer')).toEqual(['Boring.']);
 });
@@ -144,7 +151,9 @@ test('comments on classmates’ posts fulfil what an assignment asks, hidden one
   expect(await state()).toMatchObject({ state: 'unmet', measured: 0 });
   const { commentId } = await succeeded(say('classmate', 'What did it smell of?'));
   expect(await state()).toMatchObject({ state: 'met', measured: 1, earned: 2 });
-  await succeeded(as(house, 'teacher', tendComment, { commentId, hidden: true }));
+  await succeeded(
+    as(house, 'teacher', decideComment, { commentId, version: 1, state: 'keptBack', keptFor: null }),
+  );
   expect(await state()).toMatchObject({ state: 'unmet' });
   await succeeded(say('writer', 'Thank you all for that.'));
   const mine = await setWork(house, { requirements } as object);

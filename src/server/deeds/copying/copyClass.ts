@@ -3,6 +3,7 @@ import { done } from '../../ground/access/useCase';
 import { copyLabels } from '../../tables/labels';
 import {
   updateAwayRule,
+  updateCommentRules,
   updateCopied,
   updateDesk,
   updateLook,
@@ -51,6 +52,7 @@ export const copyClass = classUseCase(deed, {
     await updateLook(database, classId, from);
     await updateDesk(database, classId, from.desk);
     await updateAwayRule(database, classId, from.away);
+    await updateCommentRules(database, classId, from.comments);
     await updateWords(database, classId, from.words);
     await copyLabels(database, from.id, classId);
     const assignments = await copyAssignments(database, {

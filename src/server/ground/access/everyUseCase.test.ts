@@ -319,7 +319,8 @@ const INPUTS: Readonly<Record<Name, (ids: Ids) => unknown>> = {
   }),
   dropRequirementSet: ({ classId }) => ({ classId, setId: 'nosuchset0000000' }),
   writeComment: ({ postId }) => ({ postId, text: 'What did it smell of?' }),
-  tendComment: ({ commentId }) => ({ commentId, hidden: true }),
+  decideComment: ({ commentId }) => ({ commentId, state: 'keptBack', version: 1, keptFor: null }),
+  changeCommentRules: ({ classId }) => ({ classId, holdsAll: true, maxLinks: 1, words: ['mooka'] }),
   takeBackComment: ({ commentId }) => ({ commentId }),
   makePage: ({ classId }) => ({ classId }),
   savePage: ({ pageId }) => ({ pageId, version: 2, ...PAGE }),
@@ -696,7 +697,7 @@ async function build(world: World): Promise<{ readonly house: House; readonly id
   });
   const commentId = newId();
   const said = { postId, authorId: house.people.writer, text: 'Ask me.', words: 2, writtenAt: NOW };
-  await insertComment(database, { id: commentId, ...said });
+  await insertComment(database, { id: commentId, ...said, state: 'shown', reasons: [] });
   const noteId = newId();
   const written = {
     target: 'post',

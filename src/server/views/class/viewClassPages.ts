@@ -39,6 +39,7 @@ const NEEDS = {
   settings: 'class.change',
   look: 'class.change',
   labels: 'class.change',
+  comments: 'class.teach',
   pictures: 'class.teach',
   ending: 'class.guard',
   privacy: 'class.guard',

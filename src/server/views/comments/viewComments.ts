@@ -21,7 +21,6 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
   if (!shown) return null;
   const { timeZone, language } = placeOf(inClass);
   return {
-    tends: may(actor, 'comment.tend', {}),
     writes: may(actor, 'comment.write', subject),
     list: shown.map((one) => {
       const author = members.get(one.authorId);
@@ -32,7 +31,12 @@ export async function maybeComments(postId: string, { actor, subject, inClass, m
         own: one.authorId === actor.personId,
         when: agoInWords(one.writtenAt.getTime(), now.getTime(), timeZone, language),
         text: one.text,
-        hidden: one.state !== 'shown',
+        state: one.state,
+        version: one.version,
+        tends: one.tends,
+        /** Why it waits, for who decides about it; why it was kept back, for its author too. */
+        reasons: one.tends ? one.reasons.map(({ reason }) => reason) : [],
+        keptFor: one.keptFor,
         /** Whether a worry keeps it away, and whether who reads it can put it back. */
         away: one.away ? { putsBack: may(actor, 'words.putBack', { writerId: one.authorId }) } : null,
       };

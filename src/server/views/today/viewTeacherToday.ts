@@ -14,6 +14,7 @@ import { listLeftLines, type LeftLineRow } from '../../tables/leftLines';
 import { countStudents, listEverMembers, type MemberRow } from '../../tables/memberships';
 import { listWritersBeyond } from '../../tables/publications';
 import { listAppearances } from '../../deeds/subjects/appearances';
+import { countWaitingComments } from '../../tables/comments';
 import { listAskedPages } from '../../tables/pages';
 import { database } from '../../ground/database/database';
 import {
@@ -83,6 +84,8 @@ export async function todayIn(desk: Desk) {
     /** What is away from the class's screens because of a worry, until it is decided. */
     wordsAway: await wordsAwayIn(desk, members),
     secondReadings: await listSecondToday(database, { classId: inClass.id, personId: desk.personId }),
+    /** How many comments wait until somebody has read them. */
+    commentsWait: (await countWaitingComments(database, inClass.id)).count,
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
     /** Who took the class over and left a line about it lately. */

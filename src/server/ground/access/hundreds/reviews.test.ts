@@ -10,7 +10,7 @@ import {
   writePost,
   writeNote,
 } from '../../../../../tests/server/house';
-import { takeBackComment, tendComment } from '../../../deeds/comments/tendComment';
+import { decideComment, takeBackComment } from '../../../deeds/comments/decideComment';
 import { writeComment } from '../../../deeds/comments/writeComment';
 import { takeBack } from '../../../deeds/posts/takeBack';
 import type { NoteKept } from '../../../../contract/notes/keepNote';
@@ -183,7 +183,7 @@ test('hidden by teachers and taken back by its writer at once, a comment is gone
   const { commentId } = await succeeded(as(house, 'classmate', writeComment, { postId, text: 'Grey.' }));
   const outcomes = await atOnce((index) =>
     index % 2
-      ? as(house, 'teacher', tendComment, { commentId, hidden: index % 4 === 1 })
+      ? as(house, 'teacher', decideComment, { commentId, state: 'keptBack', version: 1, keptFor: null })
       : as(house, 'classmate', takeBackComment, { commentId }),
   );
   expect(ofThem(outcomes, (index) => index % 2 === 0)).toBe(1);

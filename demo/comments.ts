@@ -1,0 +1,71 @@
+import { decideComment } from '../src/server/deeds/comments/decideComment';
+import { writeComment } from '../src/server/deeds/comments/writeComment';
+import { perform } from '../src/server/ground/access/perform';
+import { database } from '../src/server/ground/database/database';
+import { succeeded } from './succeeded';
+
+const HOUR = 60 * 60_000;
+
+interface Said {
+  readonly by: string;
+  /** The address of the post. */
+  readonly under: string;
+  readonly hoursAgo: number;
+  readonly text: string;
+  /** What somebody decided about it since. */
+  readonly decided?: 'shown' | 'keptBack';
+}
+
+const CUP = '1-build-a-wind-cup-from-yoghurt-pots';
+const RING = '2-the-ring-around-the-sun-was-right';
+const SAID: readonly Said[] = [
+  {
+    by: 'greta',
+    under: CUP,
+    hoursAgo: 70,
+    text: 'Mine turned at once, but only when I let the nail stand a little crooked.',
+  },
+  { by: 'anouk', under: CUP, hoursAgo: 66, text: 'Then yours has found the trick that I had to saw for!' },
+  { by: 'milo', under: CUP, hoursAgo: 52, text: 'FIRST TO FINISH ALL THE STEPS!!', decided: 'keptBack' },
+  {
+    by: 'marisol',
+    under: CUP,
+    hoursAgo: 30,
+    text: 'Which wind did it turn in for the first time? I should like to know the date.',
+  },
+  {
+    by: 'lior',
+    under: CUP,
+    hoursAgo: 20,
+    text: 'My cousin has a real one on her roof, it has three cups and not four. You can ring her on 01632 960144, she likes being asked.',
+  },
+  {
+    by: 'oona',
+    under: CUP,
+    hoursAgo: 5,
+    text: 'There is one that you can look at on www.cup-wheels.example and it has wooden spoons!',
+  },
+  { by: 'dara', under: RING, hoursAgo: 44, text: 'I saw the ring too and nobody at home believed me.' },
+  {
+    by: 'bea',
+    under: RING,
+    hoursAgo: 40,
+    text: 'Next time we both write it down, then there are two of us.',
+  },
+];
+
+/** What the class says under two of its posts: some of it waits until somebody has read it. */
+export async function letDemoComment(people: ReadonlyMap<string, string>, now: Date): Promise<void> {
+  for (const { by, under, hoursAgo, text, decided } of SAID) {
+    const [post] = await database.rows<{ id: string }>('SELECT id FROM posts WHERE address = :under', {
+      under,
+    });
+    const moment = new Date(now.getTime() - hoursAgo * HOUR);
+    const asker = { personId: people.get(by) ?? '', now: moment };
+    const { commentId } = succeeded(await perform(writeComment, { postId: post?.id ?? '', text }, asker));
+    if (!decided) continue;
+    const teacher = { personId: people.get('marisol') ?? '', now: new Date(moment.getTime() + HOUR) };
+    const decision = { commentId, version: 1, state: decided, keptFor: 'other' } as const;
+    succeeded(await perform(decideComment, decision, teacher));
+  }
+}
