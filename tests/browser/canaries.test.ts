@@ -62,7 +62,8 @@ beforeAll(async () => {
   const [published] = await postsOf('Bea');
   const [taken] = await postsOf('Hamza');
   const [gone] = await postsOf('Kofi');
-  if (!drafted || !published || !taken || !gone) throw new Error('the demo has other posts');
+  const [ofAnother] = await postsOf('Nadia');
+  if (!drafted || !published || !taken || !gone || !ofAnother) throw new Error('the demo has other posts');
   touched = [drafted, published, taken, gone];
   const change = database.change.bind(database);
   await change(
@@ -121,7 +122,7 @@ beforeAll(async () => {
       `INSERT INTO comments (id, post_id, author_id, text, words, written_at, state, reasons)
        VALUES (:id, :postId, :authorId, :text, 1, :now, 'waits', :reasons)`,
       {
-        ...{ id: newId(), postId: published.id, authorId: taken.writerId, text, now },
+        ...{ id: newId(), postId: published.id, authorId: ofAnother.writerId, text, now },
         reasons: JSON.stringify([{ reason, places: [{ from: 0, to: 6 }] }]),
       },
     );

@@ -12,6 +12,7 @@ export type NoticeKind =
   | 'accepted'
   | 'notes'
   | 'gradeBack'
-  /** For the teachers of a class: an answer to a note asks something, a published post was changed. */
+  /** For the teachers of a class: an answer to a note asks something, a published post was changed, a comment waits. */
   | 'asking'
-  | 'changedOnes';
+  | 'changedOnes'
+  | 'commentWaits';

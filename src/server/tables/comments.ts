@@ -59,17 +59,14 @@ export async function listEarlierComments(
   }));
 }
 
-/** How many comments wait in a class, and since when. */
-export async function countWaitingComments(
-  database: Database,
-  classId: string,
-): Promise<{ readonly count: number; readonly since: Date | null }> {
-  const [row] = await database.rows<{ readonly count: number; readonly since: Date | null }>(
-    `SELECT COUNT(*) AS count, MIN(written_at) AS since FROM comments JOIN posts ON posts.id = post_id
+/** How many comments wait in a class. */
+export async function countWaitingComments(database: Database, classId: string): Promise<number> {
+  const [row] = await database.rows<{ readonly count: number }>(
+    `SELECT COUNT(*) AS count FROM comments JOIN posts ON posts.id = post_id
      WHERE posts.class_id = :classId AND state = 'waits' AND ${ofNobodyDeleted('author_id')}`,
     { classId },
   );
-  return row ?? { count: 0, since: null };
+  return row?.count ?? 0;
 }
 
 /** The comments of a class that wait, oldest first, and the latest that were kept back, each with the title that readers see. */

@@ -114,7 +114,12 @@ test('what waits is seen by who wrote it and by who decides about it, and the wr
 test('the passage for which it waits is marked on the page, and Today says how many wait', async () => {
   await say('classmate', TELEPHONE);
   const [one] = await waiting();
-  expect(one).toMatchObject({ title: '2 · Skies', address: '/blog/wind/2-skies', author: 'Mate E.', by: null });
+  expect(one).toMatchObject({
+    title: '2 · Skies',
+    address: '/blog/wind/2-skies',
+    author: 'Mate E.',
+    by: null,
+  });
   expect(one?.pieces).toEqual([
     { text: 'My cousin has one, ring her on ', marked: false },
     { text: '01632 960144', marked: true },

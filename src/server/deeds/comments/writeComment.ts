@@ -10,8 +10,14 @@ import { sameSince } from '../../ground/database/sameSince';
 import { newId } from '../../ground/database/newId';
 import { giveBackSome, takeSome } from '../../ground/limits/takeTry';
 import type { ClassRow } from '../../tables/classes';
-import { findSameComment, insertComment, listEarlierComments } from '../../tables/comments';
+import {
+  countWaitingComments,
+  findSameComment,
+  insertComment,
+  listEarlierComments,
+} from '../../tables/comments';
 import { listWritersNames } from '../../tables/memberships';
+import { notifyOfComment } from '../mail/notify';
 import { postUseCase } from '../subjects/postUseCase';
 
 /** So far back it is looked for what the same person said before, in milliseconds. */
@@ -36,6 +42,10 @@ export const writeComment = postUseCase(deed, {
     const commentId = newId();
     const state = reasons.length > 0 ? 'waits' : 'shown';
     await insertComment(database, { id: commentId, ...said, words, writtenAt: now, state, reasons });
+    if (state === 'waits') {
+      const waiting = await countWaitingComments(database, inClass.id);
+      await notifyOfComment(database, inClass, { waiting, now });
+    }
     return done({ commentId, waits: state === 'waits' });
   },
 });

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest';
 import {
+  acceptPost,
   as,
   freshHouse,
   handInPost,
@@ -15,6 +16,7 @@ import { insertDailyJob } from '../../ground/jobs/queries';
 import { findMailChoice } from '../../tables/mailNotices';
 import { runOneJob } from '../chores/runJobs';
 import { sendDigests } from '../chores/sendDigests';
+import { writeComment } from '../comments/writeComment';
 import { answerNote } from '../notes/answerNote';
 import { sendBack } from '../reviews/sendBack';
 import { chooseMail } from './chooseMail';
@@ -103,6 +105,43 @@ describe('what waits for somebody is written to them', () => {
     });
     await aDay(later(20));
     expect(await mailsTo(writer)).toEqual([]);
+  });
+});
+
+describe('a comment that waits is written about to those who teach the class', () => {
+  const say = async (text: string, minutes = 0) => {
+    await acceptPost(house, postId, handInId);
+    const now = new Date(NOW.getTime() + minutes * 60_000);
+    return succeeded(as(house, 'classmate', writeComment, { postId, text }, now));
+  };
+  const more = (text: string) =>
+    succeeded(as(house, 'editor', writeComment, { postId, text }, new Date(NOW.getTime() + 60_000)));
+
+  test('at once about the first, and not again while it waits', async () => {
+    await choose('teacher', 'atOnce');
+    await say('Like on www.wind-cups.example!');
+    await more('Or on www.other-cups.example!');
+    await jobs(later(1));
+    const mails = await mailsTo(teacher);
+    expect(mails).toHaveLength(1);
+    expect(JSON.stringify(mails)).toContain(`/class/${house.classId}/comments`);
+    expect(JSON.stringify(mails)).not.toMatch(/cups|Mate|Skies/);
+  });
+
+  test('once a day in one line, and the next day again where more came', async () => {
+    await say('Like on www.wind-cups.example!');
+    await more('Or on www.other-cups.example!');
+    await aDay(later(20));
+    expect(JSON.stringify(await mailsTo(teacher)).match(/A comment waits/g)).toHaveLength(1);
+    await more('Or on www.third-cups.example!');
+    await aDay(later(44));
+    expect(await mailsTo(teacher)).toHaveLength(2);
+  });
+
+  test('about none that is shown', async () => {
+    await say('What did it smell of?');
+    await aDay(later(20));
+    expect(JSON.stringify(await mailsTo(teacher))).not.toMatch(/A comment waits/);
   });
 });
 

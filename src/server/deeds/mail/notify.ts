@@ -16,6 +16,8 @@ interface Notice {
   /** The language of the class, for who chose none. */
   readonly language: string;
   readonly now: Date;
+  /** Whether more of the same waits already: who is written to at once knows of it. */
+  readonly known?: boolean;
 }
 
 /**
@@ -25,13 +27,14 @@ interface Notice {
 async function notify(
   database: Database,
   personIds: readonly string[],
-  { kind, path, language, now }: Notice,
+  { kind, path, language, now, known = false }: Notice,
 ): Promise<void> {
   for (const one of await listReached(database, personIds)) {
     if (one.choice === 'daily') {
       await insertNotice(database, { personId: one.personId, kind, path, at: now });
       continue;
     }
+    if (known) continue;
     const spoken = languageOf(one.language, language);
     const { origin } = getSettings();
     await sendMail(database, {
@@ -75,4 +78,18 @@ export async function notifyTeachers(
 ): Promise<void> {
   const teachers = (await listTeaching(database, post.classId)).filter((id) => id !== post.writerId);
   await notify(database, teachers, { kind, path: reviewAddress(post.id), language, now });
+}
+
+/**
+ * The same to those who teach a class, about a comment that waits there: the way leads to all that wait.
+ * @param waiting how many do, with this one
+ */
+export async function notifyOfComment(
+  database: Database,
+  { id, language }: Pick<ClassRow, 'id' | 'language'>,
+  { waiting, now }: { readonly waiting: number; readonly now: Date },
+): Promise<void> {
+  const path = addressesOf(id).comments;
+  const notice = { kind: 'commentWaits', path, language, now, known: waiting > 1 } as const;
+  await notify(database, await listTeaching(database, id), notice);
 }

@@ -85,7 +85,7 @@ export async function todayIn(desk: Desk) {
     wordsAway: await wordsAwayIn(desk, members),
     secondReadings: await listSecondToday(database, { classId: inClass.id, personId: desk.personId }),
     /** How many comments wait until somebody has read them. */
-    commentsWait: (await countWaitingComments(database, inClass.id)).count,
+    commentsWait: await countWaitingComments(database, inClass.id),
     pagesAsked: await listAskedPages(database, inClass.id),
     consentsOver: await consentsOver(desk, students),
     /** Who took the class over and left a line about it lately. */
