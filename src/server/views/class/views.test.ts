@@ -57,7 +57,16 @@ test('what there is to settle about a class is for its teachers alone', async ()
   ])
     expect(await whoSees(house, view)).toEqual(TAKING_OVER);
   const frame = await maybeClassFrame(await deskFor(house, 'supplyTeacher'));
-  expect(frame?.pages).toEqual(['whereWeAre', 'settings', 'look', 'labels', 'pictures', 'openings', 'log']);
+  expect(frame?.pages).toEqual([
+    'whereWeAre',
+    'settings',
+    'look',
+    'labels',
+    'comments',
+    'pictures',
+    'openings',
+    'log',
+  ]);
 });
 
 test('a class that is not set up says which steps are done', async () => {
