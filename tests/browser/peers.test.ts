@@ -138,7 +138,17 @@ test('every writer is told what goes to whom, and the text is taken as it stands
   await showsAfter(ada, '/today', 'Read Ben T.’s text');
 });
 
-test('a reader answers and pins a note with the keyboard, and gives it back', async () => {
+/** What is kept under a name of what a reader says; null for nothing. */
+async function wordsOf(name: string): Promise<string | null> {
+  const [row] = await database.rows<{ readonly words: string }>(
+    `SELECT words FROM peer_words JOIN peer_readings ON peer_readings.id = reading_id
+     WHERE name = :name AND reader_id = :reader`,
+    { name, reader: named('Ada') },
+  );
+  return row?.words ?? null;
+}
+
+test('a reader answers and pins a note with the keyboard', async () => {
   await ada.press('Read Ben T.’s text');
   await ada.sees('You are reading for Ben');
   await ada.sees('a very small crab');
@@ -147,9 +157,27 @@ test('a reader answers and pins a note with the keyboard, and gives it back', as
   await ada.fill('New note', 'I laughed here. Did you let it go?');
   await ada.sees('Kept.');
   await ada.press('What could you see best?', '//footer');
-  await ada.fill('What could you see best?', 'The crab in the jar, and the landing.');
-  await ada.sees('answered, 8 words');
+  await ada.fill('What could you see best?', 'The crab in the jar.');
+  await ada.sees('answered, 5 words');
   expect(await ada.barriers()).toEqual([]);
+});
+
+test('what a reader types while the line is cut is on the device, also when the page is closed, and goes when it is back', async () => {
+  await ada.driver.wait(async () => (await wordsOf('0')) === 'The crab in the jar.', PATIENCE);
+  await ada.isOffline(true);
+  await ada.fill('What could you see best?', 'The crab in the jar, and the landing.');
+  await ada.sees('These words are on this device');
+  await ada.driver.get('data:text/html,closed');
+  await ada.isOffline(false);
+  await ada.driver.navigate().back();
+  await ada.sees('answered, 8 words');
+  await ada.driver.wait(async () => (await wordsOf('0'))?.endsWith('landing.'), PATIENCE);
+  await ada.sees('Kept.');
+  // Nothing but what the line was cut for.
+  expect((await ada.complaints()).filter((one) => !one.includes('ERR_INTERNET_DISCONNECTED'))).toEqual([]);
+});
+
+test('it is given back, and nothing of it is there for the writer before', async () => {
   await ben.goTo(addressesOf(classId).post(posts.get('Ben')!));
   await ben.sees('Read Ada W.’s text');
   expect(await ben.shows('I laughed here')).toBe(false);

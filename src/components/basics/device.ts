@@ -17,6 +17,8 @@ interface Device extends DBSchema {
   unsaved: { key: [personId: string, postId: string]; value: Kept };
   /** By person and note: the same for what a teacher writes beside a post. */
   notes: { key: [personId: string, noteId: string]; value: Kept };
+  /** By person and text of a classmate: the same for what its reader says of it. */
+  peerWords: { key: [personId: string, readingId: string]; value: Kept };
   /** When somebody pressed Hand it in and the line was cut, milliseconds since 1970; the words are in `unsaved`, or saved. */
   pressed: { key: [personId: string, postId: string]; value: number };
 }
@@ -28,11 +30,12 @@ const lines = new Map<string, Promise<unknown>>();
 const turns = new Map<string, number>();
 
 function device(): Promise<IDBPDatabase<Device>> {
-  opened ??= openDB<Device>('green-porch', 3, {
+  opened ??= openDB<Device>('green-porch', 4, {
     upgrade: (database, from) => {
       if (from < 1) database.createObjectStore('unsaved');
       if (from < 2) database.createObjectStore('pressed');
-      database.createObjectStore('notes');
+      if (from < 3) database.createObjectStore('notes');
+      database.createObjectStore('peerWords');
     },
     // Another page of ours wants to bring the form up to date; it is opened again when it is needed.
     blocking: () => void closeDevice(),
@@ -50,7 +53,7 @@ export async function closeDevice(): Promise<void> {
 
 /** A store whose values only their owner can read, on a device that others sit down at too. */
 export class SealedStore<Value extends object> {
-  constructor(private readonly name: 'unsaved' | 'notes') {}
+  constructor(private readonly name: 'unsaved' | 'notes' | 'peerWords') {}
 
   /** False where the device has no room or forbids it. */
   keep(whose: Owned, value: Value): Promise<boolean> {

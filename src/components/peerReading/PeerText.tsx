@@ -83,7 +83,7 @@ function Over({ over, called, said }: PeerTextShown & { readonly over: 'handedIn
 function ToRead({ text }: { readonly text: PeerTextShown }) {
   const t = useTranslations('peer.text');
   const format = useFormatter();
-  const work = usePeerWords(text.readingId, text.said);
+  const work = usePeerWords(text);
   const reading = usePassages(work);
   const [current, setCurrent] = useState<string | null>(null);
   /** The answer that the next passage is for. */
@@ -121,7 +121,9 @@ function ToRead({ text }: { readonly text: PeerTextShown }) {
           </aside>
           <article className="sheet-text">
             <p className="safe">
-              <Mark id={work.state === 'waiting' ? 'porch-dark' : 'porch-light'} />
+              <Mark
+                id={work.state === 'waiting' || work.state === 'onDevice' ? 'porch-dark' : 'porch-light'}
+              />
               <span>
                 <b role="status">{t(`state.${work.state}`)}</b>{' '}
                 {work.problem || t(text.given ? 'readsNow' : 'nobodyReads', { called })}

@@ -1,12 +1,14 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { SaidByPeer } from '../../contract/peerReading/peerShown';
+import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
+import type { PeerTextShown } from '../../contract/peerReading/peerShown';
 import { keepPeerWords } from '../../contract/peerReading/keepPeerWords';
 import type { Anchor } from '../../core/notes/anchor';
 import { call } from '../basics/call';
 import { newKey } from '../basics/newKey';
+import type { Owned } from '../basics/device';
 import { useRefusal } from '../basics/useRefusal';
+import { takenUp, unsavedPeerWords, type UnsavedPeerWords } from './unsavedPeerWords';
 
 /** Words rest so long before they are kept; and so long after the line was cut they are sent again. Milliseconds. */
 const REST = 700;
@@ -25,8 +27,8 @@ export interface PeerWordsAtWork {
   readonly change: (name: string, part: Partial<Pick<PeerWords, 'words' | 'anchor'>>) => void;
   readonly begin: (anchor: Anchor) => string;
   readonly drop: (name: string) => void;
-  /** Whether all is kept, or on its way, or waits for the line. */
-  readonly state: 'kept' | 'keeping' | 'waiting';
+  /** Whether all is kept, or on its way, or waits for the line: on the device, or in this page alone. */
+  readonly state: 'kept' | 'keeping' | 'onDevice' | 'waiting';
   readonly problem: string;
   /** Keeps what is not kept yet; false where that did not work. */
   readonly flush: () => Promise<boolean>;
@@ -38,8 +40,16 @@ const NOTHING: PeerWords = { words: '', anchor: null, when: null, takenBack: fal
 /** Identifiers have so many characters. */
 const NAME = 16;
 
-/** Notes and answers of a reader: as the server has them with what was typed since, kept one after the other. */
-export function usePeerWords(readingId: string, given: readonly SaidByPeer[]): PeerWordsAtWork {
+/**
+ * Notes and answers of a reader: as the server has them with what was typed since, kept one after the other. Until the server has
+ * them they are on the device, and are taken up when the page comes again.
+ * @param reader who reads, and what seals what they typed on this device
+ */
+export function usePeerWords({
+  readingId,
+  said: given,
+  reader: { id: personId, sealKey },
+}: Pick<PeerTextShown, 'readingId' | 'said' | 'reader'>): PeerWordsAtWork {
   const refusal = useRefusal();
   const [said, setSaid] = useState<ReadonlyMap<string, PeerWords>>(
     () => new Map(given.map(({ name, ...words }) => [name, words])),
@@ -47,25 +57,45 @@ export function usePeerWords(readingId: string, given: readonly SaidByPeer[]): P
   const [state, setState] = useState<PeerWordsAtWork['state']>('kept');
   const [problem, setProblem] = useState('');
   const latest = useRef(said);
-  const unsaved = useRef(new Set<string>());
+  /** What is not kept yet, by name, with what the server had before. */
+  const unsaved = useRef(new Map<string, string>());
+  /** What the server has, by name. */
+  const kept = useRef(new Map(given.map(({ name, words }) => [name, words])));
+  /** Whether the device has what is not kept. */
+  const safe = useRef(true);
   const going = useRef<Promise<boolean> | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const keepAll = useCallback(async (): Promise<boolean> => {
-    for (const name of [...unsaved.current]) {
+  const onDevice = useCallback(async () => {
+    const whose: Owned = { personId, id: readingId, sealKey };
+    const left = [...unsaved.current].map(([name, base]) => {
       const { words = '', anchor = null } = latest.current.get(name) ?? {};
-      unsaved.current.delete(name);
+      return [name, { words, anchor, base }] as const;
+    });
+    if (left.length === 0) await unsavedPeerWords.forget(whose);
+    else safe.current = await unsavedPeerWords.keep(whose, Object.fromEntries(left));
+  }, [personId, readingId, sealKey]);
+  const keepAll = useCallback(async (): Promise<boolean> => {
+    for (const name of [...unsaved.current.keys()]) {
+      const sent = latest.current.get(name);
+      const { words = '', anchor = null } = sent ?? {};
       const outcome = await call(keepPeerWords, { readingId, name, words, anchor });
-      if (outcome.ok) continue;
-      unsaved.current.add(name);
+      if (outcome.ok) {
+        kept.current.set(name, words);
+        // What was typed meanwhile was typed over this.
+        if (latest.current.get(name) === sent) unsaved.current.delete(name);
+        else unsaved.current.set(name, words);
+        continue;
+      }
       setProblem(refusal(outcome));
-      setState('waiting');
+      setState(safe.current ? 'onDevice' : 'waiting');
       return false;
     }
+    void onDevice();
     setProblem('');
-    setState('kept');
+    setState(unsaved.current.size > 0 ? 'keeping' : 'kept');
     return true;
-  }, [readingId, refusal]);
+  }, [readingId, refusal, onDevice]);
 
   const flush = useCallback((): Promise<boolean> => {
     clearTimeout(timer.current);
@@ -87,17 +117,36 @@ export function usePeerWords(readingId: string, given: readonly SaidByPeer[]): P
   };
   const put = (name: string, words: PeerWords | null) => {
     show(name, words);
-    unsaved.current.add(name);
+    if (!unsaved.current.has(name)) unsaved.current.set(name, kept.current.get(name) ?? '');
+    void onDevice();
     setState('keeping');
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void flush(), REST);
   };
 
+  const takeUp = useEffectEvent((left: Readonly<Record<string, UnsavedPeerWords>>) => {
+    for (const [name, one] of Object.entries(left)) {
+      const here = latest.current.get(name);
+      const words = takenUp(one, here?.words ?? '');
+      // What was typed here meanwhile is later.
+      if (words === null || unsaved.current.has(name)) continue;
+      put(name, words === '' ? null : { ...NOTHING, ...here, anchor: here?.anchor ?? one.anchor, words });
+    }
+  });
+  useEffect(() => {
+    let here = true;
+    void unsavedPeerWords.find({ personId, id: readingId, sealKey }).then((left) => {
+      if (here && left) takeUp(left);
+    });
+    return () => {
+      here = false;
+    };
+  }, [personId, readingId, sealKey]);
   useEffect(() => {
     // Whoever leaves the page with words that are nowhere else is asked first.
     const waiting = unsaved.current;
     const stay = (event: BeforeUnloadEvent) => {
-      if (waiting.size > 0) event.preventDefault();
+      if (waiting.size > 0 && !safe.current) event.preventDefault();
     };
     window.addEventListener('beforeunload', stay);
     return () => {

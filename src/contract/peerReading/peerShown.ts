@@ -54,13 +54,15 @@ export interface PeerTextShown {
   readonly questions: readonly string[];
   readonly said: readonly SaidByPeer[];
   readonly given: boolean;
+  /** Who reads, and what seals what they typed on this device until it is kept. */
+  readonly reader: { readonly id: string; readonly sealKey: string };
   /** Which one of how many texts it is, and the next of them. */
   readonly place: { readonly at: number; readonly of: number };
   readonly next: { readonly readingId: string; readonly called: string } | null;
 }
 
 /** What a reader keeps under a name. */
-export interface SaidByPeer {
+interface SaidByPeer {
   readonly name: string;
   readonly anchor: Anchor | null;
   readonly words: string;

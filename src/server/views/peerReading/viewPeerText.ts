@@ -11,6 +11,7 @@ import { adjustedFor } from '../../tables/adjustments';
 import { findAssignment } from '../../tables/assignments';
 import { openStored } from '../../tables/columns';
 import { listMembers } from '../../tables/memberships';
+import { findSealKey } from '../../tables/people';
 import { findPeerReading, listPeerReadingsOf, listPeerWords } from '../../tables/peerReadings';
 import { findRound } from '../../tables/peerRounds';
 import { findRevision } from '../../tables/revisions';
@@ -59,6 +60,7 @@ export async function maybePeerText(readingId: string, desk: Desk): Promise<Peer
       when: timeInWords(keptAt.getTime(), timeZone, language),
     })),
     given: reading.givenAt !== null,
+    reader: { id: personId, sealKey: (await findSealKey(database, personId))?.toString('base64') ?? '' },
     place: { at: at + 1, of: mine.length },
     next: next ? { readingId: next.id, called: called(next.writerId) } : null,
   };
