@@ -15,8 +15,8 @@ interface Said {
   readonly daysAgo: number;
   readonly clock: string;
   readonly text: string;
-  /** What somebody decided about it since. */
-  readonly decided?: 'shown' | 'keptBack';
+  /** Whether it was kept back since. */
+  readonly keptBack?: true;
 }
 
 const CUP = '1-build-a-wind-cup-from-yoghurt-pots';
@@ -42,7 +42,7 @@ const SAID: readonly Said[] = [
     daysAgo: 2,
     clock: '15:12',
     text: 'FIRST TO FINISH ALL THE STEPS!!',
-    decided: 'keptBack',
+    keptBack: true,
   },
   {
     by: 'marisol',
@@ -83,7 +83,7 @@ const SAID: readonly Said[] = [
 
 /** What the class says under two of its posts: some of it waits until somebody has read it. */
 export async function letDemoComment(people: ReadonlyMap<string, string>, now: Date): Promise<void> {
-  for (const { by, under, daysAgo, clock, text, decided } of SAID) {
+  for (const { by, under, daysAgo, clock, text, keptBack } of SAID) {
     const [post] = await database.rows<{ id: string }>('SELECT id FROM posts WHERE address = :under', {
       under,
     });
@@ -91,9 +91,9 @@ export async function letDemoComment(people: ReadonlyMap<string, string>, now: D
     const moment = new Date(instantOf(`${day}T${clock}`, TIME_ZONE));
     const asker = { personId: people.get(by) ?? '', now: moment };
     const { commentId } = succeeded(await perform(writeComment, { postId: post?.id ?? '', text }, asker));
-    if (!decided) continue;
+    if (!keptBack) continue;
     const teacher = { personId: people.get('marisol') ?? '', now: new Date(moment.getTime() + HOUR) };
-    const decision = { commentId, version: 1, state: decided, keptFor: 'other' } as const;
+    const decision = { commentId, version: 1, state: 'keptBack', keptFor: 'other' } as const;
     succeeded(await perform(decideComment, decision, teacher));
   }
 }

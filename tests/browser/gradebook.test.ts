@@ -81,13 +81,7 @@ const timesKept = () =>
   teacher.driver.executeScript<number>(
     "return performance.getEntriesByType('resource').filter(({ name }) => name.endsWith('/keepFigures')).length",
   );
-const isSlow = () =>
-  teacher.driver.setNetworkConditions({
-    offline: false,
-    latency: 1500,
-    download_throughput: -1,
-    upload_throughput: -1,
-  });
+const isSlow = () => teacher.hasLine({ latency: 1500 });
 /** A test that fails on a bad line leaves none to the next. */
 afterEach(() => teacher.isOffline(false));
 

@@ -106,13 +106,7 @@ test('what is typed and sent before the page has its script is sent when it come
     field.form.requestSubmit();
   })`;
   const { driver } = colleague;
-  const slowly = (bytes: number) =>
-    driver.setNetworkConditions({
-      offline: false,
-      latency: 0,
-      download_throughput: bytes,
-      upload_throughput: bytes,
-    });
+  const slowly = (bytes: number) => colleague.hasLine({ bytes });
   await driver.sendDevToolsCommand('Page.enable', {});
   const { identifier } = (await driver.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
     source: quick,

@@ -270,13 +270,16 @@ export class Person {
     return entries.filter((entry) => entry.level.name === 'SEVERE').map((entry) => entry.message);
   }
 
-  async isOffline(offline: boolean): Promise<void> {
+  /** @param line how it is: cut, slow to answer (milliseconds), or narrow (bytes a second each way) */
+  async hasLine({ offline = false, latency = 0, bytes = -1 }): Promise<void> {
     await this.driver.setNetworkConditions({
-      offline,
-      latency: 0,
-      download_throughput: -1,
-      upload_throughput: -1,
+      ...{ offline, latency },
+      ...{ download_throughput: bytes, upload_throughput: bytes },
     });
+  }
+
+  isOffline(offline: boolean): Promise<void> {
+    return this.hasLine({ offline });
   }
 }
 

@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { takeBackComment } from '../../contract/comments/takeBackComment';
 import { decideComment } from '../../contract/comments/decideComment';
 import { writeComment } from '../../contract/comments/writeComment';
-import type { KeptBackFor, WaitReason } from '../../core/comments/rules';
+import type { CommentState, KeptBackFor, WaitReason } from '../../core/comments/rules';
 import { useDeed } from '../basics/useDeed';
 import { AwayWords } from '../worries/AwayWords';
 import { TellAboutPost } from './TellAboutPost';
@@ -17,7 +17,7 @@ interface CommentShown {
   readonly own: boolean;
   readonly when: string;
   readonly text: string;
-  readonly state: 'shown' | 'waits' | 'keptBack';
+  readonly state: CommentState;
   readonly version: number;
   /** Whether whoever reads decides about it. */
   readonly tends: boolean;

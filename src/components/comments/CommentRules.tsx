@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useId, useState } from 'react';
 import { changeCommentRules } from '../../contract/classes/changeCommentRules';
 import type { CommentRules } from '../../core/comments/rules';
+import { linesOf } from '../../core/text/lines';
 import { useDeed } from '../basics/useDeed';
 
 interface RuleProps {
@@ -55,7 +56,7 @@ export function WordsRule({ classId, rules, onKept }: RuleProps) {
   const id = useId();
   const { act, busy, problem, field } = useDeed();
   const [words, setWords] = useState(rules.words.join('\n'));
-  const listed = words.split('\n').flatMap((word) => (word.trim() === '' ? [] : [word.trim()]));
+  const listed = linesOf(words);
   const [, at] = field.split('.');
   return (
     <form

@@ -57,8 +57,8 @@ export function usePeerWords({
   const [state, setState] = useState<PeerWordsAtWork['state']>('kept');
   const [problem, setProblem] = useState('');
   const latest = useRef(said);
-  /** What is not kept yet, by name, with what the server had before. */
-  const unsaved = useRef(new Map<string, string>());
+  /** What is not kept yet, by name. */
+  const unsaved = useRef(new Set<string>());
   /** What the server has, by name. */
   const kept = useRef(new Map(given.map(({ name, words }) => [name, words])));
   /** Whether the device has what is not kept. */
@@ -68,23 +68,21 @@ export function usePeerWords({
 
   const onDevice = useCallback(async () => {
     const whose: Owned = { personId, id: readingId, sealKey };
-    const left = [...unsaved.current].map(([name, base]) => {
+    const left = [...unsaved.current].map((name) => {
       const { words = '', anchor = null } = latest.current.get(name) ?? {};
-      return [name, { words, anchor, base }] as const;
+      return [name, { words, anchor, base: kept.current.get(name) ?? '' }] as const;
     });
     if (left.length === 0) await unsavedPeerWords.forget(whose);
     else safe.current = await unsavedPeerWords.keep(whose, Object.fromEntries(left));
   }, [personId, readingId, sealKey]);
   const keepAll = useCallback(async (): Promise<boolean> => {
-    for (const name of [...unsaved.current.keys()]) {
+    for (const name of [...unsaved.current]) {
       const sent = latest.current.get(name);
       const { words = '', anchor = null } = sent ?? {};
       const outcome = await call(keepPeerWords, { readingId, name, words, anchor });
       if (outcome.ok) {
         kept.current.set(name, words);
-        // What was typed meanwhile was typed over this.
         if (latest.current.get(name) === sent) unsaved.current.delete(name);
-        else unsaved.current.set(name, words);
         continue;
       }
       setProblem(refusal(outcome));
@@ -117,7 +115,7 @@ export function usePeerWords({
   };
   const put = (name: string, words: PeerWords | null) => {
     show(name, words);
-    if (!unsaved.current.has(name)) unsaved.current.set(name, kept.current.get(name) ?? '');
+    unsaved.current.add(name);
     void onDevice();
     setState('keeping');
     clearTimeout(timer.current);

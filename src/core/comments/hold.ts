@@ -6,7 +6,8 @@ import { wordsOf } from '../words/countWords';
 import { listedWordPattern } from './listedWord';
 
 /** Why a comment waits until somebody has read it, in the order in which that is said. */
-export type HoldReason = 'outside' | 'links' | 'repeated' | 'shouting' | 'word' | 'personal' | 'fast';
+export const HOLD_REASONS = ['outside', 'links', 'repeated', 'shouting', 'word', 'personal', 'fast'] as const;
+export type HoldReason = (typeof HOLD_REASONS)[number];
 
 /** What a class lets through unread. */
 export interface HoldSettings {
@@ -57,7 +58,8 @@ const SHOUTED = 7;
 /** Comments of one person in a minute, before this one. */
 const MANY = 2;
 const MINUTE = 60_000;
-const DAY = 24 * 60 * MINUTE;
+/** So far back, in milliseconds, what the same person said elsewhere is looked at. */
+export const LOOKS_BACK = 24 * 60 * MINUTE;
 
 /** Why a comment is held until somebody has read it, in the order in which that is said; for nothing where it may be shown at once. */
 export function whyHeld(comment: CommentToHold): readonly Held[] {
@@ -90,7 +92,7 @@ function isSaidAgain({ text, by, at, earlier }: CommentToHold): boolean {
   return earlier.some(
     (one) =>
       one.at < at &&
-      ((isSame(by, one) && at - one.at <= DAY) || (isLong && one.samePost)) &&
+      ((isSame(by, one) && at - one.at <= LOOKS_BACK) || (isLong && one.samePost)) &&
       lettersOf(one.text) === letters,
   );
 }

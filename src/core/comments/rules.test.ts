@@ -35,7 +35,7 @@ test('personal details and what comes from outside is for teachers alone', () =>
 test('a class that holds everything says so first, and what else there is to see', () => {
   const rules = { holdsAll: true, maxLinks: 0, words: [] };
   const said = {
-    ...{ text: 'On www.cups.example', by: 'mate', at: 0, settings: rules, earlier: [], people: [] },
+    ...{ text: 'On www.cups.example', by: 'mate', at: 0, earlier: [], people: [] },
     ...{ country: 'IE', language: 'en' },
   };
   expect(whyWaits(said, rules).map(({ reason }) => reason)).toEqual(['all', 'links']);

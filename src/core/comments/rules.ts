@@ -1,6 +1,12 @@
-import type { Place } from '../personal/found';
 import type { Slat } from '../requirements/slats';
-import { whyHeld, type CommentToHold, type HoldReason, type HoldSettings } from './hold';
+import {
+  HOLD_REASONS,
+  whyHeld,
+  type CommentToHold,
+  type Held,
+  type HoldReason,
+  type HoldSettings,
+} from './hold';
 
 /** What a class lets through under its posts before somebody has read it. */
 export interface CommentRules extends HoldSettings {
@@ -10,7 +16,7 @@ export interface CommentRules extends HoldSettings {
 
 export const FIRST_COMMENT_RULES: CommentRules = { holdsAll: false, maxLinks: 0, words: [] };
 
-/** JSON Schemas of the fields, all of them needed. */
+/** JSON Schemas of the fields. */
 export const commentRulesFields = {
   holdsAll: { type: 'boolean' },
   maxLinks: { type: 'integer', minimum: 0, maximum: 10 },
@@ -23,10 +29,9 @@ export type CommentState = 'shown' | 'waits' | 'keptBack';
 /** Why a comment waits: `all` where the class holds everything. */
 export type WaitReason = HoldReason | 'all';
 
-/** A reason with where in the text it is, in UTF-16 units; nowhere where it is of the whole. */
-export interface Waiting {
+/** The same as `Held`, with the class's own reason. */
+export interface Waiting extends Omit<Held, 'reason'> {
   readonly reason: WaitReason;
-  readonly places: readonly Place[];
 }
 
 /** JSON Schema of why a comment waits. */
@@ -36,9 +41,7 @@ export const waitingSchema = {
     type: 'object',
     required: ['reason', 'places'],
     properties: {
-      reason: {
-        enum: ['all', 'outside', 'links', 'repeated', 'shouting', 'word', 'personal', 'fast'],
-      },
+      reason: { enum: ['all', ...HOLD_REASONS] },
       places: {
         type: 'array',
         items: {
@@ -52,8 +55,11 @@ export const waitingSchema = {
 } as const;
 
 /** Why a comment waits in its class, the class's own rule first; for nothing where it is shown at once. */
-export function whyWaits(comment: CommentToHold, { holdsAll }: CommentRules): readonly Waiting[] {
-  return [...(holdsAll ? [{ reason: 'all' as const, places: [] }] : []), ...whyHeld(comment)];
+export function whyWaits(comment: Omit<CommentToHold, 'settings'>, rules: CommentRules): readonly Waiting[] {
+  return [
+    ...(rules.holdsAll ? [{ reason: 'all' as const, places: [] }] : []),
+    ...whyHeld({ ...comment, settings: rules }),
+  ];
 }
 
 /** What makes comments wait, as a class is told, with the reasons that belong together. */

@@ -5,3 +5,8 @@ export function linesOf(text: string): string[] {
     .map((line) => line.trim())
     .filter(Boolean);
 }
+
+/** Texts of a list as it is kept: trimmed, each once, without empty ones. */
+export function eachOnce(texts: readonly string[]): string[] {
+  return [...new Set(texts.map((text) => text.trim()).filter(Boolean))];
+}

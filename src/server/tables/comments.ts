@@ -33,6 +33,10 @@ const COLUMNS = `comments.id, post_id AS postId, author_id AS authorId, text, wo
   kept_for AS keptFor, comments.version,
   EXISTS (SELECT 1 FROM words_away WHERE comment_id = comments.id) AS away`;
 
+/** The title of the post that a comment stands under, as readers saw it last. */
+const TITLE_SEEN = `COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
+  WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '')`;
+
 export async function insertComment(
   database: Database,
   { reasons, ...comment }: Omit<CommentRow, 'keptFor' | 'version' | 'away'>,
@@ -77,8 +81,7 @@ export async function listHeldComments(
 ): Promise<readonly HeldCommentRow[]> {
   const rows = await database.rows<Stored & Omit<HeldCommentRow, keyof CommentRow>>(
     `SELECT ${COLUMNS}, posts.writer_id AS writerId, posts.address, decided_by AS decidedById,
-       COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
-         WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '') AS title
+       ${TITLE_SEEN} AS title
      FROM comments JOIN posts ON posts.id = post_id
      WHERE posts.class_id = :classId AND state = :state AND ${ofNobodyDeleted('author_id')}
      ORDER BY ${state === 'waits' ? 'written_at' : 'decided_at DESC'}, comments.id LIMIT 100`,
@@ -168,8 +171,7 @@ export async function listCommentsBy(
   { authorId, classId }: { readonly authorId: string; readonly classId: string },
 ): Promise<readonly { readonly under: string; readonly text: string; readonly writtenAt: Date }[]> {
   return database.rows(
-    `SELECT COALESCE((SELECT revisions.title FROM publications JOIN revisions ON revisions.id = revision_id
-         WHERE publications.post_id = posts.id ORDER BY since DESC, publications.id LIMIT 1), '') AS under,
+    `SELECT ${TITLE_SEEN} AS under,
        text, written_at AS writtenAt FROM comments JOIN posts ON posts.id = post_id
      WHERE author_id = :authorId AND posts.class_id = :classId ORDER BY written_at`,
     { authorId, classId },

@@ -1,9 +1,9 @@
-import { isForTeachers } from '../../../core/comments/rules';
 import { takeBackComment as takeBackCommentDeed } from '../../../contract/comments/takeBackComment';
 import { decideComment as decideCommentDeed } from '../../../contract/comments/decideComment';
 import { done, NOT_THERE, refused, serve, type Context, type Found } from '../../ground/access/useCase';
 import type { Database } from '../../ground/database/database';
 import { findPost } from '../../tables/posts';
+import { commentSubject } from '../subjects/commentSubject';
 import { deleteComment, findComment, decideAbout, type CommentRow } from '../../tables/comments';
 
 /** Comments to act on. A comment holds nobody's turn: one deed on it is as good as another. */
@@ -37,7 +37,6 @@ export const takeBackComment = serve(takeBackCommentDeed, COMMENTS, {
   },
 });
 
-/** A comment as the access table asks for it: its author stands as the writer. */
 async function findCommentToActOn(
   database: Database,
   id: string,
@@ -47,10 +46,7 @@ async function findCommentToActOn(
   const post = comment && (await findPost(database, comment.postId));
   if (!comment || !post) return null;
   return {
-    subject: {
-      writerId: comment.authorId,
-      teachersOnly: isForTeachers(comment.reasons) || post.writerId === personId,
-    },
+    subject: commentSubject(comment, { writerOfPost: post.writerId, personId }),
     classId: post.classId,
     subjectId: id,
     rows: comment,

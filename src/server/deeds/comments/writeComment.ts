@@ -1,5 +1,6 @@
 import { writeComment as deed } from '../../../contract/comments/writeComment';
 import { isTeacher } from '../../../core/access/may';
+import { LOOKS_BACK } from '../../../core/comments/hold';
 import { whyWaits, type Waiting } from '../../../core/comments/rules';
 import { countryOf } from '../../../core/personal/detailsInPost';
 import { countWords } from '../../../core/words/countWords';
@@ -19,9 +20,6 @@ import {
 import { listWritersNames } from '../../tables/memberships';
 import { notifyOfComment } from '../mail/notify';
 import { postUseCase } from '../subjects/postUseCase';
-
-/** So far back it is looked for what the same person said before, in milliseconds. */
-const A_DAY = 24 * 60 * 60_000;
 
 export const writeComment = postUseCase(deed, {
   besidePost: true,
@@ -65,14 +63,14 @@ async function whyItWaits(
 ): Promise<readonly Waiting[]> {
   const role = await findRole(database, inClass.id, authorId);
   if (role !== null && isTeacher(role)) return [];
-  const { comments: settings, language } = inClass;
-  const since = new Date(now.getTime() - A_DAY);
+  const { comments: rules, language } = inClass;
+  const since = new Date(now.getTime() - LOOKS_BACK);
   return whyWaits(
     {
-      ...{ text, by: authorId, at: now.getTime(), settings, language, country: countryOf(language) },
+      ...{ text, by: authorId, at: now.getTime(), language, country: countryOf(language) },
       earlier: await listEarlierComments(database, { postId, authorId, since }),
       people: await listWritersNames(database, inClass.id),
     },
-    settings,
+    rules,
   );
 }

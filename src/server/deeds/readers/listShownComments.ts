@@ -1,5 +1,5 @@
 import { may, type Actor, type Subject } from '../../../core/access/may';
-import { isForTeachers } from '../../../core/comments/rules';
+import { commentSubject } from '../subjects/commentSubject';
 import { database } from '../../ground/database/database';
 import { listComments, type CommentRow } from '../../tables/comments';
 
@@ -17,10 +17,9 @@ export async function listShownComments(
 ): Promise<readonly CommentSeen[] | null> {
   if (!may(actor, 'comment.read', subject)) return null;
   const teaches = may(actor, 'class.teach', {});
-  const under = subject.writerId === actor.personId;
+  const under = { writerOfPost: subject.writerId, personId: actor.personId };
   return (await listComments(database, postId)).flatMap((one) => {
-    const teachersOnly = under || isForTeachers(one.reasons);
-    const tends = may(actor, 'comment.tend', { writerId: one.authorId, teachersOnly });
+    const tends = may(actor, 'comment.tend', commentSubject(one, under));
     const own = one.authorId === actor.personId;
     const seen = own || (one.away ? teaches : one.state === 'shown' || tends);
     return seen ? [{ ...one, tends }] : [];

@@ -15,6 +15,7 @@ import { getSettings } from '../../ground/settings/settings';
 import { findSameCase, insertCase, type ToldCase } from '../../tables/cases';
 import { findClass, type ClassRow } from '../../tables/classes';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
+import { memberShown } from '../subjects/memberShown';
 import { findPerson } from '../../tables/people';
 import { findPromise } from '../../tables/schoolRules';
 import { takeWordsAway } from '../../tables/wordsAway';
@@ -182,7 +183,7 @@ function couldRead(
 
 async function nameOf(database: Database, personId: string, members: readonly MemberRow[]): Promise<string> {
   const member = members.find((one) => one.personId === personId);
-  if (member) return isTeacher(member.role) ? teacherName(member) : member.shownName;
+  if (member) return memberShown(member);
   const person = await findPerson(database, personId);
   return person ? nameInClass(person) : '';
 }

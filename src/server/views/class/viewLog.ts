@@ -1,9 +1,10 @@
-import { isTeacher, may } from '../../../core/access/may';
+import { may } from '../../../core/access/may';
 import { numberShown } from '../../../core/people/drawnNumber';
 import { teacherName } from '../../../core/people/names';
 import { momentInWords } from '../../../core/timing/inWords';
 import { listAuditLines, type AuditLogRow } from '../../ground/access/auditLog';
 import { database } from '../../ground/database/database';
+import { memberShown } from '../../deeds/subjects/memberShown';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listHiddenNames } from '../../tables/hiddenNames';
 import { listReadTwice } from '../../tables/secondReadings';
@@ -58,7 +59,7 @@ export async function maybeLog(
     person,
     people: [...members.values()].map((one) => ({
       personId: one.personId,
-      name: isTeacher(one.role) ? teacherName(one) : one.shownName,
+      name: memberShown(one),
     })),
     earlier: lines.length > LINES_AT_ONCE && last ? last.at.toISOString() : null,
   };
@@ -66,7 +67,7 @@ export async function maybeLog(
 
 /** As the class knows them; an administrator from outside by their whole name; null for who is gone. */
 function nameOf(line: AuditLogRow, member: MemberRow | undefined): string | null {
-  if (member) return isTeacher(member.role) ? teacherName(member) : member.shownName;
+  if (member) return memberShown(member);
   if (line.givenName === null) return null;
   return teacherName({ givenName: line.givenName, familyName: line.familyName ?? '' });
 }

@@ -1,7 +1,7 @@
-import { isTeacher, may, type ClassRole } from '../../../core/access/may';
+import { may, type ClassRole } from '../../../core/access/may';
 import { lastDayOf } from '../../../core/classes/lastDay';
-import { teacherName } from '../../../core/people/names';
 import { database } from '../../ground/database/database';
+import { memberShown } from '../../deeds/subjects/memberShown';
 import type { Desk } from '../../deeds/sessions/desk';
 import { listMembers } from '../../tables/memberships';
 
@@ -14,7 +14,7 @@ export async function maybeRoles({ personId, role, inClass }: Desk) {
       .filter((member) => member.role === wanted)
       .map((member) => ({
         personId: member.personId,
-        name: isTeacher(wanted) ? teacherName(member) : member.shownName,
+        name: memberShown(member),
         /** The last day of who is let in for a while, a local date; null for everybody else. */
         lastDay: member.until && lastDayOf(member.until, inClass.timeZone),
       }));

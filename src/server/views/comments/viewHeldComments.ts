@@ -1,10 +1,10 @@
 import type { HeldCommentShown, HeldComments } from '../../../contract/comments/heldComments';
 import { may } from '../../../core/access/may';
 import { piecesOf, slatsOfKind } from '../../../core/comments/rules';
-import { monogram, teacherName } from '../../../core/people/names';
+import { monogram } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
-import { isTeacher } from '../../../core/access/may';
 import type { Desk } from '../../deeds/sessions/desk';
+import { memberShown } from '../../deeds/subjects/memberShown';
 import { database } from '../../ground/database/database';
 import { listHeldComments, listHowWaitingWent, type HeldCommentRow } from '../../tables/comments';
 import { listEverMembers, type MemberRow } from '../../tables/memberships';
@@ -51,6 +51,6 @@ function heldShown(
     writer: people.get(writerId)?.shownName ?? '',
     pieces: piecesOf(text, reasons),
     reasons: reasons.map(({ reason }) => reason),
-    by: decider ? (isTeacher(decider.role) ? teacherName(decider) : decider.shownName) : null,
+    by: decider ? memberShown(decider) : null,
   };
 }
