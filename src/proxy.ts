@@ -1,11 +1,9 @@
 import { randomBytes } from 'node:crypto';
-import { listFoundAddresses } from './server/tables/classAddresses';
-import { database } from './server/ground/database/database';
 import { PATH_HEADER } from './server/http/pathHeader';
 import { NextResponse, type NextRequest } from 'next/server';
 
 /** Gives every page a Content-Security-Policy of its own, and the headers that keep it and its readers to themselves. */
-export async function proxy(request: NextRequest): Promise<NextResponse> {
+export function proxy(request: NextRequest): NextResponse {
   const nonce = randomBytes(16).toString('base64');
   const policy = [
     "default-src 'none'",
@@ -32,18 +30,15 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   response.headers.set('cross-origin-opener-policy', 'same-origin');
   response.headers.set('cross-origin-resource-policy', 'same-origin');
   response.headers.set('permissions-policy', 'geolocation=(), microphone=(), camera=(), browsing-topics=()');
-  if (!(await isOpenToSearchEngines(request.nextUrl.pathname)))
-    response.headers.set('x-robots-tag', 'noindex, nofollow');
+  // What search engines may list are readers' pages alone, and those say so themselves.
+  response.headers.set('x-robots-tag', 'noindex, nofollow');
   return response;
 }
 
-/** Everything is closed to search engines but the blog of a class that has opened itself to them. */
-async function isOpenToSearchEngines(path: string): Promise<boolean> {
-  const blog = /^\/blog\/([a-z0-9-]+)(?:\/[^/]+)?$/.exec(path)?.[1];
-  if (blog === undefined) return false;
-  // Where the database can't be asked the page says so itself; nobody is to find that.
-  const found = await listFoundAddresses(database).catch((): string[] => []);
-  return found.includes(blog);
-}
-
-export const config = { matcher: ['/((?!_next/static|api/|pictures/|handouts/|icon).*)'] };
+/** Readers' pages are no pages of the framework: they say themselves what they may do. A hand-in that was kept is one. */
+export const config = {
+  matcher: [
+    '/((?!_next/static|api/|pictures/|handouts/|icon|readers/|blog/).*)',
+    '/blog/:blog/kept/:receipt*',
+  ],
+};

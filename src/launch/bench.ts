@@ -9,7 +9,7 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|alike|pages|writing|first-letter|weight|hostile|load|kills`: measurements as lines of JSON. */
+/** `./porch bench core|roster|alike|pages|writing|first-letter|weight|readers|hostile|load|kills`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster')
     return benchOnDatabase(root, async () => (await import('../benches/roster')).benchRoster());
@@ -28,12 +28,13 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
   if (part === 'first-letter') return benchFirst(root);
   if (part === 'hostile') return benchHouse(({ benchHostileHouse }) => benchHostileHouse());
   if (part === 'load') return benchHouse(({ benchLoadHouse }) => benchLoadHouse());
+  if (part === 'readers') return benchHouse(({ benchReadersHouse }) => benchReadersHouse(root));
   if (part === 'weight') return benchHouse(({ benchWeightHouse }) => benchWeightHouse(root));
   if (part === 'kills')
     return benchHouse(({ benchKillsHouse }) => benchKillsHouse(numberAfter(args, '--rounds', 20)));
   if (part !== 'core')
     throw new Failure(
-      `There is no benchmark ${part}; there are core, roster, alike, pages, writing, first-letter, weight, hostile, load and kills.`,
+      `There is no benchmark ${part}; there are core, roster, alike, pages, writing, first-letter, weight, readers, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   const { benchAnchors } = await importBundled<typeof import('../benches/anchors')>(

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { bundleReaders } from './bundleReaders';
 import { bundleTasks } from './bundleTasks';
 import { run } from './childProcess';
 import { Failure } from './failure';
@@ -32,6 +33,7 @@ export async function build(root: string, folder: string): Promise<void> {
       throw new Failure(
         `The application could not be built:\n${output.trim().split('\n').slice(-25).join('\n')}`,
       );
+    await bundleReaders(root, path.join(folder, 'readers'));
     writeFileSync(stamp, source);
   });
 }

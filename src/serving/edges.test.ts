@@ -6,6 +6,8 @@ test.each([
   ['HEAD', '/blog/wind?as=stranger', null],
   ['POST', '/api/do/savePost', null],
   ['DELETE', '/api/session', null],
+  ['POST', '/blog/wind/a-post', null],
+  ['PUT', '/blog/wind/a-post', 405],
   ['POST', '/today', 405],
   ['TRACE', '/api/do/savePost', 405],
   ['PROPFIND', '/', 405],

@@ -41,8 +41,11 @@ export function maybeRefusal(method: string, url: string): Refused | null {
   // The framework would make other sizes of pictures, and keep them, without asking who may see them.
   if (path.startsWith('/_next/image')) return { status: 404, text: 'There is nothing here.' };
   if (READING.has(method)) return null;
-  const door = path.startsWith('/api/');
-  return door && WRITING.has(method) ? null : { status: 405, text: 'This is not done here.' };
+  // Readers' pages take the forms that stand on them.
+  const taken = path.startsWith('/api/')
+    ? WRITING.has(method)
+    : path.startsWith('/blog/') && method === 'POST';
+  return taken ? null : { status: 405, text: 'This is not done here.' };
 }
 
 function isReadable(path: string): boolean {

@@ -3,13 +3,18 @@ import { benchHostile } from '../../src/benches/hostile';
 import { startBareApplication } from '../../src/benches/bareApplication';
 import { benchKills } from '../../src/benches/kills';
 import { benchLoad, LOAD_WRITERS, type Writer } from '../../src/benches/load';
+import { loadBigClass } from '../../demo/bigClass';
+import { benchReaders } from '../../src/benches/readers';
 import { Visitor } from '../../src/benches/visitor';
+import { insertComment } from '../../src/server/tables/comments';
+import { insertPerson } from '../../src/server/tables/people';
 import { weightLine, weightOf } from '../../src/benches/weight';
 import { addressesOf, reviewAddress } from '../../src/contract/addresses';
 import { perform } from '../../src/server/ground/access/perform';
 import { findClassByAddress } from '../../src/server/tables/classes';
 import { listMembers } from '../../src/server/tables/memberships';
 import { database } from '../../src/server/ground/database/database';
+import { newId } from '../../src/server/ground/database/newId';
 import { closePool } from '../../src/server/ground/database/pool';
 import { updatePasscode } from '../../src/server/tables/roster';
 import { beginPost } from '../../src/server/deeds/posts/beginPost';
@@ -124,6 +129,72 @@ export function benchWeightHouse(root: string) {
       await bare.stop();
     }
   });
+}
+
+/** Readers' pages, against the framework with the same bytes. */
+export function benchReadersHouse(root: string) {
+  return inHouse(async (origin) => {
+    const fronts = [];
+    for (const size of [
+      { posts: 38, students: 24 },
+      { posts: 3750, students: 300 },
+    ])
+      fronts.push(await frontOfSize(size));
+    const [small = '', large = ''] = fronts;
+    const post =
+      /href="(\/blog\/[^"/]+\/[^"/]+)"/.exec(await (await fetch(origin + small)).text())?.[1] ?? '';
+    await commentOn(post);
+    const html = await (await fetch(origin + post)).text();
+    await database.change('CREATE TABLE bare_texts (id INT NOT NULL PRIMARY KEY, html MEDIUMTEXT NOT NULL)');
+    await database.insert('bare_texts (id, html)', [[1, html]]);
+    const bare = await startBareApplication(root, html);
+    try {
+      const { origin: at } = bare;
+      return await benchReaders({
+        origin,
+        post,
+        small,
+        large,
+        bareRow: `${at}/row/1`,
+        barePage: `${at}/text`,
+      });
+    } finally {
+      await bare.stop();
+    }
+  });
+}
+
+/** A class of so many posts, four of five of them published to everybody; its front page. */
+async function frontOfSize(size: { readonly posts: number; readonly students: number }): Promise<string> {
+  const now = new Date();
+  const teacherId = newId();
+  const name = { givenName: 'Bench', familyName: 'Example' };
+  await insertPerson(database, { id: teacherId, ...name, account: 'teacher', createdAt: now });
+  await loadBigClass(size, { teacherId, now, progress: (what) => console.error(what) });
+  const address = `shore-of-${size.posts}`;
+  await database.change("UPDATE class_addresses SET address = :address WHERE address = 'shore'", { address });
+  await database.change(
+    "UPDATE classes SET address = :address, code = LEFT(id, 12) WHERE address = 'shore'",
+    {
+      address,
+    },
+  );
+  return `/blog/${address}`;
+}
+
+/** Ten comments of one classmate. */
+async function commentOn(post: string): Promise<void> {
+  const [found] = await database.rows<{ postId: string; authorId: string }>(
+    `SELECT posts.id AS postId, person_id AS authorId FROM posts JOIN memberships USING (class_id)
+     WHERE posts.address = :address AND role = 'student' AND person_id <> writer_id LIMIT 1`,
+    { address: decodeURIComponent(post.split('/').at(-1) ?? '') },
+  );
+  if (!found) throw new Error('there is nobody to comment');
+  for (let index = 0; index < 10; index += 1)
+    await insertComment(database, {
+      ...{ id: newId(), ...found, text: `What I saw there ${index}`, words: 5 },
+      ...{ writtenAt: new Date(), state: 'shown', reasons: [] },
+    });
 }
 
 /** Makes students of the demo class who are signed in, each with a post that is begun. */

@@ -42,7 +42,9 @@ describe('what is no request of ours', () => {
     ['GET /_next/image?url=%2Fpictures%2Fx%2F480&w=640&q=75 HTTP/1.1', '404'],
     ['TRACE / HTTP/1.1', '405'],
     ['PROPFIND / HTTP/1.1', '405'],
-    ['POST /blog/wind HTTP/1.1', '405'],
+    ['PUT /blog/wind HTTP/1.1', '405'],
+    // It has a form, which is taken from our own pages alone.
+    ['POST /blog/wind HTTP/1.1', '403'],
     ['GET http://inside.example/ HTTP/1.1', '400'],
     ['no request at all', '400'],
     ['GET /nothing-of-this-name HTTP/1.1', '404'],

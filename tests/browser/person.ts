@@ -278,6 +278,11 @@ export class Person {
     });
   }
 
+  /** Reads on in a browser in which pages run no script. */
+  async hasNoScript(): Promise<void> {
+    await this.driver.sendDevToolsCommand('Emulation.setScriptExecutionDisabled', { value: true });
+  }
+
   isOffline(offline: boolean): Promise<void> {
     return this.hasLine({ offline });
   }

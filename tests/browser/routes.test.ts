@@ -15,6 +15,7 @@ import {
   linkOn,
   PAGES,
   post,
+  postForm,
   signEverybodyIn,
   type Page,
   type Who,
@@ -41,7 +42,8 @@ function filesNamed(name: string, folder = 'src/app', under = ''): string[] {
 }
 
 test('every page and every route handler is walked here', () => {
-  expect(filesNamed('page.tsx').sort()).toEqual(Object.keys(PAGES).sort());
+  // Readers' pages are ready HTML.
+  expect([...filesNamed('page.tsx'), ...filesNamed('route.tsx')].sort()).toEqual(Object.keys(PAGES).sort());
   expect(filesNamed('route.ts').sort()).toEqual([
     'api/alive/route.ts',
     'api/archive/route.ts',
@@ -55,7 +57,6 @@ test('every page and every route handler is walked here', () => {
     'api/mail/route.ts',
     'api/names/route.ts',
     'api/own-password/route.ts',
-    'api/passphrase/route.ts',
     'api/password/route.ts',
     'api/pictures/from/route.ts',
     'api/pictures/route.ts',
@@ -69,9 +70,9 @@ test('every page and every route handler is walked here', () => {
     'api/sources/route.ts',
     'api/speller/route.ts',
     'api/videos/route.ts',
-    'api/worry/route.ts',
     'handouts/[id]/route.ts',
     'pictures/[id]/[width]/route.ts',
+    'readers/[file]/route.ts',
     'robots.txt/route.ts',
   ]);
 });
@@ -207,13 +208,11 @@ test('search engines are asked to keep away from everything', async () => {
 });
 
 test('a passphrase that is wrong answers like a blog that is not there', async () => {
-  const wrong = { blog: 'wind', passphrase: 'wrong wrong wrong' };
-  const answers = [
-    await post('/api/passphrase', wrong),
-    await post('/api/passphrase', { ...wrong, blog: 'nowhere' }),
-  ];
-  expect(answers.map((one) => one.status)).toEqual([422, 422]);
-  expect(await answers[0]!.json()).toEqual(await answers[1]!.json());
+  const wrong = { does: 'showPassphrase', passphrase: 'wrong wrong wrong' };
+  const closed = await postForm(`/blog/wind/${ids.unset}`, wrong);
+  const none = await postForm(`/blog/nowhere/${ids.unset}`, wrong);
+  expect([closed.status, none.status]).toEqual([404, 404]);
+  expect(await closed.text()).toBe(await none.text());
 });
 
 test('pages come with a policy that lets nothing from elsewhere in, and a session out of scripts’ reach', async () => {

@@ -31,6 +31,8 @@ export let ids: {
   readonly assignment: string;
   readonly unset: string;
   readonly published: string;
+  /** An assignment whose posts everybody reads. */
+  readonly read: string;
   readonly picture: string;
   readonly page: string;
   readonly writer: string;
@@ -53,6 +55,21 @@ export async function post(
       cookie: cookies.get(who) ?? '',
       ...headers,
     },
+  });
+}
+
+/** Posts a form to the page that it stands on. */
+export async function postForm(
+  address: string,
+  fields: Readonly<Record<string, string>>,
+  who: Who = 'visitor',
+  headers: Record<string, string> = {},
+): Promise<Response> {
+  return fetch(origin() + address, {
+    method: 'POST',
+    body: new URLSearchParams(fields),
+    headers: { origin: origin(), cookie: cookies.get(who) ?? '', ...headers },
+    redirect: 'manual',
   });
 }
 
@@ -152,6 +169,11 @@ export async function signEverybodyIn(): Promise<void> {
       /<a(?=[^>]*Open Storm interview)[^>]*href="[^"]*\/assignments\/([0-9a-z]{16})"/,
     ),
     published: await linkOn('/blog/wind', 'visitor', /href="\/blog\/wind\/([^"/]+)"/),
+    read: await linkOn(
+      '/blog/wind/1-build-a-wind-cup-from-yoghurt-pots',
+      'visitor',
+      /href="\/blog\/wind\/assignments\/([0-9a-z]{16})"/,
+    ),
     page: await linkOn(addressesOf(classId).pages, 'teacher', /href="[^"]*\/pages\/([0-9a-z]{16})"/),
     writer: await personId('Greta'),
     picture: await linkOn('/blog/wind', 'visitor', /\/pictures\/([0-9a-z]{16})\/960/),
@@ -333,15 +355,28 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => `/pile/${ids.handedIn}`,
     needs: ['post.review', WRITERS],
   },
-  '(blog)/blog/[blog]/page.tsx': {
+  '(blog)/blog/[blog]/route.tsx': {
     address: () => '/blog/wind',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
+  '(blog)/blog/[blog]/labels/[address]/route.tsx': {
+    address: () => '/blog/wind/labels/how-it-works',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
+  // Nothing of the demo was published in it: a list says no more than its posts do.
+  '(blog)/blog/[blog]/months/[address]/route.tsx': {
+    address: () => '/blog/wind/months/2001-01',
+    needs: 'nobody',
+  },
+  '(blog)/blog/[blog]/assignments/[address]/route.tsx': {
+    address: () => `/blog/wind/assignments/${ids.read}`,
     needs: ['class.readBlog', { ceiling: 'everyone' }],
   },
   '(blog)/privacy-notice/[blog]/page.tsx': {
     address: () => '/privacy-notice/wind',
     needs: ['class.readBlog', { ceiling: 'everyone' }],
   },
-  '(blog)/blog/[blog]/[address]/page.tsx': {
+  '(blog)/blog/[blog]/[address]/route.tsx': {
     address: () => `/blog/wind/${ids.published}`,
     needs: ['post.read', { writerId: 'another', publishedTo: 'everyone' }],
   },
@@ -355,7 +390,7 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => at().page(ids.page),
     needs: ['page.tend', {}],
   },
-  '(blog)/blog/[blog]/pages/[address]/page.tsx': {
+  '(blog)/blog/[blog]/pages/[address]/route.tsx': {
     address: () => '/blog/wind/pages/how-we-comment',
     needs: ['page.read', { publishedTo: 'ourClass' }],
   },

@@ -1,13 +1,3 @@
 import { withWords } from '@/app/Words';
 
-export default withWords([
-  'blog',
-  'refusals.assignment',
-  'refusals.comment',
-  'awayWords',
-  'refusals.worry',
-  'worry',
-  'refusals.passphrase',
-  'refusals.post',
-  'refusals.publish',
-]);
+export default withWords(['worry', 'refusals.worry']);

@@ -1,8 +1,7 @@
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import type { Look } from '../../core/looks/looks';
-import { ReaderMenu } from './ReaderMenu';
 import { BannerDrawing } from './BannerDrawing';
+import { ReaderMenu } from './ReaderMenu';
+import type { SayOf } from './readersWords';
 
 export interface BlogShown extends Look {
   readonly title: string;
@@ -13,6 +12,7 @@ export interface BlogShown extends Look {
 }
 
 interface BannerProps {
+  readonly t: SayOf<'blog'>;
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   /** The name of who was invited to read and has no desk here; null for everybody else. */
@@ -22,29 +22,27 @@ interface BannerProps {
 }
 
 /** The head of a class blog: a sky over what its look draws. */
-export function Banner({ blog, signedIn, readerName, low = false }: BannerProps) {
-  const t = useTranslations('blog');
+export function Banner({ t, blog, signedIn, readerName, low = false }: BannerProps) {
   return (
     <header className={low ? 'banner low' : 'banner'}>
       <Streaks />
       {low ? null : <BannerDrawing banner={blog.banner} />}
       <div className="names">
         {low ? (
-          <Link className="title" href={`/blog/${blog.address}`}>
+          <a className="title" href={`/blog/${blog.address}`}>
             {blog.title}
-          </Link>
+          </a>
         ) : (
           <h1>{blog.title}</h1>
         )}
         <p>{low ? blog.subtitle : t('subtitle', { subtitle: blog.subtitle, school: blog.schoolName })}</p>
       </div>
       {readerName === null ? (
-        // The desk speaks its reader's language, not the class's: a whole page is fetched.
         <a className="btn sign-in" href={signedIn ? '/today' : '/sign-in'}>
           {t(signedIn ? 'toDesk' : 'signIn')}
         </a>
       ) : (
-        <ReaderMenu name={readerName} />
+        <ReaderMenu t={t} name={readerName} />
       )}
     </header>
   );

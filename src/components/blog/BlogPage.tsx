@@ -1,5 +1,3 @@
-import { PenLine } from 'lucide-react';
-import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
 import { InnerPage, type InnerPageProps } from './InnerPage';
 
@@ -16,7 +14,7 @@ interface BlogPageProps extends InnerPageProps {
 
 /** A page of a class blog, as its readers see it. */
 export function BlogPage({ title, address, html, changed, audience, desk, ...frame }: BlogPageProps) {
-  const t = useTranslations('blog');
+  const t = frame.say.blog;
   return (
     <InnerPage {...frame} current={address}>
       <main id="main" className="post-body !mt-0 pt-8">
@@ -25,7 +23,7 @@ export function BlogPage({ title, address, html, changed, audience, desk, ...fra
           {t('pageLine', { date: changed, audience })}{' '}
           {desk ? (
             <a className="act" href={desk}>
-              <PenLine aria-hidden="true" size={15} /> {t('tendPage')}
+              {t('tendPage')}
             </a>
           ) : null}
         </p>

@@ -1,10 +1,11 @@
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
+import { blogAddresses } from '../../core/blog/addresses';
 import { AskPassphrase } from './AskPassphrase';
 import { Blog } from './Blog';
 import { Banner, type BlogShown } from './Banner';
 import { PageMenu, type PageLink } from './PageMenu';
 import { PostCard, type CardShown } from './PostCard';
+import type { Tried } from './PlainForm';
+import type { ReadersWords } from './readersWords';
 import { WeeklyPosts } from './WeeklyPosts';
 
 interface Counted {
@@ -13,6 +14,8 @@ interface Counted {
 }
 
 export interface FrontPageProps {
+  readonly say: ReadersWords;
+  readonly tried: Tried | null;
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   /** The name of who was invited to read and has no desk here; null for everybody else. */
@@ -33,13 +36,15 @@ export interface FrontPageProps {
   readonly older: number | null;
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
   readonly labels: readonly Counted[];
+  /** Those who wrote last, of so many. */
   readonly writers: readonly { readonly name: string; readonly monogram: string }[];
+  readonly writersCount: number;
 }
 
 /** The front page of a class blog. */
 export function FrontPage(props: FrontPageProps) {
   const { blog, signedIn, pages, as, back, asksPassphrase, count, posts, weeks, labels, writers } = props;
-  const t = useTranslations('blog');
+  const t = props.say.blog;
   const [lead, ...others] = posts;
   return (
     <Blog look={blog}>
@@ -54,21 +59,25 @@ export function FrontPage(props: FrontPageProps) {
           </a>
         </p>
       ) : null}
-      <Banner blog={blog} signedIn={signedIn} readerName={props.readerName} />
-      <PageMenu pages={pages} />
+      <Banner t={t} blog={blog} signedIn={signedIn} readerName={props.readerName} />
+      <PageMenu t={t} pages={pages} />
       <div className="front">
         <main id="main">
-          {lead ? <PostCard card={lead} lead /> : <p className="py-10 text-[17px]">{t('nothingYet')}</p>}
+          {lead ? (
+            <PostCard t={t} card={lead} lead />
+          ) : (
+            <p className="py-10 text-[17px]">{t('nothingYet')}</p>
+          )}
           <div className="others">
             {others.map((post) => (
-              <PostCard key={post.postId} card={post} />
+              <PostCard key={post.postId} t={t} card={post} />
             ))}
           </div>
           <FurtherPosts {...props} />
           {asksPassphrase && !as ? (
             <section className="mt-10" aria-label={t('more')}>
               <h2 className="section-head mb-3">{t('more')}</h2>
-              <AskPassphrase />
+              <AskPassphrase t={t} tried={props.tried} />
             </section>
           ) : null}
         </main>
@@ -76,21 +85,21 @@ export function FrontPage(props: FrontPageProps) {
           <aside className="beside" aria-label={t('about')}>
             <section>
               <h2>{t('weekly', { count })}</h2>
-              <WeeklyPosts weeks={weeks} />
+              <WeeklyPosts t={t} weeks={weeks} />
             </section>
             <section>
               <h2>{t('byLabel')}</h2>
               <ul className="grid gap-1.5">
-                {labels.slice(0, 8).map((label) => (
+                {labels.map((label) => (
                   <li key={label.name} className="flex justify-between">
-                    <span>{label.name}</span>
+                    <a href={blogAddresses(blog.address).label(label.name)}>{label.name}</a>
                     <span className="text-ink-2">{label.count}</span>
                   </li>
                 ))}
               </ul>
             </section>
             <section>
-              <h2>{t('writers', { count: writers.length })}</h2>
+              <h2>{t('writers', { count: props.writersCount })}</h2>
               <ul className="flex flex-wrap gap-1.5">
                 {writers.map((writer, index) => (
                   // Two may have the same name, and nothing else of them stands here.
@@ -105,15 +114,15 @@ export function FrontPage(props: FrontPageProps) {
         ) : null}
       </div>
       <footer className="px-6 pb-8 text-center text-[14px]">
-        <Link href={`/privacy-notice/${blog.address}`}>{t('notice')}</Link>
+        <a href={`/privacy-notice/${blog.address}`}>{t('notice')}</a>
       </footer>
     </Blog>
   );
 }
 
 /** The ways to the posts that stand on other pages. */
-function FurtherPosts({ blog, as, newer, older }: FrontPageProps) {
-  const t = useTranslations('blog');
+function FurtherPosts({ say, blog, as, newer, older }: FrontPageProps) {
+  const t = say.blog;
   if (newer === null && older === null) return null;
   const address = (page: number) =>
     `/blog/${blog.address}?${new URLSearchParams({ ...(as ? { as } : {}), page: String(page) }).toString()}`;

@@ -1,10 +1,11 @@
-import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Banner, type BlogShown } from './Banner';
 import { Blog } from './Blog';
 import { PageMenu, type PageLink } from './PageMenu';
+import type { ReadersWords } from './readersWords';
 
 export interface InnerPageProps {
+  readonly say: ReadersWords;
   readonly blog: BlogShown;
   readonly signedIn: boolean;
   /** The name of who was invited to read and has no desk here; null for everybody else. */
@@ -15,6 +16,7 @@ export interface InnerPageProps {
 
 /** The frame of everything in a class blog behind its front page: a low banner and the menu of pages. */
 export function InnerPage({
+  say,
   blog,
   signedIn,
   readerName,
@@ -26,14 +28,14 @@ export function InnerPage({
   readonly current?: string;
   readonly children: ReactNode;
 }) {
-  const t = useTranslations('blog');
+  const t = say.blog;
   return (
     <Blog look={blog}>
       <a className="skip" href="#main">
         {t('skip')}
       </a>
-      <Banner blog={blog} signedIn={signedIn} readerName={readerName} low />
-      <PageMenu pages={pages} {...(current === undefined ? {} : { current })} />
+      <Banner t={t} blog={blog} signedIn={signedIn} readerName={readerName} low />
+      <PageMenu t={t} pages={pages} {...(current === undefined ? {} : { current })} />
       {children}
     </Blog>
   );

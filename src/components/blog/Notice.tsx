@@ -1,5 +1,4 @@
 import { useTranslations } from 'next-intl';
-import Link from 'next/link';
 import type { Audience } from '../../core/access/audience';
 import { RETAINED, type Retention } from '../../core/privacy/retention';
 import type { NamingRule } from '../../core/people/names';
@@ -69,9 +68,9 @@ export function Notice(props: NoticeProps) {
   return (
     <main className="page notice" id="main">
       <p>
-        <Link className="back" href={`/blog/${address}`}>
+        <a className="back" href={`/blog/${address}`}>
           {title}
-        </Link>
+        </a>
       </p>
       <h1 className="says mt-3">{t('heading')}</h1>
       <p className="under">{t('under', { title })}</p>

@@ -1,5 +1,4 @@
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
+import type { SayOf } from './readersWords';
 
 export interface PageLink {
   readonly title: string;
@@ -7,6 +6,7 @@ export interface PageLink {
 }
 
 interface PageMenuProps {
+  readonly t: SayOf<'blog'>;
   /** Those that the reader may read. */
   readonly pages: readonly PageLink[];
   /** The address of the page that is read. */
@@ -14,19 +14,18 @@ interface PageMenuProps {
 }
 
 /** The pages of a class blog, under its banner. */
-export function PageMenu({ pages, current }: PageMenuProps) {
-  const t = useTranslations('blog');
+export function PageMenu({ t, pages, current }: PageMenuProps) {
   if (pages.length === 0) return null;
   return (
     <nav className="page-menu" aria-label={t('pages')}>
       {pages.map((page) => (
-        <Link
+        <a
           key={page.address}
           href={page.address}
           {...(page.address === current ? { 'aria-current': 'page' as const } : {})}
         >
           {page.title}
-        </Link>
+        </a>
       ))}
     </nav>
   );

@@ -1,6 +1,5 @@
 import { pictureAddress } from '../../core/document/pictureAddress';
-import { useTranslations } from 'next-intl';
-import Link from 'next/link';
+import type { SayOf } from './readersWords';
 
 export interface CardShown {
   readonly address: string;
@@ -17,8 +16,15 @@ export interface CardShown {
 }
 
 /** A post on the front page; the newest leads with a large picture. */
-export function PostCard({ card, lead = false }: { readonly card: CardShown; readonly lead?: boolean }) {
-  const t = useTranslations('blog');
+export function PostCard({
+  t,
+  card,
+  lead = false,
+}: {
+  readonly t: SayOf<'blog'>;
+  readonly card: CardShown;
+  readonly lead?: boolean;
+}) {
   const picture = card.cover ? (
     <img
       className="cover"
@@ -44,10 +50,10 @@ export function PostCard({ card, lead = false }: { readonly card: CardShown; rea
   );
   return (
     <article className={lead ? 'card first' : 'card min-w-0'}>
-      <Link className={lead && picture ? 'whole lead' : 'whole'} href={card.address} prefetch={false}>
+      <a className={lead && picture ? 'whole lead' : 'whole'} href={card.address}>
         {picture}
         {words}
-      </Link>
+      </a>
     </article>
   );
 }

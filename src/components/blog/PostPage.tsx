@@ -1,17 +1,22 @@
 import { pictureAddress } from '../../core/document/pictureAddress';
-import { useTranslations } from 'next-intl';
 import type { Audience } from '../../core/access/audience';
+import { blogAddresses } from '../../core/blog/addresses';
 import { letteringProperties, type Lettering } from '../../core/looks/looks';
 import type { EntryLink } from '../../core/posts/entryLinks';
 import { Comments, type CommentsShown } from './Comments';
 import { NarrowPost } from './NarrowPost';
 import { InnerPage, type InnerPageProps } from './InnerPage';
-import { AwayWords } from '../worries/AwayWords';
-import { TellAboutPost } from './TellAboutPost';
+import { AwayOnPage } from './AwayOnPage';
+import type { Tried } from './PlainForm';
 import type { CardShown } from './PostCard';
+import { TellAboutPost, type ToldHere } from './TellAboutPost';
 
 export interface PostPageProps extends CardShown, InnerPageProps {
+  readonly tried: Tried | null;
+  readonly told: ToldHere | null;
   readonly postId: string;
+  /** Null for a post that nobody asked for. */
+  readonly assignmentId: string | null;
   readonly html: string;
   /** The ways to the entries of a growing post; none while there are few. */
   readonly entries: readonly EntryLink[];
@@ -33,6 +38,9 @@ export interface PostPageProps extends CardShown, InnerPageProps {
 
 /** One post, as its readers see it. */
 export function PostPage({
+  say,
+  tried,
+  told,
   blog,
   signedIn,
   readerName,
@@ -49,14 +57,19 @@ export function PostPage({
   review,
   ...post
 }: PostPageProps) {
-  const t = useTranslations('blog');
+  const t = say.blog;
+  const at = blogAddresses(blog.address);
   return (
-    <InnerPage blog={blog} signedIn={signedIn} readerName={readerName} pages={pages}>
+    <InnerPage say={say} blog={blog} signedIn={signedIn} readerName={readerName} pages={pages}>
       <main id="main">
         <article style={letteringProperties(lettering)}>
           <header className={post.cover ? 'post-head' : 'post-head bare'}>
             <div className="words">
-              {post.assignmentTitle ? <p className="kind mb-2">{post.assignmentTitle}</p> : null}
+              {post.assignmentId && post.assignmentTitle ? (
+                <p className="kind mb-2">
+                  <a href={at.assignment(post.assignmentId)}>{post.assignmentTitle}</a>
+                </p>
+              ) : null}
               <h1>{post.title}</h1>
               {post.subtitle ? (
                 <p className="mt-3 font-read text-[20px] text-ink-2">{post.subtitle}</p>
@@ -78,7 +91,9 @@ export function PostPage({
             {post.cover ? <img src={pictureAddress(post.cover.src, 1600)} alt="" /> : null}
           </header>
           <div className="post-body">
-            {away ? <AwayWords postId={post.postId} comment={null} {...away} /> : null}
+            {away ? (
+              <AwayOnPage t={say.awayWords} tried={tried} postId={post.postId} comment={null} {...away} />
+            ) : null}
             {entries.length ? (
               <nav aria-label={t('entries')} className="mb-6 border-y border-line py-3">
                 <ol className="columns-2 gap-8 text-[15px]">
@@ -92,12 +107,20 @@ export function PostPage({
             ) : null}
             <div className="prose" dangerouslySetInnerHTML={{ __html: html }} />
             {labels.length ? (
-              <p className="mt-8 border-t border-line pt-3 text-ink-2">
-                {t('labels', { labels: labels.join(', ') })}
-              </p>
+              <ul className="label-list" aria-label={t('labelsOf')}>
+                {labels.map((label) => (
+                  <li key={label}>
+                    <a href={at.label(label)} dir="auto">
+                      {label}
+                    </a>
+                  </li>
+                ))}
+              </ul>
             ) : null}
-            {comments ? <Comments postId={post.postId} {...comments} /> : null}
-            <TellAboutPost inClass={inClass} />
+            {comments ? (
+              <Comments say={say} tried={tried} told={told} postId={post.postId} {...comments} />
+            ) : null}
+            <TellAboutPost t={say.worry} tried={tried} told={told} inClass={inClass} comment={null} />
             {review ? (
               <p className="mt-6 border-t border-line pt-4">
                 <a className="act" href={review}>
@@ -105,9 +128,7 @@ export function PostPage({
                 </a>
               </p>
             ) : null}
-            {narrows ? (
-              <NarrowPost postId={post.postId} audience={audience} blog={`/blog/${blog.address}`} />
-            ) : null}
+            {narrows ? <NarrowPost say={say} tried={tried} postId={post.postId} audience={audience} /> : null}
           </div>
         </article>
       </main>

@@ -1,21 +1,16 @@
-'use client';
-
-import { useTranslations } from 'next-intl';
-import { useOwnSession } from '../basics/useOwnSession';
+import { PlainForm } from './PlainForm';
+import type { SayOf } from './readersWords';
 
 /** Who was invited to read: by name, and with a way out, since they have no desk with a menu. */
-export function ReaderMenu({ name }: { readonly name: string }) {
-  const t = useTranslations('blog');
-  const { signOut, problem } = useOwnSession();
+export function ReaderMenu({ t, name }: { readonly t: SayOf<'blog'>; readonly name: string }) {
   return (
-    <p className="sign-in">
+    <div className="sign-in">
       <a className="btn" href="/account" title={t('account')}>
         <bdi>{name}</bdi>
       </a>
-      <button type="button" className="btn" onClick={() => void signOut()}>
-        {t('signOut')}
-      </button>
-      {problem ? <span className="problem">{problem}</span> : null}
-    </p>
+      <PlainForm does="signOut">
+        <button className="btn">{t('signOut')}</button>
+      </PlainForm>
+    </div>
   );
 }

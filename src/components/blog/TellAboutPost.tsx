@@ -1,39 +1,60 @@
-'use client';
+import type { Told } from '../../core/safety/told';
+import { ToldWords } from '../worries/ToldWords';
+import { PlainForm, Problem, triedHere, type Tried } from './PlainForm';
+import type { SayOf } from './readersWords';
 
-import { useTranslations } from 'next-intl';
-import { usePathname } from 'next/navigation';
-import { tellWorry } from '../../contract/doors/tellWorry';
-import { ask } from '../basics/call';
-import { TellWorry } from '../worries/TellWorry';
+/** What came of telling about words on a page: about which, and who reads it. */
+export interface ToldHere {
+  /** The comment, or '' for the post itself. */
+  readonly comment: string;
+  readonly told: Told;
+}
 
-interface TellAboutPostProps {
+interface TellsAbout {
+  readonly t: SayOf<'worry'>;
+  readonly tried: Tried | null;
+  readonly told: ToldHere | null;
   /** Whether who reads belongs to the class. */
   readonly inClass: boolean;
-  /** A comment that it is about, and whose that is; the post itself where there is none. */
-  readonly commentId?: string;
-  readonly about?: string;
+}
+
+interface TellAboutPostProps extends TellsAbout {
+  /** A comment that it is about, and whose that is; null for the post itself. */
+  readonly comment: { readonly id: string; readonly author: string } | null;
 }
 
 /** Under every post and comment: something is wrong here. Only those who look after worries see what is told. */
-export function TellAboutPost({ inClass, commentId, about }: TellAboutPostProps) {
-  const t = useTranslations('worry');
-  const [, , blog = '', post = ''] = usePathname().split('/');
+export function TellAboutPost({ t, tried, told, inClass, comment }: TellAboutPostProps) {
+  const about = comment?.id ?? '';
+  const id = `worry-${about}`;
+  const className = comment ? '' : 'mt-8';
+  if (told?.comment === about) return <ToldWords t={t} told={told.told} className={className} />;
+  const fields = { comment: about };
+  const wrong = triedHere(tried, 'tellWorry', fields);
+  const label = comment
+    ? t(inClass ? 'openComment' : 'openTeacherComment', { name: comment.author })
+    : t(inClass ? 'open' : 'openTeacher');
   return (
-    <TellWorry
-      label={
-        commentId
-          ? t(inClass ? 'openComment' : 'openTeacherComment', { name: about ?? '' })
-          : t(inClass ? 'open' : 'openTeacher')
-      }
-      tell={(words) =>
-        ask(tellWorry, {
-          blog: decodeURIComponent(blog),
-          post: decodeURIComponent(post),
-          words,
-          ...(commentId ? { comment: commentId } : {}),
-        })
-      }
-      className={commentId ? '' : 'mt-8'}
-    />
+    <details className={className} open={wrong !== null}>
+      <summary className="act">{label}</summary>
+      <PlainForm does="tellWorry" fields={fields} className="mt-3 grid max-w-[460px] gap-3">
+        <label className="grid gap-1">
+          <span className="font-semibold">{t('what')}</span>
+          <span className="text-[13.5px] text-ink-2">{t('who')}</span>
+          <textarea
+            className="field"
+            name="words"
+            dir="auto"
+            rows={3}
+            maxLength={2000}
+            defaultValue={wrong?.typed['words']}
+            aria-invalid={wrong !== null}
+            aria-describedby={`${id}-problem`}
+          />
+        </label>
+        <Problem id={`${id}-problem`} tried={wrong} />
+        <button className="btn justify-self-start">{t('send')}</button>
+      </PlainForm>
+    </details>
   );
 }

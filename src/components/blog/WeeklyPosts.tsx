@@ -1,14 +1,14 @@
-import { useTranslations } from 'next-intl';
+import type { SayOf } from './readersWords';
 
 interface WeeklyPostsProps {
+  readonly t: SayOf<'blog'>;
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
 }
 
 const HEIGHT = 66;
 
 /** Posts in each week as a row of bars, and the same figures as a table for those who cannot see it. */
-export function WeeklyPosts({ weeks }: WeeklyPostsProps) {
-  const t = useTranslations('blog');
+export function WeeklyPosts({ t, weeks }: WeeklyPostsProps) {
   const most = Math.max(1, ...weeks.map((week) => week.count));
   const width = 250 / weeks.length;
   return (

@@ -26,6 +26,7 @@ const SWATCHES = ['porch', 'sky-2', 'sky-3', 'ground'];
 export function LookForm({ classId, blog, today, cards }: LookFormProps) {
   const t = useTranslations('look');
   const named = useMadeWords('look');
+  const words = useTranslations('blog');
   const { act, busy, problem } = useDeed();
   const { look, banner, lettering } = blog;
   const [chosen, setChosen] = useState<Look>({ look, banner, lettering });
@@ -76,13 +77,13 @@ export function LookForm({ classId, blog, today, cards }: LookFormProps) {
         </form>
         <div className="look-shown" aria-hidden="true" inert>
           <Blog look={chosen}>
-            <Banner blog={{ ...blog, ...chosen }} signedIn={false} readerName={null} />
+            <Banner t={words} blog={{ ...blog, ...chosen }} signedIn={false} readerName={null} />
             <div className="front">
               <div>
-                <PostCard card={first} lead />
+                <PostCard t={words} card={first} lead />
                 <div className="others">
                   {others.map((card) => (
-                    <PostCard key={card.title} card={card} />
+                    <PostCard key={card.title} t={words} card={card} />
                   ))}
                 </div>
               </div>

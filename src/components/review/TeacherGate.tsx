@@ -224,9 +224,9 @@ function AfterAcceptance(props: GateProps) {
         </button>
       ) : null}
       {readers.address && readers.now ? (
-        <Link className="act self-center" href={readers.address}>
+        <a className="act self-center" href={readers.address}>
           {t('seeIt')}
-        </Link>
+        </a>
       ) : null}
       {gradeGivenBack ? (
         <Link

@@ -201,9 +201,9 @@ export function TeacherToday(props: TeacherTodayProps) {
           {told.map(({ href, text }) => (
             <p key={`${href} ${text}`} className="flex items-center gap-3 border-b border-line py-3">
               <Mark id="s-w" className="s" />
-              <Link className="act !whitespace-normal" href={href}>
+              <a className="act !whitespace-normal" href={href}>
                 {text}
-              </Link>
+              </a>
             </p>
           ))}
           {needs.length === 0 && told.length === 0 ? (

@@ -89,7 +89,7 @@ export function PromiseForm({ minutes: first, help: firstHelp, reader }: Promise
         </form>
         <section>
           <h2 className="section-head mb-3">{t('sample')}</h2>
-          <ToldWords told={{ reader, by: clock(minutes), help, away: true, nobody: false }} />
+          <ToldWords t={t} told={{ reader, by: clock(minutes), help, away: true, nobody: false }} />
         </section>
       </div>
     </main>

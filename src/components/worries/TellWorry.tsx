@@ -22,7 +22,7 @@ export function TellWorry({ label, tell, className = '' }: TellWorryProps) {
   const [words, setWords] = useState('');
   const { busy, problem, wait } = useAsking();
   const [told, setTold] = useState<Told | null>(null);
-  if (told) return <ToldWords told={told} className={className} />;
+  if (told) return <ToldWords t={t} told={told} className={className} />;
   return (
     <div className={className}>
       <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>

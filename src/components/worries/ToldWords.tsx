@@ -1,9 +1,14 @@
-import { useTranslations } from 'next-intl';
+import type { useTranslations } from 'next-intl';
 import type { Told } from '../../core/safety/told';
 
+interface ToldWordsProps {
+  readonly t: ReturnType<typeof useTranslations<'worry'>>;
+  readonly told: Told;
+  readonly className?: string;
+}
+
 /** What somebody is told who told a worry: who reads it, by when, and where else there is help. */
-export function ToldWords({ told, className = '' }: { readonly told: Told; readonly className?: string }) {
-  const t = useTranslations('worry');
+export function ToldWords({ t, told, className = '' }: ToldWordsProps) {
   const { reader, by, help, away, nobody } = told;
   return (
     <div role="status" className={`max-w-[460px] border-l-4 border-edge pl-3 ${className}`}>
@@ -23,7 +28,6 @@ export function ToldWords({ told, className = '' }: { readonly told: Told; reado
       {help ? <p className="whitespace-pre-wrap">{help}</p> : null}
       {by === null ? null : (
         <p>
-          {/* A page of the desk: from the blog a whole page is fetched. */}
           <a className="act" href="/told">
             {t('seeAnswers')}
           </a>

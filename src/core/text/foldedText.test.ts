@@ -19,6 +19,7 @@ test.each([
 const LETTERS = fc.constantFrom(...Array.from('aeEéÉßẞñÅςΣσάжЖ 0!@$-.\t\u00A0\u0301🍞'));
 
 test('it is folded as everything is', () => {
+  expect(foldedText('.\t\t\u0301').text).toBe(fold('.\t\t\u0301'));
   fc.assert(
     fc.property(fc.array(LETTERS), (signs) => {
       const typed = `.${signs.join('')}`;

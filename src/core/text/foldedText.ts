@@ -25,8 +25,10 @@ export function foldedText(typed: string): FoldedText {
   const ends: number[] = [];
   for (const { 0: piece, index } of typed.matchAll(PIECES)) {
     const shown = piece.replace(UNSEEN, '');
-    const folded = SPACE.test(shown) ? ' ' : fold(shown);
-    if (folded === '' || (folded === ' ' && text.endsWith(' '))) continue;
+    const alone = SPACE.test(shown) ? ' ' : fold(shown);
+    // Spaces become one, also where the last of them carries a mark.
+    const folded = text.endsWith(' ') && alone.startsWith(' ') ? alone.slice(1) : alone;
+    if (folded === '') continue;
     text += folded;
     for (let unit = 0; unit < folded.length; unit += 1) {
       starts.push(index);

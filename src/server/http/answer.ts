@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import type { FileDoor } from '../../contract/fileDoor';
 import { refused, type Progress, type Refusal, type Result } from '../ground/access/useCase';
 import { isNoRoom } from '../ground/database/errors';
@@ -6,6 +5,7 @@ import { isRoomFor } from '../ground/storage/room';
 import { log } from '../ground/logging/log';
 import { bodyOf } from './body';
 import { isSameOrigin } from './request';
+import { logUnexpected } from './unexpected';
 
 const MEGABYTE = 1024 * 1024;
 const MOST_JSON = 4 * MEGABYTE;
@@ -15,6 +15,7 @@ const LINES = 'application/x-ndjson';
 const STATUS: Readonly<Record<string, number>> = {
   notThere: 404,
   signedOut: 401,
+  otherOrigin: 403,
   'signIn.tooMany': 429,
   'post.changedMeanwhile': 409,
   'assignment.changedMeanwhile': 409,
@@ -41,7 +42,7 @@ export async function answer(request: Request, work: Work): Promise<Response> {
     return Response.json({ ok: false, code: 'otherOrigin' }, { status: 403, headers: HEADERS });
   const refusal = await maybeNotTaken(request);
   if (request.headers.get('accept') === LINES && !refusal) return inLines(work);
-  const result = refusal ?? (await outcomeOf(work, () => undefined));
+  const result = refusal ?? (await outcomeOf(work));
   return Response.json(result, { status: statusOf(result), headers: HEADERS });
 }
 
@@ -64,23 +65,18 @@ function isTooLarge({ headers }: Request): boolean {
   );
 }
 
-function statusOf(result: Result<unknown>): number {
+export function statusOf(result: Result<unknown>): number {
   if (result.ok) return 200;
   return result.code === 'unexpected' ? 500 : (STATUS[result.code] ?? 422);
 }
 
 /** An unexpected error is logged under an id that the person sees. */
-async function outcomeOf(work: Work, progress: Progress): Promise<Result<unknown>> {
+export async function outcomeOf(work: Work, progress: Progress = () => undefined): Promise<Result<unknown>> {
   try {
     return await work(progress);
   } catch (error) {
     if (isNoRoom(error)) return noRoom();
-    const id = randomBytes(4).toString('hex');
-    log().error({
-      id,
-      error: error instanceof Error ? { name: error.name, stack: error.stack } : typeof error,
-    });
-    return { ok: false, code: 'unexpected', values: { id } };
+    return { ok: false, code: 'unexpected', values: { id: logUnexpected(error) } };
   }
 }
 

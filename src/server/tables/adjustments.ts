@@ -7,6 +7,7 @@ import { listAbsencesIn } from './absences';
 import type { AssignmentRow } from './assignments';
 import type { ClassRow } from './classes';
 import { absencesFrom, adjustmentColumns } from './columns';
+import { idsFrom } from './idsFrom';
 
 export interface AdjustmentRow extends Adjustment {
   readonly personId: string;
@@ -146,7 +147,7 @@ export async function moveDue(
   await database.change(
     `INSERT INTO adjustments (assignment_id, person_id, due_at, left_out, limits, made_by, made_at)
      SELECT :assignmentId, id, :dueAt, '[]', '{}', :by, :at
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     FROM ${idsFrom(':ids')} AS asked
      ON DUPLICATE KEY UPDATE due_at = :dueAt, made_by = :by, made_at = :at`,
     { ...moved, ids: JSON.stringify(personIds) },
   );
@@ -169,7 +170,7 @@ export async function updateExcused(
   await database.change(
     `INSERT INTO adjustments (assignment_id, person_id, left_out, limits, excused_at, asked_anyway, made_by, made_at)
      SELECT :assignmentId, id, '[]', '{}', :excusedAt, :excusedAt IS NULL, :by, :at
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     FROM ${idsFrom(':ids')} AS asked
      ON DUPLICATE KEY UPDATE excused_at = IF(:excusedAt IS NULL, NULL, COALESCE(excused_at, :excusedAt)),
        asked_anyway = :excusedAt IS NULL, made_by = :by, made_at = :at`,
     { ...excusing, ids: JSON.stringify(personIds) },

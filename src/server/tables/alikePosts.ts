@@ -1,6 +1,7 @@
 import type { Database } from '../ground/database/database';
 import { LATEST_HAND_IN, latestHandInOf } from './latestHandIn';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { idsFrom } from './idsFrom';
 
 /** Notes which other posts share a passage with a hand-in. */
 export async function insertAlikePosts(
@@ -13,7 +14,7 @@ export async function insertAlikePosts(
   await database.change(
     `INSERT IGNORE INTO alike_posts (hand_in_id, other_id)
      SELECT :handInId, posts.id FROM posts
-     JOIN JSON_TABLE(:otherIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS other ON other.id = posts.id`,
+     JOIN ${idsFrom(':otherIds')} AS other ON other.id = posts.id`,
     { handInId, otherIds: JSON.stringify(otherIds) },
   );
 }

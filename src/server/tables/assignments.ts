@@ -179,7 +179,7 @@ export async function listAskingTitles(
 ): Promise<readonly { readonly id: string; readonly classId: string; readonly title: string }[]> {
   return database.rows(
     `SELECT assignments.id, class_id AS classId, title FROM assignments
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (place FOR ORDINALITY, id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (place FOR ORDINALITY, id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin PATH '$')) AS asked ON asked.id = class_id
      WHERE JSON_LENGTH(requirements) > 0 AND ${NOT_DELETED} ORDER BY asked.place, number, created_at`,
     { ids: JSON.stringify(classIds) },
   );

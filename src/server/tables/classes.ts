@@ -9,7 +9,8 @@ import { FIRST_AWAY_RULE, type AwayRule } from '../../core/classes/absences';
 import { FIRST_DESK_RULES, type DeskRules } from '../../core/classes/deskRules';
 import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
-import { classColumns, textsFrom } from './columns';
+import { classColumns, textsFrom, titlesFrom } from './columns';
+import { SHOWN_TITLES, type ShownTitle } from './pageRevisions';
 import { insertAddress } from './classAddresses';
 
 export interface ClassRow extends Look {
@@ -50,6 +51,8 @@ export interface ClassRow extends Look {
   readonly comments: CommentRules;
   /** What becomes of dates on which a student is away. */
   readonly away: AwayRule;
+  /** Another one after each change of what readers see of its posts, never the same again. */
+  readonly shownVersion: string;
 }
 
 /** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
@@ -70,6 +73,7 @@ export type NewClassRow = Omit<
   | 'desk'
   | 'away'
   | 'comments'
+  | 'shownVersion'
   | keyof Look
 > & {
   readonly createdAt: Date;
@@ -80,13 +84,20 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, origin_since AS originSince, look, banner, lettering,
-  archived_at AS archivedAt, words, desk, away, comment_rules AS comments`;
+  archived_at AS archivedAt, words, desk, away, comment_rules AS comments, shown_version AS shownVersion`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {
     id,
   });
   return row ? classFromStored(row) : null;
+}
+
+/** Every class, those that are to be deleted too. */
+export async function listClassIds(database: Database): Promise<readonly string[]> {
+  return (await database.rows<{ readonly id: string }>('SELECT id FROM classes ORDER BY id')).map(
+    ({ id }) => id,
+  );
 }
 
 /** Where a class is. */
@@ -107,6 +118,28 @@ export async function findClassByAddress(database: Database, address: string): P
     { address },
   );
   return row ? classFromStored(row) : null;
+}
+
+/** The same with the pages of its blog that some readers see, in their order, and whether it has a passphrase. */
+export async function findBlogByAddress(
+  database: Database,
+  address: string,
+): Promise<(ClassRow & { readonly pages: readonly ShownTitle[]; readonly hasPassphrase: boolean }) | null> {
+  const [row] = await database.rows<
+    StoredClass & { readonly pages: string | null; readonly hasPassphrase: number }
+  >(
+    `SELECT ${CLASS_COLUMNS}, passphrase_hash IS NOT NULL AS hasPassphrase, ${SHOWN_TITLES} AS pages FROM classes
+     WHERE deleted_at IS NULL
+       AND id = (SELECT class_id FROM class_addresses WHERE class_addresses.address = :address)`,
+    { address },
+  );
+  if (!row) return null;
+  const { pages, hasPassphrase, ...stored } = row;
+  return {
+    ...classFromStored(stored),
+    pages: pages === null ? [] : titlesFrom(pages),
+    hasPassphrase: hasPassphrase === 1,
+  };
 }
 
 export async function findClassByCode(database: Database, code: string): Promise<ClassRow | null> {

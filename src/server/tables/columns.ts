@@ -23,13 +23,14 @@ import { anchorSchema, type Anchor } from '../../core/notes/anchor';
 import { besideSchema, type Beside } from '../../core/posts/beside';
 import type { DetailKind } from '../../core/personal/found';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
-import { CONSENT_PURPOSES, type ConsentPurpose } from '../../core/privacy/consent';
+import { CONSENT_PURPOSES, type Consent, type ConsentPurpose } from '../../core/privacy/consent';
 import type { Answer, RequirementState, UnknownReason } from '../../core/requirements/answer';
 import type { Counted } from '../../core/requirements/counted';
 import type { Requirement } from '../../core/requirements/requirement';
 import { requirementSchema } from '../../core/requirements/requirementSchema';
 import { SLATS, type Slat } from '../../core/requirements/slats';
 import { column, maybe } from '../ground/input/column';
+import type { ShownTitle } from './pageRevisions';
 
 const text = { type: 'string' } as const;
 const number = { type: 'number' } as const;
@@ -226,6 +227,25 @@ export const absencesFrom = column<readonly Absence[]>('absences', {
     required: ['from', 'to'],
     properties: { from: { type: 'string', format: 'date' }, to: { type: 'string', format: 'date' } },
   },
+});
+
+/** Consents as a query puts them together; of what is no JSON of its own a truth comes as 0 or 1. */
+export const consentsFrom = column<
+  readonly (Omit<Consent, 'withdrawn'> & { readonly withdrawn: number | boolean })[]
+>('consents', {
+  type: 'array',
+  items: withAll({
+    purposes: { type: 'array', items: { enum: CONSENT_PURPOSES } },
+    givenOn: text,
+    until: { type: ['string', 'null'] },
+    withdrawn: { type: ['number', 'boolean'] },
+  }),
+});
+
+/** Pages of a blog as a query puts them together. */
+export const titlesFrom = column<readonly ShownTitle[]>('pages', {
+  type: 'array',
+  items: withAll({ pageId: text, address: text, audience: text, title: text }),
 });
 
 export const purposesFrom = column<readonly ConsentPurpose[]>('purposes', {

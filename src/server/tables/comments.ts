@@ -142,17 +142,6 @@ export async function listComments(database: Database, postId: string): Promise<
   return rows.map(rowOf);
 }
 
-/** The posts of a class under which a comment is shown. */
-export async function listCommentedPosts(database: Database, classId: string): Promise<ReadonlySet<string>> {
-  const rows = await database.rows<{ postId: string }>(
-    `SELECT DISTINCT post_id AS postId FROM comments JOIN posts ON posts.id = post_id
-     WHERE posts.class_id = :classId AND state = 'shown'
-       AND ${ofNobodyDeleted('author_id')}`,
-    { classId },
-  );
-  return new Set(rows.map((row) => row.postId));
-}
-
 /** What somebody wrote under classmates' posts in a class, as far as it is shown. */
 export async function listCommentsGiven(
   database: Database,

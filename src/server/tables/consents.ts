@@ -1,6 +1,7 @@
 import type { Consent, ConsentRelation } from '../../core/privacy/consent';
 import type { Database } from '../ground/database/database';
 import { purposesFrom } from './columns';
+import { idsFrom } from './idsFrom';
 
 export interface ConsentRow extends Consent {
   readonly id: string;
@@ -32,6 +33,20 @@ export async function listConsentsOfClass(
     `SELECT ${COLUMNS} FROM consents WHERE person_id IN (SELECT person_id FROM memberships WHERE class_id = :classId)
      ORDER BY given_on DESC, recorded_at DESC`,
     { classId },
+  );
+  return rows.map(asStored);
+}
+
+/** The consents of some people, the latest first. */
+export async function listConsentsOfPeople(
+  database: Database,
+  personIds: readonly string[],
+): Promise<readonly ConsentRow[]> {
+  const rows = await database.rows<Stored>(
+    `SELECT ${COLUMNS} FROM consents
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = person_id
+     ORDER BY given_on DESC, recorded_at DESC`,
+    { ids: JSON.stringify(personIds) },
   );
   return rows.map(asStored);
 }

@@ -4,6 +4,7 @@ import type { Database } from '../ground/database/database';
 import { maybe } from '../ground/input/column';
 import { gradeFrom } from './columns';
 import { amongPostsOf, type PostsOf } from './postsOf';
+import { idsFrom } from './idsFrom';
 
 export interface GradeRow {
   readonly overrideGrade: number | null;
@@ -72,7 +73,7 @@ export async function listToldGrades(
   }>(
     `SELECT writer_id AS writerId, assignment_id AS assignmentId, post_id AS postId, made_of AS madeOf, given_back_at AS at,
        change_reason AS reason
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     FROM ${idsFrom(':ids')} AS asked JOIN posts ON writer_id = asked.id
      JOIN grade_figures ON post_id = posts.id WHERE class_id = :classId AND assignment_id IS NOT NULL AND given_back_at IS NOT NULL
      ORDER BY ordinal`,
     { classId, ids: JSON.stringify(writerIds) },
@@ -104,7 +105,7 @@ export async function listLastSaid(
        -- What who reads a second time judged is not told here.
        UNION ALL SELECT post_id, reader_id, judged_at, NULL FROM judgements WHERE NOT EXISTS (SELECT 1 FROM second_readings
          WHERE second_readings.post_id = judgements.post_id AND second_readings.reader_id = judgements.reader_id)) AS said
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = said.postId ORDER BY at`,
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = said.postId ORDER BY at`,
     { ids: JSON.stringify(postIds) },
   );
   // The last one of each stands.
@@ -118,7 +119,7 @@ export async function listGivenBack(
 ): Promise<ReadonlyMap<string, Pick<Grade, 'grade' | 'possible'>>> {
   const rows = await database.rows<{ readonly postId: string; readonly givenBack: string }>(
     `SELECT post_id AS postId, made_of AS givenBack FROM grade_figures
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = post_id
      WHERE given_back_at IS NOT NULL AND ordinal = (SELECT MAX(ordinal) FROM grade_figures AS last
        WHERE last.post_id = grade_figures.post_id AND last.given_back_at IS NOT NULL)`,
     { ids: JSON.stringify(postIds) },

@@ -6,6 +6,7 @@ import { evidenceFrom } from './columns';
 import { amongPostsOf, type PostsOf } from './postsOf';
 import { LATEST_HAND_IN } from './latestHandIn';
 import { isAway } from './wordsAway';
+import { idsFrom } from './idsFrom';
 
 export interface HandInRow {
   readonly id: string;
@@ -159,7 +160,7 @@ export async function listHandInsOf(
 > {
   return database.rows(
     `SELECT posts.id AS postId, revisions.title, hand_ins.words, handed_in_at AS handedInAt
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     FROM ${idsFrom(':ids')} AS asked JOIN posts ON writer_id = asked.id
      JOIN hand_ins ON hand_ins.post_id = posts.id AND taken_back_at IS NULL JOIN revisions ON revisions.id = revision_id
      WHERE class_id = :classId ORDER BY ordinal`,
     { classId, ids: JSON.stringify(writerIds) },

@@ -1,6 +1,7 @@
 import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { idsFrom } from './idsFrom';
 
 export interface HandoutRow {
   readonly id: string;
@@ -89,12 +90,12 @@ const NOTING: readonly string[] = [
   `DELETE FROM assignment_pictures WHERE assignment_id = :assignmentId AND NOT JSON_CONTAINS(:pictures, JSON_QUOTE(picture_id))`,
   `INSERT INTO assignment_handouts (assignment_id, handout_id)
    SELECT DISTINCT :assignmentId, handouts.id FROM handouts
-   JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
+   JOIN ${idsFrom(':handouts')} AS named ON named.id = handouts.id
    WHERE handouts.uploaded_by = :by OR handouts.class_id IN (${TAUGHT})
    ON DUPLICATE KEY UPDATE handout_id = assignment_handouts.handout_id`,
   `INSERT INTO assignment_pictures (assignment_id, picture_id)
    SELECT DISTINCT :assignmentId, pictures.id FROM pictures
-   JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
+   JOIN ${idsFrom(':pictures')} AS named ON named.id = pictures.id
    JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
      AND memberships.role IN ${TEACHING}
    WHERE pictures.uploaded_by = :by OR pictures.class_id IN (${TAUGHT})

@@ -3,6 +3,7 @@ import type { Judgement } from '../../core/requirements/post';
 import type { Overruling } from '../../core/requirements/overrule';
 import type { Database } from '../ground/database/database';
 import { amongPostsOf, type PostsOf } from './postsOf';
+import { idsFrom } from './idsFrom';
 
 export interface JudgementRow {
   readonly criterionId: string;
@@ -169,7 +170,7 @@ export async function deleteSecondJudgements(database: Database, postIds: readon
   for (const table of ['judgements', 'requirement_judgements'])
     await database.change(
       `DELETE ${table} FROM ${table}
-       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = ${table}.post_id
+       JOIN ${idsFrom(':ids')} AS asked ON asked.id = ${table}.post_id
        JOIN second_readings ON second_readings.post_id = asked.id AND second_readings.reader_id = ${table}.reader_id`,
       { ids: JSON.stringify(postIds) },
     );

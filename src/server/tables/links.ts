@@ -16,7 +16,7 @@ export async function listLooked(
 ): Promise<readonly LookedRow[]> {
   return database.rows(
     `SELECT address, result, looked_at AS lookedAt FROM looked_links
-     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = address_hash`,
+     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin PATH '$')) AS asked ON asked.hash = address_hash`,
     { hashes: JSON.stringify(addresses.map(addressHash)) },
   );
 }

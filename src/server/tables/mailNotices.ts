@@ -2,6 +2,7 @@ import type { HouseLanguage } from '../../core/languages/languages';
 import type { MailChoice, NoticeKind } from '../../core/people/notices';
 import { isHeld, TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 /** Somebody who can be written to, and how soon they want it. */
 export interface ReachedRow {
@@ -20,7 +21,7 @@ export async function listReached(
   personIds: readonly string[],
 ): Promise<readonly ReachedRow[]> {
   return database.rows<ReachedRow>(
-    `SELECT ${REACHED} FROM people JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = people.id
+    `SELECT ${REACHED} FROM people JOIN ${idsFrom(':ids')} AS asked ON asked.id = people.id
      WHERE email IS NOT NULL AND deleted_at IS NULL AND mail_choice <> 'never'`,
     { ids: JSON.stringify(personIds) },
   );

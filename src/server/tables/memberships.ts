@@ -3,6 +3,7 @@ import { nameInClass, namesInClass } from '../../core/people/names';
 import type { PasscodeKind } from '../../core/people/passcode';
 import { isHeld, LEFT_AT, TEACHING, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 export interface MemberRow {
   readonly personId: string;
@@ -59,7 +60,7 @@ export async function listSomeMembers(
   if (personIds.length === 0) return [];
   const rows = await database.rows<Omit<MemberRow, 'shownName'>>(
     `SELECT ${MEMBER_COLUMNS}
-     FROM (SELECT DISTINCT named.given_name FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     FROM (SELECT DISTINCT named.given_name FROM ${idsFrom(':ids')} AS asked
            STRAIGHT_JOIN people AS named ON named.id = asked.id) AS alike
      STRAIGHT_JOIN people ON people.given_name = alike.given_name
      STRAIGHT_JOIN memberships ON memberships.class_id = :classId AND memberships.person_id = people.id

@@ -2,6 +2,7 @@ import type { Anchor } from '../../core/notes/anchor';
 import type { NoteTarget } from '../../core/notes/note';
 import type { Database } from '../ground/database/database';
 import { anchorFrom } from './columns';
+import { idsFrom } from './idsFrom';
 
 export interface NoteRow {
   readonly id: string;
@@ -49,7 +50,7 @@ export async function listNotesBriefly(
     `SELECT post_id AS postId, COUNT(*) AS count, SUM(seen_at IS NULL) AS unseen,
        (SELECT LEFT(sent, :characters) FROM notes AS latest WHERE latest.post_id = notes.post_id AND sent_at IS NOT NULL
         ORDER BY created_at DESC, id DESC LIMIT 1) AS last
-     FROM notes JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     FROM notes JOIN ${idsFrom(':ids')} AS asked ON asked.id = post_id
      WHERE sent_at IS NOT NULL GROUP BY post_id`,
     { ids: JSON.stringify(postIds), characters },
   );
@@ -279,7 +280,7 @@ export async function listSentTo(
     `SELECT notes.id, post_id AS postId, notes.author_id AS authorId, anchor, sent, sent_at AS sentAt,
        (SELECT NULLIF(note_answers.text, '') FROM note_answers WHERE note_id = notes.id AND note_answers.author_id = writer_id
         ORDER BY at DESC, note_answers.id LIMIT 1) AS answer
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN posts ON writer_id = asked.id
+     FROM ${idsFrom(':ids')} AS asked JOIN posts ON writer_id = asked.id
      JOIN notes ON notes.post_id = posts.id AND sent_at IS NOT NULL AND sent <> ''
      WHERE class_id = :classId ORDER BY sent_at DESC, notes.id`,
     { classId, ids: JSON.stringify(writerIds) },

@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 interface Opening {
   readonly postId: string;
@@ -48,7 +49,7 @@ export async function listOpeningsUnseen(
   return database.rows(
     `SELECT DISTINCT post_id AS postId, given_name AS givenName, family_name AS familyName
      FROM origin_openings JOIN people ON people.id = teacher_id
-     JOIN JSON_TABLE(:postIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     JOIN ${idsFrom(':postIds')} AS asked ON asked.id = post_id
      WHERE seen_at IS NULL ORDER BY post_id, family_name, given_name`,
     { postIds: JSON.stringify(postIds) },
   );

@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 /** A column of a gradebook that no post stands behind. */
 export interface OwnColumnRow {
@@ -131,7 +132,7 @@ export async function giveBackFigures(
   await database.change(
     `UPDATE own_figures SET back_before = back, back_reason = IF(back IS NULL, NULL, :reason), back = figure, back_at = :at
      WHERE column_id = :columnId AND person_id IN
-       (SELECT id FROM JSON_TABLE(:people, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked)`,
+       (SELECT id FROM ${idsFrom(':people')} AS asked)`,
     { columnId, people: JSON.stringify(given.personIds), reason: given.reason, at: given.at },
   );
 }
@@ -164,7 +165,7 @@ export async function listToldFigures(
   >(
     `SELECT own_columns.id, class_id AS classId, category_id AS categoryId, title, possible, DATE_FORMAT(day, '%Y-%m-%d') AS day,
        person_id AS personId, back, back_at AS at, back_before AS \`before\`, back_reason AS reason
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked JOIN own_figures ON person_id = asked.id
+     FROM ${idsFrom(':ids')} AS asked JOIN own_figures ON person_id = asked.id
      JOIN own_columns ON own_columns.id = column_id
      WHERE class_id = :classId AND back IS NOT NULL ORDER BY made_at, own_columns.id`,
     { classId, ids: JSON.stringify(personIds) },

@@ -98,23 +98,25 @@ export interface ShownPageRow {
 
 const SHOWN = `pages.id AS pageId, address, audience, page_revisions.title, shown_at AS shownAt`;
 
-const FROM_SHOWN = `FROM pages JOIN page_revisions ON page_revisions.id =
+const FROM_SHOWN_IN = (classId: string) => `FROM pages JOIN page_revisions ON page_revisions.id =
     (SELECT id FROM page_revisions AS latest WHERE latest.page_id = pages.id AND shown_at IS NOT NULL AND ${OF_NOBODY_DELETED}
      ORDER BY shown_at DESC, id LIMIT 1)
-  WHERE class_id = :classId AND audience IS NOT NULL ORDER BY place, changed_at, pages.id`;
+  WHERE pages.class_id = ${classId} AND pages.audience IS NOT NULL`;
 
 /** What is before readers of a class's pages, in their order. Who asks is sifted by the caller. */
 export async function listShownPages(database: Database, classId: string): Promise<readonly ShownPageRow[]> {
-  return database.rows<ShownPageRow>(`SELECT ${SHOWN}, page_revisions.body ${FROM_SHOWN}`, { classId });
+  return database.rows<ShownPageRow>(
+    `SELECT ${SHOWN}, page_revisions.body ${FROM_SHOWN_IN(':classId')} ORDER BY place, changed_at, pages.id`,
+    { classId },
+  );
 }
 
-/** The same without what is written in them, which a menu does not tell. */
-export async function listShownTitles(
-  database: Database,
-  classId: string,
-): Promise<readonly Omit<ShownPageRow, 'body'>[]> {
-  return database.rows(`SELECT ${SHOWN} ${FROM_SHOWN}`, { classId });
-}
+/** A page of a class blog as a menu has it. */
+export type ShownTitle = Pick<ShownPageRow, 'pageId' | 'address' | 'audience' | 'title'>;
+
+/** SQL: these pages as JSON text, without what is written in them, which a menu does not tell; for the class of a row of `classes`. */
+export const SHOWN_TITLES = `(SELECT JSON_ARRAYAGG(JSON_OBJECT('pageId', pages.id, 'address', pages.address, 'audience', pages.audience,
+    'title', page_revisions.title) ORDER BY place, changed_at, pages.id) ${FROM_SHOWN_IN('classes.id')})`;
 
 /** Deletes every revision that somebody wrote. */
 export async function deletePageRevisionsBy(database: Database, personId: string): Promise<void> {

@@ -5,6 +5,7 @@ import { isHeld } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { anchorFrom, textsFrom } from './columns';
 import { isAway } from './wordsAway';
+import { idsFrom } from './idsFrom';
 
 /** That a classmate reads a text as it was taken. */
 export interface PeerReadingRow {
@@ -164,7 +165,7 @@ export async function listPeerWords(
     }
   >(
     `SELECT reading_id AS readingId, name, question, anchor, words, kept_at AS keptAt, taken_back_by IS NOT NULL AS takenBack
-     FROM peer_words JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = reading_id
+     FROM peer_words JOIN ${idsFrom(':ids')} AS asked ON asked.id = reading_id
      ORDER BY question IS NULL, question, kept_at, name`,
     { ids: JSON.stringify(readingIds) },
   );

@@ -2,6 +2,7 @@ import type { AccountRole } from '../../core/access/may';
 import type { HouseLanguage } from '../../core/languages/languages';
 import type { PasscodeKind } from '../../core/people/passcode';
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 export interface PersonRow {
   readonly id: string;
@@ -94,7 +95,7 @@ export async function listAddressed(
 > {
   return database.rows(
     `SELECT people.id, email, language FROM people
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = people.id
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = people.id
      WHERE email IS NOT NULL AND deleted_at IS NULL AND mail_choice <> 'never'`,
     { ids: JSON.stringify(ids) },
   );

@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
 import { isAway } from './wordsAway';
+import { idsFrom } from './idsFrom';
 
 /** What a picture is for: one that a person added, or a video's still that its host gave. */
 export type PicturePurpose = 'picture' | 'still';
@@ -47,7 +48,7 @@ export async function listPerceptualHashes(
 ): Promise<Readonly<Record<string, string>>> {
   const rows = await database.rows<{ id: string; hash: string }>(
     `SELECT pictures.id, perceptual_hash AS hash FROM pictures
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS used ON used.id = pictures.id`,
+     JOIN ${idsFrom(':ids')} AS used ON used.id = pictures.id`,
     { ids: JSON.stringify(ids) },
   );
   return Object.fromEntries(rows.map((row) => [row.id, row.hash]));

@@ -8,6 +8,7 @@ import { detailsFrom, evidenceFrom } from './columns';
 import type { DetailNoted } from './handIns';
 import { LATEST_HAND_IN } from './latestHandIn';
 import { NOT_JUST_DECIDED } from './pendingDecisions';
+import { idsFrom } from './idsFrom';
 
 export interface StandingRow {
   readonly postId: string;
@@ -118,7 +119,7 @@ export async function listNotBegun(
   if (assignmentIds.length === 0) return [];
   return database.rows(
     `SELECT asked.id AS assignmentId, person_id AS personId FROM memberships
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     JOIN ${idsFrom(':ids')} AS asked
      WHERE class_id = :classId AND role IN ${WRITING} AND ${isHeld()}
        AND NOT EXISTS (SELECT 1 FROM posts WHERE posts.assignment_id = asked.id AND writer_id = person_id)
        AND NOT EXISTS (SELECT 1 FROM adjustments WHERE adjustments.assignment_id = asked.id
@@ -199,7 +200,7 @@ export async function countBegun(
 ): Promise<ReadonlyMap<string, number>> {
   const rows = await database.rows<{ assignmentId: string; begun: number }>(
     `SELECT assignment_id AS assignmentId, COUNT(*) AS begun FROM posts
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = assignment_id
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = assignment_id
      GROUP BY assignment_id`,
     { ids: JSON.stringify(assignmentIds) },
   );
@@ -213,10 +214,10 @@ export async function countWaiting(
 ): Promise<number> {
   const [row] = await database.rows<{ waiting: number }>(
     `SELECT (SELECT COUNT(*) FROM posts
-       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+       JOIN ${idsFrom(':ids')} AS asked ON asked.id = class_id
        WHERE stage = 'handedIn' AND ${NOT_JUST_DECIDED} AND ${OF_NOTHING_DELETED})
      + (SELECT COUNT(*) FROM second_readings JOIN posts ON posts.id = second_readings.post_id
-       JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = class_id
+       JOIN ${idsFrom(':ids')} AS asked ON asked.id = class_id
        WHERE reader_id = :readerId AND done_at IS NULL
          AND NOT (stage = 'handedIn' AND ${NOT_JUST_DECIDED}) AND ${OF_NOTHING_DELETED}) AS waiting`,
     { ids: JSON.stringify(classIds), readerId },

@@ -2,6 +2,7 @@ import type { Audience } from '../../core/access/audience';
 import type { Database } from '../ground/database/database';
 import { LATEST_HAND_IN } from './latestHandIn';
 import { isAway } from './wordsAway';
+import { idsFrom } from './idsFrom';
 
 export interface PublicationRow {
   readonly id: string;
@@ -53,7 +54,7 @@ export async function endPublications(
 ): Promise<void> {
   if (postIds.length === 0) return;
   await database.change(
-    `UPDATE publications JOIN JSON_TABLE(:postIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = post_id
+    `UPDATE publications JOIN ${idsFrom(':postIds')} AS named ON named.id = post_id
      SET until = :at WHERE until IS NULL`,
     { postIds: JSON.stringify(postIds), at },
   );

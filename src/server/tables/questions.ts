@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 /** A question of a student, private to them and the teachers. */
 export interface QuestionRow {
@@ -92,7 +93,7 @@ export async function listAskedIn(
 }
 
 /** From the open questions of some classes: of nobody who left or is deleted, about nothing that is deleted. */
-const OPEN_IN = `FROM JSON_TABLE(:classIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS taught
+const OPEN_IN = `FROM ${idsFrom(':classIds')} AS taught
      JOIN assignments ON assignments.class_id = taught.id AND assignments.deleted_at IS NULL
      JOIN questions ON questions.assignment_id = assignments.id
      JOIN memberships ON memberships.class_id = assignments.class_id AND memberships.person_id = asker_id AND left_at IS NULL
@@ -177,7 +178,7 @@ export async function updateAnswered(
   return database.change(
     `UPDATE questions SET answer = :answer, answer_id = :answerId, aloud = :aloud, answered_by = :by, answered_at = :at
      WHERE assignment_id = :assignmentId AND answered_at IS NULL
-       AND id IN (SELECT id FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked)`,
+       AND id IN (SELECT id FROM ${idsFrom(':ids')} AS asked)`,
     { ...rest, ids: JSON.stringify(ids) },
   );
 }
@@ -205,7 +206,7 @@ export async function listAssignmentAnswers(
 ): Promise<readonly AssignmentAnswerRow[]> {
   return database.rows<AssignmentAnswerRow>(
     `SELECT ${ANSWER} FROM assignment_answers
-     WHERE assignment_id IN (SELECT id FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked)
+     WHERE assignment_id IN (SELECT id FROM ${idsFrom(':ids')} AS asked)
      ORDER BY answered_at, id`,
     { ids: JSON.stringify(assignmentIds) },
   );

@@ -1,4 +1,5 @@
 import type { Database } from '../ground/database/database';
+import { idsFrom } from './idsFrom';
 
 export interface ReminderRow {
   readonly assignmentId: string;
@@ -18,7 +19,7 @@ export async function upsertReminders(
   await database.change(
     `INSERT INTO reminders (assignment_id, person_id, words, reminded_by, at)
      SELECT :assignmentId, id, :words, :by, :at
-     FROM JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked
+     FROM ${idsFrom(':ids')} AS asked
      ON DUPLICATE KEY UPDATE words = :words, reminded_by = :by, at = :at`,
     { ...reminder, ids: JSON.stringify(personIds) },
   );

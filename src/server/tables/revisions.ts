@@ -2,6 +2,7 @@ import { TEACHING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { asStored, type PictureNamed, type StoredWriting, type Writing, fromStored } from './writings';
 import { OF_NOTHING_DELETED, type PostRow } from './posts';
+import { idsFrom } from './idsFrom';
 
 type RevisionKind = 'saved' | 'branch' | 'handIn';
 
@@ -31,7 +32,7 @@ export async function insertRevision(
      SELECT :revisionId, pictures.id, LEFT(named.description, 1000), LEFT(named.caption, 1000), LEFT(named.credit, 400),
        LEFT(named.licence, 40)
      FROM posts JOIN pictures ON pictures.class_id = posts.class_id
-     JOIN JSON_TABLE(:named, '$[*]' COLUMNS (id VARCHAR(16) PATH '$.id', description TEXT PATH '$.description',
+     JOIN JSON_TABLE(:named, '$[*]' COLUMNS (id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin PATH '$.id', description TEXT PATH '$.description',
        caption TEXT PATH '$.caption', credit TEXT PATH '$.credit', licence TEXT PATH '$.licence')) AS named
        ON named.id = pictures.id
      LEFT JOIN memberships ON memberships.class_id = pictures.class_id AND memberships.person_id = pictures.uploaded_by
@@ -82,7 +83,7 @@ export async function listBodies(
 ): Promise<ReadonlyMap<string, string>> {
   const rows = await database.rows<{ readonly id: string; readonly body: string }>(
     `SELECT revisions.id, body FROM revisions
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = revisions.id`,
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = revisions.id`,
     { ids: JSON.stringify(ids) },
   );
   return new Map(rows.map(({ id, body }) => [id, body]));

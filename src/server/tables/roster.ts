@@ -4,6 +4,7 @@ import type { StudentStanding } from '../../core/roster/takingIn';
 import { isHeld, WRITING } from '../ground/access/roles';
 import type { Database } from '../ground/database/database';
 import { standingOf, STANDING_COLUMNS, type StoredStanding } from './standing';
+import { idsFrom } from './idsFrom';
 
 /** A student of a class as the roster shows them; `leftAt` is set for those who are no longer in it. */
 export interface RosterRow {
@@ -209,7 +210,7 @@ export async function listStudentsElsewhere(
   const rows = await database.rows<Omit<OtherStudentRow, 'standing'> & StoredStanding>(
     `SELECT DISTINCT people.id AS personId, given_name AS givenName, family_name AS familyName, school_id AS schoolId,
        email, ${STANDING_COLUMNS}
-     FROM JSON_TABLE(:others, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS wanted
+     FROM ${idsFrom(':others')} AS wanted
      JOIN memberships ON memberships.class_id = wanted.id AND ${isHeld()} AND role IN ${WRITING}
      JOIN people ON people.id = memberships.person_id AND people.deleted_at IS NULL
      WHERE NOT EXISTS (SELECT 1 FROM memberships AS here WHERE here.class_id = :classId AND here.person_id = people.id)

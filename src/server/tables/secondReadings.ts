@@ -2,6 +2,7 @@ import type { Database } from '../ground/database/database';
 import { maybe } from '../ground/input/column';
 import { levelsFrom, secondReaderColumn } from './columns';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { idsFrom } from './idsFrom';
 
 /** Who reads a post a second time. */
 export interface SecondReader {
@@ -165,7 +166,7 @@ export async function insertSecondReadings(
   return database.change(
     `INSERT IGNORE INTO second_readings (post_id, reader_id, asked_by, asked_at)
      SELECT posts.id, :readerId, :by, :at FROM posts
-     JOIN JSON_TABLE(:postIds, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = posts.id
+     JOIN ${idsFrom(':postIds')} AS asked ON asked.id = posts.id
      WHERE writer_id <> :readerId`,
     { ...asked, postIds: JSON.stringify(asked.postIds) },
   );
@@ -199,7 +200,7 @@ export async function lockOpenSecondReadings(
   ).map(({ postId }) => postId);
   const rows = await database.rows<{ readonly postId: string }>(
     `SELECT post_id AS postId FROM second_readings
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = post_id
      WHERE done_at IS NULL FOR UPDATE`,
     { ids: JSON.stringify(ids) },
   );
@@ -210,7 +211,7 @@ export async function lockOpenSecondReadings(
 export async function deleteSecondReadings(database: Database, postIds: readonly string[]): Promise<number> {
   return database.change(
     `DELETE second_readings FROM second_readings
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id`,
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = post_id`,
     { ids: JSON.stringify(postIds) },
   );
 }

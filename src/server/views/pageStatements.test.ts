@@ -26,7 +26,10 @@ import { insertPicture } from '../tables/pictures';
 import type { Desk } from '../deeds/sessions/desk';
 import { maybeAssignmentList, maybeAssignmentToRead } from './assignments/viewAssignment';
 import { maybeBuilder } from './assignments/viewBuilder';
-import { maybeFront, maybeKept, maybePost } from './blog/viewBlog';
+import { maybeFront } from './blog/viewFront';
+import { maybeKept } from './blog/viewKept';
+import { maybePostList } from './blog/viewList';
+import { maybePost } from './blog/viewPost';
 import { maybeClassFrame, maybeClassSettings, maybeLook, maybePrivacy } from './class/viewClassPages';
 import { maybeLog } from './class/viewLog';
 import { maybeNotice } from './class/viewNotice';
@@ -207,6 +210,12 @@ const students: Readonly<Record<string, View>> = {
 const readers: Readonly<Record<string, View>> = {
   front: ({ personId }) => maybeFront('wind', readerOf(personId), NOW),
   post: ({ personId }) => maybePost('wind', '2-skies', readerOf(personId), NOW),
+  list: ({ personId }) =>
+    maybePostList(
+      'wind',
+      { kind: 'month', month: NOW.toISOString().slice(0, 7) },
+      { reader: readerOf(personId), now: NOW, page: 1, month: null },
+    ),
   kept: async ({ personId }) => {
     const [row] = await database.rows<{ receipt: number }>('SELECT MIN(receipt) AS receipt FROM hand_ins');
     return maybeKept('wind', row!.receipt, personId, NOW);

@@ -14,6 +14,7 @@ import { drawBack } from '../publications/drawBack';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { classUseCase } from '../subjects/classUseCase';
 import { partFromSiblings } from './taughtSiblings';
+import { renewShown } from '../subjects/renewShown';
 
 export const previewAssignmentDeletion = assignmentUseCase(previewDeed, {
   run: async ({ assignmentId }, _, { database }) =>
@@ -29,6 +30,7 @@ export const deleteAssignment = assignmentUseCase(deed, {
     const eraseAt = goesForGoodAt(now);
     await partFromSiblings(database, assignment, now);
     await hideAssignment(database, { id: assignmentId, at: now, eraseAt });
+    await renewShown(database, { classId: assignment.classId, postIds: null }, now);
     await insertJob(database, { kind: 'eraseAssignment', payload: { assignmentId }, at: eraseAt });
     return done({ eraseAt: eraseAt.toISOString() }, { before: null, after: posts });
   },

@@ -16,7 +16,7 @@ import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { countWaiting } from '../../tables/postsOfClass';
 import { listDeletedShown, maybeAssignmentList } from '../../views/assignments/viewAssignment';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { maybePile } from '../../views/review/listPile';
 import { maybeReview } from '../../views/review/viewReview';
 import { maybeTeacherToday } from '../../views/today/viewTeacherToday';

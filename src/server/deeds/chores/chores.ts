@@ -8,6 +8,7 @@ import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
 import { openPlanned } from './openPlanned';
 import { openRepetition } from './openRepetition';
+import { renewReaders } from './renewReaders';
 import { sendDigests } from './sendDigests';
 import { sendMail } from './sendMail';
 import { tidyFiles } from './tidyFiles';
@@ -23,6 +24,7 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   eraseAssignment: given('eraseAssignment', eraseAssignment),
   applyRetention: given('applyRetention', applyRetention),
   tidyFiles: given('tidyFiles', tidyFiles),
+  renewReaders: given('renewReaders', renewReaders),
   sendDigests: given('sendDigests', sendDigests),
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),

@@ -13,7 +13,7 @@ import {
 } from '../../../../tests/server/house';
 import { findActor } from '../../ground/access/roles';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
 import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { listDeletedClasses, listOwnClasses } from '../../views/class/listOwnClasses';

@@ -12,7 +12,8 @@ import {
   type Who,
   freshHouse,
 } from '../../../../tests/server/house';
-import { listWithoutComment, maybePost } from '../../views/blog/viewBlog';
+import { listWithoutComment } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
 import { listComments } from '../../tables/comments';

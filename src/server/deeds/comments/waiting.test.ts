@@ -17,7 +17,7 @@ import { FIRST_COMMENT_RULES } from '../../../core/comments/rules';
 import { listHandIns } from '../../tables/handIns';
 import { findComment } from '../../tables/comments';
 import { database } from '../../ground/database/database';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { maybeHeldComments } from '../../views/comments/viewHeldComments';
 import { maybeTeacherToday } from '../../views/today/viewTeacherToday';
 import { changeCommentRules } from '../classes/changeCommentRules';

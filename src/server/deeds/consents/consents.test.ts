@@ -12,7 +12,8 @@ import {
   freshHouse,
 } from '../../../../tests/server/house';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { listConsentsOf } from '../../tables/consents';
 import { changePrivacy } from '../classes/changePrivacy';

@@ -7,6 +7,7 @@ import { findMembership } from '../../tables/memberships';
 import { findStudentStanding } from '../../tables/standing';
 import { insertConsent } from '../../tables/consents';
 import { classUseCase } from '../subjects/classUseCase';
+import { renewShownOf } from '../subjects/renewShown';
 
 export const recordConsent = classUseCase(deed, {
   async run({ classId, personIds: wanted, ...input }, _, { database, personId: by, now }) {
@@ -20,6 +21,7 @@ export const recordConsent = classUseCase(deed, {
       // A consent counts in every class of a child: who speaks for them writes it down.
       if (student.homeClassId !== classId) return refused('roster.otherHome', 'givenBy');
       await insertConsent(database, { ...input, id: newId(), personId, givenBy, by, at: now });
+      await renewShownOf(database, personId, now);
     }
     return done(null);
   },

@@ -14,15 +14,17 @@ import {
   updateLabel,
 } from '../../tables/labels';
 import { classUseCase } from '../subjects/classUseCase';
+import { renewShown } from '../subjects/renewShown';
 
 export const addLabel = classUseCase(addLabelDeed, {
-  async run({ classId, label: given }, _, { database }) {
+  async run({ classId, label: given }, _, { database, now }) {
     const fresh = given.trim();
     if ((await listLabels(database, classId)).some((one) => labelKey(one) === labelKey(fresh)))
       return refused('labels.thereAlready', 'label');
     await insertLabel(database, classId, fresh);
     await forgetLabelChange(database, classId, fresh);
     await deleteProposal(database, classId, fresh);
+    await renewShown(database, { classId, postIds: null }, now);
     return done({});
   },
 });
@@ -48,6 +50,7 @@ export const changeLabel = classUseCase(changeLabelDeed, {
       await updateLabel(database, classId, { label: old, becomes: fresh, ...notes });
       await forgetLabelChange(database, classId, fresh);
     }
+    await renewShown(database, { classId, postIds: null }, now);
     return done({});
   },
 });
@@ -57,6 +60,7 @@ export const decideLabel = classUseCase(decideLabelDeed, {
     if ((await deleteProposal(database, classId, proposed)) === 0) return refused('labels.gone', 'label');
     if (take) await insertLabel(database, classId, proposed);
     else await recordLabelChange(database, { classId, label: proposed, becomes: null, at: now });
+    await renewShown(database, { classId, postIds: null }, now);
     return done({});
   },
 });

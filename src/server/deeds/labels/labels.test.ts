@@ -12,7 +12,8 @@ import {
 } from '../../../../tests/server/house';
 import { FIRST_DESK_RULES } from '../../../core/classes/deskRules';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { maybeCompose } from '../../views/writing/viewCompose';
 import { listLabelSet } from '../../tables/labels';

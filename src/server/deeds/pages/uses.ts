@@ -3,6 +3,7 @@ import { namedIn } from '../../../core/document/namedIn';
 import { TEACHING } from '../../ground/access/roles';
 import type { Database } from '../../ground/database/database';
 import { documentFrom } from '../../tables/columns';
+import { idsFrom } from '../../tables/idsFrom';
 
 /** A page that names a picture or a file, as far as access asks for it. */
 export interface PageUse {
@@ -68,7 +69,7 @@ const NOTING: readonly string[] = [
   `DELETE FROM page_pictures WHERE page_id = :pageId AND NOT JSON_CONTAINS(:pictures, JSON_QUOTE(picture_id))`,
   `INSERT INTO page_handouts (page_id, handout_id)
    SELECT DISTINCT :pageId, handouts.id FROM handouts
-   JOIN JSON_TABLE(:handouts, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = handouts.id
+   JOIN ${idsFrom(':handouts')} AS named ON named.id = handouts.id
    WHERE handouts.class_id = :classId AND (uploaded_by = :by OR :by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM page_revisions
                 WHERE page_id = :pageId AND LOCATE(handouts.id, body) > 0
@@ -76,7 +77,7 @@ const NOTING: readonly string[] = [
    ON DUPLICATE KEY UPDATE handout_id = page_handouts.handout_id`,
   `INSERT INTO page_pictures (page_id, picture_id)
    SELECT DISTINCT :pageId, pictures.id FROM pictures
-   JOIN JSON_TABLE(:pictures, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS named ON named.id = pictures.id
+   JOIN ${idsFrom(':pictures')} AS named ON named.id = pictures.id
    WHERE pictures.class_id = :classId AND (uploaded_by = :by OR uploaded_by IN (${TEACHERS})
      OR EXISTS (SELECT 1 FROM revision_pictures AS elsewhere
                 JOIN publications ON publications.revision_id = elsewhere.revision_id AND until IS NULL

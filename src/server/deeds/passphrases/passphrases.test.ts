@@ -1,6 +1,7 @@
 import { beforeEach, expect, test } from 'vitest';
 import { acceptedPost, as, NOW, succeeded, freshHouse } from '../../../../tests/server/house';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { publish } from '../publications/publish';
 import { setPassphrase } from './setPassphrase';

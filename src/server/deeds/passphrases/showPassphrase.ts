@@ -1,4 +1,4 @@
-import { showPassphrase as door } from '../../../contract/doors/showPassphrase';
+import { showPassphrase as form } from '../../../contract/forms/showPassphrase';
 import type { InputOf } from '../../../contract/input';
 import { comparablePassphrase } from '../../../core/privacy/passphrase';
 import { done, refused, type Result } from '../../ground/access/useCase';
@@ -9,7 +9,7 @@ import { takeTurn, type Rest } from '../../ground/limits/takeTry';
 import { isSecret, tokenHash } from '../../ground/secrets/secrets';
 import { insertShown, listPassphraseHashes } from '../../tables/passphrases';
 
-const check = inputCheckOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof form>>(form.input);
 
 /**
  * Takes a passphrase that somebody shows for a class blog, and remembers it for their device. A blog that is not there

@@ -9,11 +9,12 @@ import { findMembership, updateGroup } from '../../tables/memberships';
 import { listKnownPeople, updatePerson } from '../../tables/roster';
 import { findStudentStanding } from '../../tables/standing';
 import { classUseCase } from '../subjects/classUseCase';
+import { renewShownOf } from '../subjects/renewShown';
 
 const LONGEST_NAME = 120;
 export const changePerson = classUseCase(deed, {
   turn: true,
-  async run({ classId, personId, ...wanted }, _, { database }) {
+  async run({ classId, personId, ...wanted }, _, { database, now }) {
     const membership = await findMembership(database, classId, personId);
     if (!membership || membership.leftAt || !isStudent(membership.role)) return NOT_THERE;
     const student = await findStudentStanding(database, personId);
@@ -34,6 +35,7 @@ export const changePerson = classUseCase(deed, {
     if (others.length > 0) return refused('roster.addressTaken', 'email');
     const penName = cleanName(wanted.penName) || null;
     await updatePerson(database, { id: personId, givenName, familyName, penName, schoolId, email });
+    await renewShownOf(database, personId, now);
     await updateGroup(database, { classId, personId, groupName: cleanName(wanted.group) || null });
     return done(null);
   },

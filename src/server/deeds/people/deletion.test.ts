@@ -18,7 +18,8 @@ import {
   writeNote,
 } from '../../../../tests/server/house';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { maybePile } from '../../views/review/listPile';
 import { maybeReview } from '../../views/review/viewReview';

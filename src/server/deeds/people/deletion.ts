@@ -4,6 +4,7 @@ import { done, NOT_THERE, refused, type Result } from '../../ground/access/useCa
 import type { Database } from '../../ground/database/database';
 import { insertJob } from '../../ground/jobs/queries';
 import { drawBackToWhatIsAllowed } from '../consents/drawBackToWhatIsAllowed';
+import { renewShownOf } from '../subjects/renewShown';
 
 export async function countHoldings(database: Database, personId: string): Promise<PersonHoldings> {
   const [row] = await database.rows<PersonHoldings>(
@@ -65,6 +66,7 @@ async function hidePerson(
 export async function beginDeletion(database: Database, personId: string, now: Date): Promise<Date> {
   const eraseAt = goesForGoodAt(now);
   await hidePerson(database, { personId, at: now, eraseAt });
+  await renewShownOf(database, personId, now);
   await insertJob(database, { kind: 'erasePerson', payload: { personId }, at: eraseAt });
   return eraseAt;
 }

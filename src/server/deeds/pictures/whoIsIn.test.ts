@@ -16,7 +16,7 @@ import { database } from '../../ground/database/database';
 import { newId } from '../../ground/database/newId';
 import { listConsentsOf } from '../../tables/consents';
 import { insertPicture } from '../../tables/pictures';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { maybeReview } from '../../views/review/viewReview';
 import { maybeSet } from '../../views/set/viewSet';
 import { changePrivacy } from '../classes/changePrivacy';

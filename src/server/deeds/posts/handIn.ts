@@ -128,10 +128,7 @@ export const handIn = postUseCase(deed, {
     const staysBefore = publication !== null && (goesBeyondClass(publication.audience) || !reached);
     if (staysBefore) await notifyTeachers(database, 'changedOnes', { post, inClass }, now);
     else if (reached)
-      await putBeforeReaders(database, {
-        postId: post.id,
-        revisionId: revision.id,
-        audience: reached,
+      await putBeforeReaders(database, [{ postId: post.id, revisionId: revision.id, audience: reached }], {
         by: personId,
         now,
       });

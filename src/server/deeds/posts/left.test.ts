@@ -10,7 +10,7 @@ import {
   writeNote,
 } from '../../../../tests/server/house';
 import { readerOf } from '../../ground/access/reader';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { listLeftWriting, maybeLeftPost } from '../../views/writing/viewLeft';
 import { removeStudents } from '../people/removeStudents';
 import { publish } from '../publications/publish';

@@ -18,10 +18,7 @@ export const narrowAudience = postUseCase(deed, {
       audiencesUpTo(publication.audience).includes(audience) &&
       audience !== publication.audience
     )
-      await putBeforeReaders(database, {
-        postId: post.id,
-        revisionId: publication.revisionId,
-        audience,
+      await putBeforeReaders(database, [{ postId: post.id, revisionId: publication.revisionId, audience }], {
         by: personId,
         now,
       });

@@ -10,6 +10,7 @@ import { findPost } from '../../tables/posts';
 import { slatsFrom } from '../../tables/columns';
 import { checkedBy } from '../evidence/context';
 import { evidenceFor, TooMuchToMeasure } from '../evidence/evidence';
+import { idsFrom } from '../../tables/idsFrom';
 
 /** A post in a list, by its title alone. */
 export interface PostHead {
@@ -113,7 +114,7 @@ async function measureAnew(
 async function listKept(postIds: readonly string[]): Promise<ReadonlyMap<string, StandingKept>> {
   const rows = await database.rows<StandingKept>(
     `SELECT post_id AS postId, version, measured_by AS measuredBy, measured_at AS measuredAt, slats FROM post_standings
-     JOIN JSON_TABLE(:ids, '$[*]' COLUMNS (id VARCHAR(16) PATH '$')) AS asked ON asked.id = post_id`,
+     JOIN ${idsFrom(':ids')} AS asked ON asked.id = post_id`,
     { ids: JSON.stringify(postIds) },
   );
   return new Map(rows.map((row) => [row.postId, row]));

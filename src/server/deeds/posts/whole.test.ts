@@ -13,7 +13,8 @@ import {
 } from '../../../../tests/server/house';
 import { NOTHING_BESIDE, type Beside } from '../../../core/posts/beside';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { database } from '../../ground/database/database';
 import { maybeReview } from '../../views/review/viewReview';
 import { listHandIns } from '../../tables/handIns';

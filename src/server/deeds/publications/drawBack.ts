@@ -12,6 +12,7 @@ import {
   type ClassPublicationRow,
 } from '../../tables/publications';
 import { listAppearances } from '../subjects/appearances';
+import { renewShown } from '../subjects/renewShown';
 
 /** Which posts: all of a class as it is or will be, those that one person wrote or is in a picture of, or some. */
 interface Whose {
@@ -85,5 +86,7 @@ export async function drawBack(
         drawnFrom: drawnFrom ?? from,
       })),
   );
+  // What is not drawn back may be allowed on other days than before.
+  await renewShown(database, { classId: inClass.id, postIds: null }, whose.now);
   return drawn.map(({ publication: _, ...one }) => one);
 }

@@ -16,7 +16,7 @@ export const narrowPost = postUseCase(deed, {
     // Whoever lets fewer read it now does not want more to read it later.
     await deletePlannedOpening(database, postId);
     if (audience === 'writerAndTeachers') await takeFromReaders(database, postId, now);
-    else await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });
+    else await putBeforeReaders(database, [{ postId, revisionId, audience }], { by: personId, now });
     return done(null, { before: publication.audience, after: audience });
   },
 });

@@ -12,7 +12,7 @@ import {
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { listConsentsOf } from '../../tables/consents';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { maybePrivacy } from '../../views/class/viewClassPages';
 import { changePrivacy, previewPrivacy } from '../classes/changePrivacy';
 import { recordConsent } from '../consents/recordConsent';

@@ -9,6 +9,7 @@ import type { ClassRow } from '../../tables/classes';
 import { endPublications, insertPublications, type ClassPublicationRow } from '../../tables/publications';
 import { inPicturesShown } from '../subjects/inPicturesShown';
 import { classUseCase } from '../subjects/classUseCase';
+import { renewShown } from '../subjects/renewShown';
 import { listWithWriters } from './drawBack';
 
 /** What was drawn back in a class and has not been decided about since, with how far it could be opened again now. */
@@ -71,6 +72,7 @@ export const openAgain = classUseCase(deed, {
         drawnFrom: to === from ? null : from,
       })),
     );
+    await renewShown(database, { classId: inClass.id, postIds: null }, now);
     return done({ opened: openable.length }, { before: null, after: openable.length });
   },
 });

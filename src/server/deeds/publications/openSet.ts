@@ -14,7 +14,7 @@ import { lookThrough, openOnes } from '../details/findDetailsIn';
 import type { AssignmentFacts } from '../subjects/assignmentFacts';
 import { assignmentUseCase } from '../subjects/assignmentUseCase';
 import { listAppearances } from '../subjects/appearances';
-import { putBeforeReaders } from './putBeforeReaders';
+import { putBeforeReaders, type Opening } from './putBeforeReaders';
 
 export const openSet = assignmentUseCase(deed, {
   turn: true,
@@ -35,7 +35,7 @@ export const openSet = assignmentUseCase(deed, {
     const { assignment } = facts;
     if (!assignment.setAt || assignment.release !== 'opened') return refused('assignment.nothingToOpen');
     await markOpened(database, assignmentId, now);
-    let published = 0;
+    const openings: Opening[] = [];
     const leftOut: string[] = [];
     const hidden = await hiddenOfAssignment(database, assignment, personId);
     for (const { postId, revisionId, audience, writer } of await listGoingOut(database, facts, now)) {
@@ -44,10 +44,10 @@ export const openSet = assignmentUseCase(deed, {
         leftOut.push(number === undefined ? writer : numberShown(number));
         continue;
       }
-      await putBeforeReaders(database, { postId, revisionId, audience, by: personId, now });
-      published += 1;
+      openings.push({ postId, revisionId, audience });
     }
-    return done({ published, leftOut });
+    await putBeforeReaders(database, openings, { by: personId, now });
+    return done({ published: openings.length, leftOut });
   },
 });
 

@@ -17,9 +17,9 @@ export const publish = postUseCase(deed, {
     if (!revision.ok) return revision;
     await deletePlannedOpening(database, post.id);
     await takeAskedAddress(database, post);
-    const opening = { postId: post.id, revisionId: revision.value, audience, by, now };
+    const opening = { postId: post.id, revisionId: revision.value, audience };
     if (audience === 'writerAndTeachers') await takeFromReaders(database, post.id, now);
-    else await putBeforeReaders(database, opening);
+    else await putBeforeReaders(database, [opening], { by, now });
     return done(null, { before: publication?.audience ?? null, after: audience });
   },
 });

@@ -15,7 +15,8 @@ import {
   type Who,
 } from '../../../../tests/server/house';
 import { filesIn } from '../../../../tests/server/filesIn';
-import { maybeFront, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybePost } from '../../views/blog/viewPost';
 import { readerOf } from '../../ground/access/reader';
 import { listConsentsOf } from '../../tables/consents';
 import { database } from '../../ground/database/database';

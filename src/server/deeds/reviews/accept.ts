@@ -49,13 +49,11 @@ export const accept = handInUseCase(deed, {
         now,
       });
     else if (reaches)
-      await putBeforeReaders(database, {
-        postId: post.id,
-        revisionId: latest.revisionId,
-        audience: reaches,
-        by: personId,
-        now,
-      });
+      await putBeforeReaders(
+        database,
+        [{ postId: post.id, revisionId: latest.revisionId, audience: reaches }],
+        { by: personId, now },
+      );
     await notifyWriter(database, 'accepted', facts, now);
     return done({ reaches: at ? null : reaches });
   },

@@ -16,7 +16,7 @@ import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { listHandIns } from '../../tables/handIns';
 import { findPost } from '../../tables/posts';
-import { maybeKept } from '../../views/blog/viewBlog';
+import { maybeKept } from '../../views/blog/viewKept';
 import { maybeLog } from '../../views/class/viewLog';
 import { maybePile } from '../../views/review/listPile';
 import { maybeReview } from '../../views/review/viewReview';

@@ -18,7 +18,7 @@ import { newId } from '../../ground/database/newId';
 import { getSettings } from '../../ground/settings/settings';
 import { findPost } from '../../tables/posts';
 import { countWaiting } from '../../tables/postsOfClass';
-import { maybePost } from '../../views/blog/viewBlog';
+import { maybePost } from '../../views/blog/viewPost';
 import { maybeArrangedPile } from '../../views/review/listPile';
 import { maybeReview } from '../../views/review/viewReview';
 import { maybeCompose } from '../../views/writing/viewCompose';

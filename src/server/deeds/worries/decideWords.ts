@@ -4,6 +4,7 @@ import { done, refused } from '../../ground/access/useCase';
 import { newId } from '../../ground/database/newId';
 import { updateCase } from '../../tables/cases';
 import { deleteAwayOfCase, takeWordsAway } from '../../tables/wordsAway';
+import { renewShownPosts } from '../subjects/renewShown';
 import { caseUseCase, noteInCase } from './caseUseCase';
 
 export const decideWords = caseUseCase(deed, {
@@ -13,6 +14,7 @@ export const decideWords = caseUseCase(deed, {
     const { postId, commentId } = row;
     if (decision === 'back') await deleteAwayOfCase(database, caseId);
     else await takeWordsAway(database, { id: newId(), caseId, postId, commentId, since: at, decided: true });
+    await renewShownPosts(database, [postId], at);
     // Pressed twice, it is decided once.
     if (row.decision === decision) return done(null);
     await updateCase(database, row, { decision, at });

@@ -19,6 +19,7 @@ import { memberShown } from '../subjects/memberShown';
 import { findPerson } from '../../tables/people';
 import { findPromise } from '../../tables/schoolRules';
 import { takeWordsAway } from '../../tables/wordsAway';
+import { renewShownPosts } from '../subjects/renewShown';
 import { readersOf } from './sight';
 
 /** What a worry is about, as it stands at this moment. */
@@ -91,8 +92,10 @@ export async function makeCase(
     tookAway,
   };
   await insertCase(database, made);
-  if (tookAway)
+  if (tookAway) {
     await takeWordsAway(database, { id: newId(), caseId, postId, commentId, since: now, decided: false });
+    await renewShownPosts(database, [postId], now);
+  }
   for (const { email, givenName, language } of readers.people)
     if (email !== null)
       await sendMail(database, {

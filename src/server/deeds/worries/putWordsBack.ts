@@ -6,12 +6,13 @@ import { findComment } from '../../tables/comments';
 import { deleteUndecidedAway, lockAway } from '../../tables/wordsAway';
 import { noteInCase } from './caseUseCase';
 import { postUseCase } from '../subjects/postUseCase';
+import { renewShownPosts } from '../subjects/renewShown';
 
 export const putWordsBack = postUseCase(deed, {
   turn: true,
   besidePost: true,
   async run({ postId, commentId }, { post }, context) {
-    const { database, personId } = context;
+    const { database, personId, now } = context;
     if (commentId !== null) {
       const comment = await findComment(database, commentId);
       const actor = { personId, role: await findRole(database, post.classId, personId) };
@@ -22,6 +23,7 @@ export const putWordsBack = postUseCase(deed, {
     if (away.length === 0) return done(null);
     if (away.every((one) => one.decided)) return refused('worry.decided');
     await deleteUndecidedAway(database, { postId, commentId });
+    await renewShownPosts(database, [postId], now);
     for (const { caseId, decided } of away)
       if (caseId !== null && !decided) await noteInCase(context, caseId, 'teacherPutBack');
     return done(null);

@@ -1,4 +1,4 @@
-import { tellWorry as door } from '../../../contract/doors/tellWorry';
+import { tellWorry as form } from '../../../contract/forms/tellWorry';
 import type { InputOf } from '../../../contract/input';
 import { htmlForReaders } from '../../../core/posts/revisionCopy';
 import { placeOf } from '../../../core/languages/languages';
@@ -11,12 +11,13 @@ import { database, inTransaction } from '../../ground/database/database';
 import { sameSince } from '../../ground/database/sameSince';
 import { takeTurns } from '../../ground/database/turns';
 import { findToldJustNow } from '../../tables/cases';
+import { listEverMembers } from '../../tables/memberships';
 import { takeTurn, type Rest } from '../../ground/limits/takeTry';
 import { listShownComments } from '../readers/listShownComments';
 import { maybeOpenClass, maybePublished, publishedTo, subjectOf } from '../readers/openBlog';
 import { makeCase, type Worry } from './makeCase';
 
-const check = inputCheckOf<InputOf<typeof door>>(door.input);
+const check = inputCheckOf<InputOf<typeof form>>(form.input);
 
 /** Tells about a published post or a comment under it. Whoever can read it can say so, signed in or not. */
 export async function tellWorry(
@@ -26,9 +27,9 @@ export async function tellWorry(
   const checked = check(input);
   if (!checked.ok) return checked;
   const { reader, now } = from;
-  const found = await maybePublished(checked.value.blog, checked.value.post, reader, now);
+  const found = await maybePublished(checked.value.blog, checked.value.post, { reader, now, withText: true });
   if (!found) return toldJustNow(checked.value, reader, now);
-  const { blog, post } = found;
+  const { blog, post, text } = found;
   const { postId } = post;
   const subject = subjectOf(blog, post);
   const { comment: commentId = null } = checked.value;
@@ -48,7 +49,7 @@ export async function tellWorry(
       ? { kind: 'comment', keptHtml: null, keptText: comment.text, aboutId: comment.authorId }
       : {
           kind: 'post',
-          keptHtml: htmlForReaders(post, { sameTab: false }),
+          keptHtml: htmlForReaders(text ?? { html: '' }, { sameTab: false }),
           keptText: null,
           aboutId: post.writerId,
         }),
@@ -61,7 +62,7 @@ export async function tellWorry(
       // Who reads with others' eyes tells with their own name.
       actor: reader.as ? await findActor(transaction, blog.inClass.id, reader.personId) : blog.actor,
       inClass: blog.inClass,
-      members: [...blog.members.values()],
+      members: await listEverMembers(transaction, blog.inClass.id),
       now,
     });
   });

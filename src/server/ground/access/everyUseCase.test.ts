@@ -19,6 +19,7 @@ import {
   writing,
   type House,
 } from '../../../../tests/server/house';
+import { expectShownAsItIs } from '../../../../tests/server/shownAsItIs';
 import { undoEverything } from '../../../../tests/server/undone';
 import { instructionsFrom } from '../../../core/assignments/lessonText';
 import { may, type Actor, type Subject } from '../../../core/access/may';
@@ -855,6 +856,7 @@ describe.each(WORLDS)('a post that is %s', (world) => {
       expect(`${who} ${answer ? 'may' : 'may not'}`).toBe(`${who} ${allowed ? 'may' : 'may not'}`);
       // What one of them did must not change the answer to the next.
       if (!allowed) continue;
+      if (result.ok && world === 'accepted') await expectShownAsItIs();
       await undoing.undo();
       await undoing.begin();
     }

@@ -9,7 +9,10 @@ import {
   type House,
 } from '../../../../tests/server/house';
 import { tellWorry } from '../../deeds/worries/tellWorry';
-import { maybeFront, maybeKept, maybePage, maybePost } from '../../views/blog/viewBlog';
+import { maybeFront } from '../../views/blog/viewFront';
+import { maybeKept } from '../../views/blog/viewKept';
+import { maybePage } from '../../views/blog/viewPage';
+import { maybePost } from '../../views/blog/viewPost';
 import { findInvitation } from '../../deeds/invitations/findInvitation';
 import { acceptInvitation } from '../../deeds/invitations/acceptInvitation';
 import { maybeShowHandout } from '../../deeds/handouts/showHandout';

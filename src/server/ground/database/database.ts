@@ -6,7 +6,7 @@ import { pool } from './pool';
 import { prepareWithin, TransactionGone } from './wholeTransaction';
 
 type Value = string | number | boolean | Date | Buffer | null;
-type Parameters = Readonly<Record<string, Value>>;
+export type Parameters = Readonly<Record<string, Value>>;
 
 /** Runs statements. What is given as parameters is always bound, never put into the statement's text. */
 export interface Database {

@@ -18,6 +18,7 @@ export interface JobPayloads {
   readonly eraseAssignment: { readonly assignmentId: string };
   readonly applyRetention: null;
   readonly tidyFiles: null;
+  readonly renewReaders: null;
   readonly sendDigests: null;
 }
 
@@ -47,6 +48,7 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   eraseAssignment: column('assignment', withAll({ assignmentId: id })),
   applyRetention: column('retention', NOTHING),
   tidyFiles: column('tidying', NOTHING),
+  renewReaders: column('readers', NOTHING),
   sendDigests: column('digests', NOTHING),
 };
 
@@ -59,7 +61,12 @@ export const PROMPT = [
 ] as const satisfies readonly JobKind[];
 
 /** What is done once a day, however many processes there are. */
-export const DAILY = ['applyRetention', 'tidyFiles', 'sendDigests'] as const satisfies readonly JobKind[];
+export const DAILY = [
+  'applyRetention',
+  'tidyFiles',
+  'renewReaders',
+  'sendDigests',
+] as const satisfies readonly JobKind[];
 export type DailyJob = (typeof DAILY)[number];
 
 /** Does a job of a kind. It may be run twice for the same job. */

@@ -57,7 +57,7 @@ async function listNamed(
 ): Promise<ReadonlySet<string>> {
   const rows = await database.rows<{ hash: string }>(
     `SELECT DISTINCT content_hash AS hash FROM ${table}
-     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) PATH '$')) AS asked ON asked.hash = ${table}.content_hash`,
+     JOIN JSON_TABLE(:hashes, '$[*]' COLUMNS (hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin PATH '$')) AS asked ON asked.hash = ${table}.content_hash`,
     { hashes: JSON.stringify(hashes) },
   );
   return new Set(rows.map((row) => row.hash));

@@ -24,8 +24,13 @@ import { listDrafts } from '../../tables/openings';
 import { findPost } from '../../tables/posts';
 import { listLatestHandedIn, listLeftPosts } from '../../tables/postsOfClass';
 import { takeBack } from '../../deeds/posts/takeBack';
+import { tellWorry } from '../../deeds/worries/tellWorry';
+import { insertShown } from '../../tables/passphrases';
+import { newToken, tokenHash } from '../../ground/secrets/secrets';
 import { readerOf } from '../../ground/access/reader';
-import { maybeFront, maybeKept, maybePost, POSTS_ON_FRONT } from './viewBlog';
+import { maybeFront, POSTS_ON_FRONT } from './viewFront';
+import { maybeKept } from './viewKept';
+import { maybePost } from './viewPost';
 
 const house = freshHouse();
 
@@ -44,6 +49,48 @@ test.each(AUDIENCES)('a post published to %s is there for exactly its audience',
     expect([who, shown !== null, front?.posts.length]).toEqual([who, reads, reads ? 1 : 0]);
   }
   expect(await maybePost('moss', address, readerOf(house.people.teacher), NOW)).toBeNull();
+});
+
+test('lists and single posts agree for everybody, whatever narrows them', async () => {
+  const postId = await writePost(house, await setWork(house));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  const address = (await findPost(database, postId))?.address ?? '';
+  const device = newToken();
+  const agree = async () => {
+    for (const who of EVERYBODY)
+      for (const shows of [null, device]) {
+        const reader = { personId: personOf(house, who), device: shows, as: null };
+        const one = await maybePost('wind', address, reader, NOW);
+        const front = await maybeFront('wind', reader, NOW);
+        expect([who, shows !== null, front?.count ?? 0]).toEqual([who, shows !== null, one ? 1 : 0]);
+        expect(front?.posts.map((post) => post.address) ?? []).toEqual(one ? [one.address] : []);
+      }
+  };
+  for (const audience of ['ourClass', 'passphrase', 'everyone'] as const) {
+    await succeeded(as(house, 'teacher', publish, { postId, audience }));
+    await agree();
+    // The passphrase of this post alone, and then that of the class.
+    for (const of of [postId, '']) {
+      const shown = { deviceHash: tokenHash(device), classId: house.classId, postId: of, at: NOW };
+      await insertShown(database, shown);
+      await agree();
+    }
+    await database.change('DELETE FROM passphrases_shown');
+    await database.change('DELETE FROM post_passphrases_shown');
+    for (const ceiling of ['ourClass', 'passphrase', 'everyone']) {
+      await database.change('UPDATE classes SET ceiling = :ceiling', { ceiling });
+      await agree();
+    }
+  }
+  const reader = readerOf(house.people.classmate);
+  const told = await tellWorry(
+    { blog: 'wind', post: address, words: 'Look.' },
+    { reader, address: '', now: NOW },
+  );
+  expect(told.ok).toBe(true);
+  await agree();
+  expect((await maybeFront('wind', readerOf(house.people.writer), NOW))?.count).toBe(1);
+  expect((await maybeFront('wind', readerOf(house.people.classmate), NOW))?.count).toBe(0);
 });
 
 test('a closed class has no front page for anybody from outside', async () => {

@@ -2,28 +2,30 @@ import { may, type Actor, type Subject } from '../../../core/access/may';
 import { placeOf } from '../../../core/languages/languages';
 import { monogram } from '../../../core/people/names';
 import { agoInWords } from '../../../core/timing/inWords';
+import type { CommentSeen } from '../../deeds/readers/listShownComments';
 import type { ClassRow } from '../../tables/classes';
 import type { MemberRow } from '../../tables/memberships';
-import { listShownComments } from '../../deeds/readers/listShownComments';
 
 interface Around {
   readonly actor: Actor;
   /** The post, as access knows it. */
   readonly subject: Subject;
   readonly inClass: ClassRow;
-  readonly members: ReadonlyMap<string, MemberRow>;
+  /** Those who wrote them, as the class calls them. */
+  readonly people: ReadonlyMap<string, MemberRow>;
   readonly now: Date;
 }
 
-/** What stands under a post for somebody of the class; null for everybody from outside, who see no comments. */
-export async function maybeComments(postId: string, { actor, subject, inClass, members, now }: Around) {
-  const shown = await listShownComments(postId, { actor, subject });
-  if (!shown) return null;
+/** What stands under a post for somebody who sees it. */
+export function commentsShown(
+  comments: readonly CommentSeen[],
+  { actor, subject, inClass, people, now }: Around,
+) {
   const { timeZone, language } = placeOf(inClass);
   return {
     writes: may(actor, 'comment.write', subject),
-    list: shown.map((one) => {
-      const author = members.get(one.authorId);
+    list: comments.map((one) => {
+      const author = people.get(one.authorId);
       return {
         id: one.id,
         author: author ? author.shownName : '',

@@ -15,7 +15,7 @@ import type { Desk } from '../../deeds/sessions/desk';
 import { type PostFacts } from '../../deeds/subjects/findPostToActOn';
 import { type HandInRow } from '../../tables/handIns';
 import { changesSince } from '../../deeds/posts/sinceLast';
-import { listWithoutComment } from '../blog/viewBlog';
+import { listWithoutComment } from '../blog/viewFront';
 import { maybeOwnPost } from './maybeOwnPost';
 import { findHandedInText } from '../../tables/revisionCopies';
 

@@ -42,6 +42,8 @@ CREATE TABLE classes (
   desk JSON NOT NULL DEFAULT '{}' COMMENT 'DeskRules; what is not named is as at first',
   away JSON NOT NULL DEFAULT '{}' COMMENT 'AwayRule; what is not named is as at first',
   comment_rules JSON NOT NULL DEFAULT '{}' COMMENT 'CommentRules; what is not named is as at first',
+  shown_version VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT ''
+    COMMENT 'Another one after each change of shown_posts and shown_labels, never the same again',
   UNIQUE KEY classes_address (address),
   UNIQUE KEY classes_code (code),
   FOREIGN KEY (copied_from) REFERENCES classes (id) ON DELETE SET NULL
@@ -1149,30 +1151,40 @@ CREATE TABLE comments (
 
 CREATE TABLE shown_posts (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  reach VARCHAR(12) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'A circle of readers: ourClass, passphrase or everyone',
+  reach VARCHAR(12) CHARACTER SET ascii COLLATE ascii_bin NOT NULL
+    COMMENT 'A circle of readers: ourClass, and as far as it was published to them passphrase and everyone',
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
   writer_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  assignment_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NULL,
   revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  audience VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'To whom it was published',
   shown_at DATETIME(3) NOT NULL COMMENT 'Since when readers see the post at all',
-  beyond_until DATE NOT NULL
-    COMMENT 'The last day on which consent lets it go beyond the class, 9999-12-31 for one without an end; asked at each reading',
-  version INT NOT NULL DEFAULT 1 COMMENT 'Counts each change of what this circle sees',
+  beyond_from DATE NOT NULL COMMENT 'The first day, by the class, on which consent lets it go beyond the class; asked at each reading',
+  beyond_until DATE NOT NULL COMMENT 'The last one; 9999-12-31 without an end, before the first where there is none',
+  away BOOLEAN NOT NULL COMMENT 'Whether a worry keeps it from all but its writer and the teachers',
   PRIMARY KEY (post_id, reach),
-  KEY shown_posts_class (class_id, reach, shown_at, post_id),
+  KEY shown_posts_class (class_id, reach, shown_at, post_id, beyond_from, beyond_until, away, writer_id, assignment_id),
+  KEY shown_posts_writer (writer_id, class_id, reach, shown_at, post_id),
+  KEY shown_posts_assignment (assignment_id, class_id, reach, shown_at, post_id),
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
   FOREIGN KEY (writer_id) REFERENCES people (id) ON DELETE CASCADE,
+  FOREIGN KEY (assignment_id) REFERENCES assignments (id) ON DELETE CASCADE,
   FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
-) COMMENT 'What a circle of readers sees of a post now';
+) COMMENT 'What a circle of readers sees of a post now, as publications, consents and worries make it';
 
 CREATE TABLE shown_labels (
-  label_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  shown_at DATETIME(3) NOT NULL,
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
-  PRIMARY KEY (label_id, shown_at, post_id),
-  FOREIGN KEY (label_id) REFERENCES labels (id) ON DELETE CASCADE,
-  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE
-) COMMENT 'A label that readers see at a post';
+  label_key VARCHAR(60) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'By which it is found',
+  label VARCHAR(60) NOT NULL COMMENT 'As it is called now',
+  place INT NOT NULL COMMENT 'Its place among the labels of the post',
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  shown_at DATETIME(3) NOT NULL COMMENT 'As in shown_posts',
+  PRIMARY KEY (post_id, label_key),
+  KEY shown_labels_class (class_id, label_key, shown_at, post_id),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
+) COMMENT 'A label that readers see at a post, whatever it was called when it was handed in';
 
 -- Pages of a class blog.
 

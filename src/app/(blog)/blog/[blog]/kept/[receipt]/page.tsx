@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { KeptPage } from '@/components/blog/KeptPage';
-import { maybeKept } from '@/server/views/blog/viewBlog';
+import { maybeKept } from '@/server/views/blog/viewKept';
 import { currentSession } from '@/server/http/request';
 
 export default async function KeptHandInPage({

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { LookForm } from '@/components/classes/LookForm';
 import { readerOf } from '@/server/ground/access/reader';
-import { maybeFront } from '@/server/views/blog/viewBlog';
+import { maybeFront } from '@/server/views/blog/viewFront';
 import { maybeLook } from '@/server/views/class/viewClassPages';
 import { requireDeskIn, type InClass } from '@/server/http/desk';
 

@@ -1,10 +1,7 @@
-import { door } from '../door';
+import { formOf } from '../plainForm';
 
 /** Shows a passphrase for a class blog, or for one post of it. */
-export const showPassphrase = door({
-  path: '/api/passphrase',
-  method: 'POST',
-  by: 'anybody',
+export const showPassphrase = formOf({
   fields: {
     blog: { type: 'string', maxLength: 60 },
     /** The address of the post that is looked at, if one is. */
@@ -12,4 +9,4 @@ export const showPassphrase = door({
     passphrase: { type: 'string', minLength: 1, maxLength: 200 },
   },
   optional: ['post'],
-}).answers<null>();
+});

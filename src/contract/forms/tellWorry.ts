@@ -1,13 +1,9 @@
-import type { Told } from '../../core/safety/told';
-import { door } from '../door';
 import { idSchema } from '../idSchema';
+import { formOf } from '../plainForm';
 import { worryWordsSchema } from '../worries/worryWords';
 
 /** Tells whoever looks after worries about a published post or a comment under it. */
-export const tellWorry = door({
-  path: '/api/worry',
-  method: 'POST',
-  by: 'anybody',
+export const tellWorry = formOf({
   fields: {
     blog: { type: 'string', maxLength: 60 },
     post: { type: 'string', maxLength: 100 },
@@ -16,4 +12,4 @@ export const tellWorry = door({
     comment: idSchema,
   },
   optional: ['comment'],
-}).answers<Told>();
+});

@@ -1,0 +1,30 @@
+/** Where the pages of a class blog are. @param blog its address, such as `wind` */
+export function blogAddresses(blog: string) {
+  const front = `/blog/${blog}`;
+  return {
+    front,
+    post: (address: string) => `${front}/${address}`,
+    page: (address: string) => `${front}/pages/${address}`,
+    label: (name: string) => `${front}/labels/${encodeURIComponent(name)}`,
+    month: (month: string) => `${front}/months/${month}`,
+    assignment: (id: string) => `${front}/assignments/${id}`,
+    search: `${front}/search`,
+  } as const;
+}
+
+/** An address of a list with what narrows it, and the number of its page. */
+export function listAddress(
+  address: string,
+  {
+    month = null,
+    words = '',
+    page = 1,
+  }: { readonly month?: string | null; readonly words?: string; readonly page?: number },
+): string {
+  const query = new URLSearchParams({
+    ...(words ? { q: words } : {}),
+    ...(month ? { month } : {}),
+    ...(page > 1 ? { page: String(page) } : {}),
+  }).toString();
+  return query ? `${address}?${query}` : address;
+}

@@ -1,0 +1,168 @@
+import { audiencesUpTo, goesBeyondClass } from '../../../core/access/audience';
+import { groupedBy } from '../../../core/groupedBy';
+import { labelKey } from '../../../core/labels/labelKey';
+import { shownLabels } from '../../../core/labels/shownLabels';
+import { consentOn, outside, withPictured, type Consent } from '../../../core/privacy/consent';
+import { ALWAYS, daysBeyond, type Days } from '../../../core/privacy/daysBeyond';
+import { localDate } from '../../../core/timing/zonedTime';
+import type { Database } from '../../ground/database/database';
+import { findClass, listClassesEverOf, type ClassRow } from '../../tables/classes';
+import { listConsentsOfPeople } from '../../tables/consents';
+import { findLabelChanges, listProposals } from '../../tables/labels';
+import { listPictured } from '../../tables/picturePeople';
+import {
+  listClassesOfPosts,
+  listShownLabelRows,
+  listShownRows,
+  listToShow,
+  replaceShown,
+  type PostsToShow,
+  type Reach,
+  type ShownLabelRow,
+  type ShownRow,
+  type ToShow,
+} from '../../tables/shownPosts';
+
+/** No day at all. */
+const NEVER: Days = { from: ALWAYS.until, until: ALWAYS.from };
+
+/**
+ * Works out anew which circles of readers see the posts of a class, and under which labels: whatever changes what is published, how a
+ * writer may appear outside, who is in a picture, what a worry keeps away or what a label is called ends with it. Only what changed
+ * is written. How many posts that were.
+ */
+export async function renewShown(database: Database, which: PostsToShow, now: Date): Promise<number> {
+  const inClass = await findClass(database, which.classId);
+  if (!inClass) return 0;
+  const toShow = await listToShow(database, which);
+  const beyond = await listDaysBeyond(database, inClass, { toShow, now });
+  const changes = await findLabelChanges(database, inClass.id);
+  const waiting = new Set((await listProposals(database, inClass.id)).map((one) => labelKey(one.label)));
+  const wanted = toShow.map(({ penName: _, labels, ...post }) => ({
+    posts: reachesOf(post).map((reach): ShownRow => ({ ...post, reach, beyond: beyond(post) })),
+    labels: labelRows(post, shownLabels(labels, changes, waiting)),
+  }));
+  return writeChanges(database, which, {
+    posts: wanted.flatMap((one) => one.posts),
+    labels: wanted.flatMap((one) => one.labels),
+  });
+}
+
+/** The same for some posts, of whatever classes. */
+export async function renewShownPosts(
+  database: Database,
+  postIds: readonly string[],
+  now: Date,
+): Promise<void> {
+  for (const [classId, posts] of groupedBy(await listClassesOfPosts(database, postIds), (one) => one.classId))
+    await renewShown(database, { classId, postIds: posts.map(({ postId }) => postId) }, now);
+}
+
+/** The same for all classes in which somebody is or was: they wrote there, or are in a picture. */
+export async function renewShownOf(database: Database, personId: string, now: Date): Promise<void> {
+  for (const { id } of await listClassesEverOf(database, personId))
+    await renewShown(database, { classId: id, postIds: null }, now);
+}
+
+/** The circles that see a post, as far as it was published; the ceiling of the class is asked at each reading. */
+function reachesOf({ audience }: ToShow): readonly Reach[] {
+  return audiencesUpTo(audience).filter((one) => one !== 'writerAndTeachers');
+}
+
+function labelRows(
+  { postId, classId, shownAt }: ToShow,
+  labels: readonly string[],
+): readonly ShownLabelRow[] {
+  return labels.map((label, place) => ({ postId, classId, key: labelKey(label), label, place, shownAt }));
+}
+
+/** On which days each of these posts may go beyond the class, as far as it was published so far. */
+async function listDaysBeyond(
+  database: Database,
+  inClass: ClassRow,
+  {
+    toShow,
+    now,
+  }: { readonly toShow: readonly (ToShow & { readonly penName: string | null })[]; readonly now: Date },
+): Promise<(post: ToShow) => Days> {
+  const further = toShow.filter(({ audience }) => goesBeyondClass(audience));
+  if (!inClass.consentNeeded || further.length === 0) return () => ALWAYS;
+  const day = localDate(now.getTime(), inClass.timeZone);
+  const postId = further.length === 1 ? (further[0]?.postId ?? null) : null;
+  const pictured = groupedBy(
+    await listPictured(database, { classId: inClass.id, postId }),
+    (one) => one.postId,
+  );
+  const concernedIn = ({ postId: id, writerId }: ToShow) => [
+    writerId,
+    ...(pictured.get(id) ?? []).flatMap(({ personId }) => personId ?? []),
+  ];
+  const everybody = [...new Set(further.flatMap(concernedIn))];
+  const consents = groupedBy(await listConsentsOfPeople(database, everybody), (one) => one.personId);
+  const penNames = new Map(toShow.map(({ writerId, penName }) => [writerId, penName]));
+  const of = (personId: string): readonly Consent[] => consents.get(personId) ?? [];
+  return (post) => {
+    if (!goesBeyondClass(post.audience)) return ALWAYS;
+    const people = pictured.get(post.postId) ?? [];
+    const gone = new Set(people.filter((one) => one.deleted === 1).map((one) => one.personId));
+    const allowedOn = (on: string) => {
+      const writer = outside(of(post.writerId), on, { penName: penNames.get(post.writerId) ?? null });
+      const agreed = (personId: string) => !gone.has(personId) && consentOn(of(personId), on).has('pictures');
+      const ids = people.map(({ personId }) => personId);
+      return withPictured(writer, ids, agreed).lacks === null;
+    };
+    return daysBeyond(day, allowedOn, concernedIn(post).flatMap(of)) ?? NEVER;
+  };
+}
+
+/** Writes the posts that stand otherwise than before, those that nobody sees any more among them. */
+async function writeChanges(
+  database: Database,
+  which: PostsToShow,
+  wanted: { readonly posts: readonly ShownRow[]; readonly labels: readonly ShownLabelRow[] },
+): Promise<number> {
+  const before = linesByPost(await listShownRows(database, which), await listShownLabelRows(database, which));
+  const after = linesByPost(wanted.posts, wanted.labels);
+  const changed = [...new Set([...before.keys(), ...after.keys()])].filter(
+    (postId) => before.get(postId) !== after.get(postId),
+  );
+  const among = new Set(changed);
+  await replaceShown(
+    database,
+    { classId: which.classId, postIds: changed },
+    {
+      posts: wanted.posts.filter(({ postId }) => among.has(postId)),
+      labels: wanted.labels.filter(({ postId }) => among.has(postId)),
+    },
+  );
+  return changed.length;
+}
+
+/** All that stands about each post as one text, so that it can be compared. */
+function linesByPost(
+  posts: readonly ShownRow[],
+  labels: readonly ShownLabelRow[],
+): ReadonlyMap<string, string> {
+  const lines = [
+    ...posts.map((one) => ({
+      postId: one.postId,
+      line: [
+        ...[one.reach, one.writerId, one.assignmentId, one.revisionId, one.audience, one.shownAt.getTime()],
+        ...[one.beyond.from, one.beyond.until, one.away],
+      ].join(' '),
+    })),
+    ...labels.map((one) => ({
+      postId: one.postId,
+      line: `${one.place} ${one.key} ${one.label} ${one.shownAt.getTime()}`,
+    })),
+  ];
+  return new Map(
+    [...groupedBy(lines, ({ postId }) => postId)].map(([postId, all]) => [
+      postId,
+      all
+        .map(({ line }) => line)
+        .sort()
+        .join('\n'),
+    ]),
+  );
+}

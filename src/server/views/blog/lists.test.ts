@@ -1,0 +1,92 @@
+import { expect, test } from 'vitest';
+import {
+  acceptPost,
+  as,
+  freshHouse,
+  handInPost,
+  NOW,
+  personOf,
+  setWork,
+  succeeded,
+  writing,
+} from '../../../../tests/server/house';
+import { beginPost } from '../../deeds/posts/beginPost';
+import { savePost } from '../../deeds/posts/savePost';
+import { changeLabel } from '../../deeds/labels/changeLabel';
+import { publish } from '../../deeds/publications/publish';
+import { readerOf } from '../../ground/access/reader';
+import { maybePostList, type ListOf } from './viewList';
+import { maybePost } from './viewPost';
+
+const house = freshHouse();
+
+async function listFor(
+  who: 'visitor' | 'classmate' | 'teacher',
+  of: ListOf,
+  month: string | null = null,
+  page = 1,
+) {
+  return maybePostList('wind', of, { reader: readerOf(personOf(house, who)), now: NOW, page, month });
+}
+
+async function published(audience: 'ourClass' | 'everyone') {
+  const assignmentId = await setWork(house);
+  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+  const written = writing('<p>grey all day long</p>', '2 · Skies', ['three-skies']);
+  await succeeded(as(house, 'writer', savePost, { postId, version: 1, writing: written }));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  await succeeded(as(house, 'teacher', publish, { postId, audience }));
+  return { assignmentId, postId };
+}
+
+const LABEL = 'three-skies';
+
+test('a list has what its reader sees, and is not there for who sees none of it', async () => {
+  const { assignmentId } = await published('ourClass');
+  const lists: readonly ListOf[] = [
+    { kind: 'label', label: LABEL },
+    { kind: 'assignment', assignmentId },
+    { kind: 'month', month: NOW.toISOString().slice(0, 7) },
+  ];
+  for (const of of lists) {
+    expect((await listFor('classmate', of))?.posts).toHaveLength(1);
+    expect((await listFor('teacher', of))?.count).toBe(1);
+    expect(await listFor('visitor', of)).toBeNull();
+  }
+});
+
+test('what is no label, no month and no assignment of the class is not there', async () => {
+  await published('everyone');
+  for (const label of ['', ' ', '%', '"', "x' OR 1=1 --", 'nothing of the kind', '\u0000'])
+    expect(await listFor('teacher', { kind: 'label', label })).toBeNull();
+  for (const month of ['2001-01', '2026-13', 'x'])
+    expect(await listFor('teacher', { kind: 'month', month })).toBeNull();
+  expect(await listFor('teacher', { kind: 'assignment', assignmentId: 'x' })).toBeNull();
+});
+
+test('a label that is called otherwise leads on from what it was called, and one taken away from nowhere', async () => {
+  const { postId } = await published('everyone');
+  const label = LABEL;
+  const { classId } = house;
+  await succeeded(as(house, 'teacher', changeLabel, { classId, label, becomes: 'Up there' }));
+  const old = await listFor('visitor', { kind: 'label', label });
+  expect([old?.title, old?.address]).toEqual(['Up there', '/blog/wind/labels/Up%20there']);
+  expect((await listFor('visitor', { kind: 'label', label: 'up-there' }))?.posts[0]?.postId).toBe(postId);
+  expect((await maybePost('wind', '2-skies', readerOf(null), NOW))?.labels).toContain('Up there');
+  await succeeded(as(house, 'teacher', changeLabel, { classId, label: 'Up there', becomes: null }));
+  expect(await listFor('visitor', { kind: 'label', label })).toBeNull();
+  expect((await maybePost('wind', '2-skies', readerOf(null), NOW))?.labels).not.toContain('Up there');
+});
+
+test('the figures of a fence are those of the list, and a month narrows it', async () => {
+  await published('everyone');
+  const of = { kind: 'label', label: LABEL } as const;
+  const list = await listFor('visitor', of);
+  const months = list?.fence?.months ?? [];
+  expect(months.reduce((sum, { count }) => sum + count, 0)).toBe(list?.count);
+  const month = months.find(({ count }) => count > 0)?.month ?? '';
+  expect((await listFor('visitor', of, month))?.count).toBe(1);
+  expect((await listFor('visitor', of, '2001-01'))?.posts).toEqual([]);
+  // A page that is not there is the last one.
+  expect((await listFor('visitor', of, null, 99))?.posts).toHaveLength(1);
+});

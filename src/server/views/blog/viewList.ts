@@ -1,0 +1,175 @@
+import { blogAddresses } from '../../../core/blog/addresses';
+import { maybeMonth, monthOf, monthsUpTo, postsPerPicket, type Month } from '../../../core/blog/months';
+import { may } from '../../../core/access/may';
+import { labelKey } from '../../../core/labels/labelKey';
+import { shownLabels } from '../../../core/labels/shownLabels';
+import { placeOf } from '../../../core/languages/languages';
+import { monthInWords } from '../../../core/timing/inWords';
+import { instantOf, localDate } from '../../../core/timing/zonedTime';
+import { maybeBlog, sightOf, type Blog } from '../../deeds/readers/openBlog';
+import type { Reader } from '../../ground/access/reader';
+import { database } from '../../ground/database/database';
+import type { ClassRow } from '../../tables/classes';
+import { findLabelChanges } from '../../tables/labels';
+import {
+  countComments,
+  countInSpans,
+  findShownLabel,
+  listCards,
+  listPublished,
+  spanPublished,
+  type Narrowed,
+  type Sight,
+} from '../../tables/publishedPosts';
+import { cardOf, frameOf, listNamed } from './blogShown';
+import { marginOf } from './margin';
+
+/** So many posts stand on a page of a list. */
+const POSTS_ON_PAGE = 20;
+/** So many months are drawn, the latest. */
+const MONTHS_DRAWN = 12;
+/** So many other labels are offered. */
+const LABELS_OFFERED = 12;
+
+/** What the posts of a list have in common. */
+export type ListOf =
+  | { readonly kind: 'label'; readonly label: string }
+  | { readonly kind: 'assignment'; readonly assignmentId: string }
+  | { readonly kind: 'month'; readonly month: string };
+
+interface Asked {
+  readonly reader: Reader;
+  readonly now: Date;
+  /** The first page is 1; one that is not there is the last. */
+  readonly page: number;
+  /** The month to which it is narrowed, as in `maybeMonth`. */
+  readonly month: string | null;
+}
+
+/**
+ * The posts with a label, of an assignment or of a month that a reader sees, the newest first. Null where there is none of them: a
+ * list says no more than its posts do.
+ */
+export async function maybePostList(address: string, of: ListOf, { reader, now, page, month }: Asked) {
+  const blog = await maybeBlog(address, reader, now);
+  const common = blog && (await maybeCommon(blog, of));
+  if (!blog || !common) return null;
+  const { inClass } = blog;
+  const all: Sight = { ...sightOf(blog), only: common.only };
+  const whole = await spanPublished(database, all);
+  if (whole.count === 0 || !whole.first) return null;
+  const narrowed = of.kind === 'month' ? null : maybeMonth(month ?? '');
+  const sight: Sight = narrowed ? { ...all, only: { ...common.only, ...daysOf(narrowed, inClass) } } : all;
+  const count = narrowed ? (await spanPublished(database, sight)).count : whole.count;
+  const last = Math.max(1, Math.ceil(count / POSTS_ON_PAGE));
+  const at = Math.min(page, last);
+  const postIds = await listPublished(database, sight, {
+    most: POSTS_ON_PAGE,
+    after: (at - 1) * POSTS_ON_PAGE,
+  });
+  const posts = await listCards(database, postIds);
+  const comments = may(blog.actor, 'comment.read', { writerId: null, publishedTo: 'ourClass' })
+    ? await countComments(database, postIds)
+    : null;
+  const people = await listNamed(
+    blog,
+    posts.map(({ writerId }) => writerId),
+  );
+  const assignmentTitle = posts[0]?.assignmentTitle ?? '';
+  const title = common.title ?? assignmentTitle;
+  const margin = await marginOf(inClass, sightOf(blog), now);
+  return {
+    ...frameOf(blog, reader, people),
+    kind: of.kind,
+    title,
+    under: common.under,
+    address: common.address,
+    searchEngines: inClass.searchEngines && inClass.ceiling === 'everyone',
+    count,
+    month: narrowed?.month ?? null,
+    monthName: narrowed ? monthInWords(narrowed.from, placeOf(inClass).language) : null,
+    posts: posts.map((post) => ({
+      ...cardOf(post, blog, people),
+      comments: comments?.get(post.postId) ?? 0,
+    })),
+    newer: at > 1 ? at - 1 : null,
+    older: at < last ? at + 1 : null,
+    fence: of.kind === 'month' ? null : await fenceOf(all, inClass, { first: whole.first, now }),
+    labels: margin.labels.slice(0, LABELS_OFFERED).map(({ name, count: posts }) => ({
+      name,
+      count: posts,
+      here: of.kind === 'label' && name === title,
+    })),
+  };
+}
+
+interface Common {
+  /** Null for the title of the assignment of the posts. */
+  readonly title: string | null;
+  readonly under: string;
+  readonly address: string;
+  readonly only: Narrowed;
+}
+
+async function maybeCommon({ inClass }: Blog, of: ListOf): Promise<Common | null> {
+  const at = blogAddresses(inClass.address);
+  if (of.kind === 'assignment') {
+    const { assignmentId } = of;
+    return { title: null, under: '', address: at.assignment(assignmentId), only: { assignmentId } };
+  }
+  if (of.kind === 'month') {
+    const month = maybeMonth(of.month);
+    if (!month) return null;
+    const title = monthInWords(month.from, placeOf(inClass).language);
+    return { title, under: '', address: at.month(month.month), only: daysOf(month, inClass) };
+  }
+  // What a label was called before leads on to what it is called now.
+  const [now] = shownLabels([of.label], await findLabelChanges(database, inClass.id));
+  const key = now === undefined ? '' : labelKey(now);
+  const found = key === '' ? null : await findShownLabel(database, { classId: inClass.id, key });
+  if (!found) return null;
+  return {
+    title: found.label,
+    under: found.meaning,
+    address: at.label(found.label),
+    only: { labelKey: key },
+  };
+}
+
+/** The instants between which a month lies by the class's clock. */
+function daysOf({ from, until }: Month, { timeZone }: ClassRow): Narrowed {
+  const at = (day: string) => new Date(instantOf(`${day}T00:00`, timeZone));
+  return { from: at(from), until: at(until) };
+}
+
+/** The latest months with how many posts came in each part of them, for a picket for each. */
+async function fenceOf(
+  sight: Sight,
+  inClass: ClassRow,
+  { first, now }: { readonly first: Date; readonly now: Date },
+) {
+  const { timeZone } = inClass;
+  const { language } = placeOf(inClass);
+  const [from, today] = [first, now].map((moment) => localDate(moment.getTime(), timeZone));
+  const months = monthsUpTo(from ?? '', today ?? '', MONTHS_DRAWN);
+  const begins = months.flatMap(({ parts }) => parts);
+  const counts = await countInSpans(
+    database,
+    sight,
+    begins.map((day) => new Date(instantOf(`${day}T00:00`, timeZone))),
+  );
+  let at = 0;
+  return {
+    perPicket: postsPerPicket(counts),
+    months: months.map(({ month, from: day, parts }) => {
+      const here = counts.slice(at, (at += parts.length));
+      return {
+        month,
+        name: monthInWords(day, language),
+        parts: here,
+        count: here.reduce((sum, one) => sum + one, 0),
+        now: month === monthOf(today ?? '').month,
+      };
+    }),
+  };
+}
