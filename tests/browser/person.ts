@@ -37,6 +37,14 @@ export async function classIdOf(code: string): Promise<string> {
   return row?.id ?? '';
 }
 
+/**
+ * Whether an element went with the page it was on. Chromium's driver says so in its own words where the whole page is
+ * exchanged while it looks at the element.
+ */
+const isExchanged = (problem: unknown): boolean =>
+  problem instanceof error.StaleElementReferenceError ||
+  (problem instanceof error.WebDriverError && problem.message.includes('does not belong to the document'));
+
 /** A person at a browser of their own, who finds things by the names that are read out. */
 export class Person {
   private lastClass: string | null = null;
@@ -121,7 +129,7 @@ export class Person {
     try {
       return await work();
     } catch (problem) {
-      if (!(problem instanceof error.StaleElementReferenceError)) throw problem;
+      if (!isExchanged(problem)) throw problem;
       return work();
     }
   }
