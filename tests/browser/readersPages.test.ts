@@ -1,4 +1,5 @@
 import path from 'node:path';
+import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
 import { origin, Person } from './person';
@@ -44,6 +45,25 @@ describe('without any script', () => {
     await visitor.press('How an instrument works');
     await visitor.sees('for “How an instrument works”');
     await visitor.driver.navigate().back();
+  });
+
+  test('and looks for words in all posts, and in those with a label', async () => {
+    await visitor.goTo('/blog/wind');
+    await visitor.fill('Find a post', 'yoghurt pots');
+    await visitor.press('Find', "//form[@role='search']");
+    await visitor.sees('say “yoghurt pots”');
+    expect(await visitor.driver.findElements(By.css('.post-line h2 mark'))).not.toEqual([]);
+    await visitor.press('Only exactly these words');
+    await visitor.sees('Words close to these too');
+    await visitor.goTo('/blog/wind/labels/how-it-works');
+    await visitor.fill('Find words in', '% "no such thing" *');
+    await visitor.press('Find', "//header[contains(@class, 'list-head')]");
+    await visitor.sees('None of');
+    await visitor.fill('Find words in', '%');
+    await visitor.press('Find', "//header[contains(@class, 'list-head')]");
+    await visitor.sees('Type a word: letters or digits.');
+    await visitor.press('Clear');
+    await visitor.goTo(POST);
   });
 
   test('and tells a teacher that something is wrong', async () => {

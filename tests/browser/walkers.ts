@@ -359,6 +359,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
     address: () => '/blog/wind',
     needs: ['class.readBlog', { ceiling: 'everyone' }],
   },
+  '(blog)/blog/[blog]/search/route.tsx': {
+    address: () => '/blog/wind/search?q=wind',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
   '(blog)/blog/[blog]/labels/[address]/route.tsx': {
     address: () => '/blog/wind/labels/how-it-works',
     needs: ['class.readBlog', { ceiling: 'everyone' }],

@@ -1,4 +1,3 @@
-import { listAddress } from '../../core/blog/addresses';
 import type { SayOf } from './readersWords';
 
 export interface FenceShown {
@@ -8,8 +7,9 @@ export interface FenceShown {
     /** As it stands in an address. */
     readonly month: string;
     readonly name: string;
-    /** Posts in each part of it, from Monday to Monday. */
-    readonly parts: readonly number[];
+    /** Posts in each part of it, from Monday to Monday, and in how many of them something was found. */
+    readonly parts: readonly { readonly posts: number; readonly found: number }[];
+    /** In how many posts of it something was found: in all of them where nothing is looked for. */
     readonly count: number;
     readonly now: boolean;
   }[];
@@ -18,23 +18,25 @@ export interface FenceShown {
 interface FenceProps {
   readonly t: SayOf<'blog'>;
   readonly fence: FenceShown;
-  /** Of the list that it narrows, and the month to which that is narrowed. */
-  readonly address: string;
+  /** Where the list is narrowed to a month, or shows all of them, and the month to which it is narrowed. */
+  readonly addressOf: (month: string | null) => string;
   readonly current: string | null;
+  /** Whether something is looked for: what was found is told apart from the rest. */
+  readonly searched: boolean;
 }
 
 /** The months of a list as a fence: a picket for each post, a gap between weeks. Each month leads to its own posts. */
-export function Fence({ t, fence, address, current }: FenceProps) {
+export function Fence({ t, fence, addressOf, searched, current }: FenceProps) {
   return (
-    <nav className="fence" aria-label={t('fence')}>
+    <nav className={searched ? 'fence searched' : 'fence'} aria-label={t('fence')}>
       <ol>
         {fence.months.map(({ month, name, parts, count, now }) => (
           <li key={month} className={count === 0 ? 'none' : ''} style={{ flexGrow: parts.length }}>
             <span className="weeks" aria-hidden="true">
-              {parts.map((posts, part) => (
+              {parts.map(({ posts, found }, part) => (
                 <span key={part} className={now && part === lastWith(parts) ? 'week now' : 'week'}>
                   {Array.from({ length: Math.ceil(posts / fence.perPicket) }, (_, picket) => (
-                    <i key={picket} />
+                    <i key={picket} className={picket < Math.ceil(found / fence.perPicket) ? '' : 'other'} />
                   ))}
                 </span>
               ))}
@@ -46,7 +48,7 @@ export function Fence({ t, fence, address, current }: FenceProps) {
             ) : (
               <a
                 className="caption"
-                href={listAddress(address, { month: current === month ? null : month })}
+                href={addressOf(current === month ? null : month)}
                 {...(current === month ? { 'aria-current': 'true' as const } : {})}
               >
                 <b>{name}</b> {count}
@@ -60,6 +62,6 @@ export function Fence({ t, fence, address, current }: FenceProps) {
   );
 }
 
-function lastWith(parts: readonly number[]): number {
-  return parts.findLastIndex((posts) => posts > 0);
+function lastWith(parts: FenceShown['months'][number]['parts']): number {
+  return parts.findLastIndex(({ posts }) => posts > 0);
 }

@@ -60,7 +60,7 @@ export function FrontPage(props: FrontPageProps) {
         </p>
       ) : null}
       <Banner t={t} blog={blog} signedIn={signedIn} readerName={props.readerName} />
-      <PageMenu t={t} pages={pages} />
+      <PageMenu t={t} blog={blog.address} pages={pages} current={blogAddresses(blog.address).front} />
       <div className="front">
         <main id="main">
           {lead ? (

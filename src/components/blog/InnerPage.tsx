@@ -35,7 +35,7 @@ export function InnerPage({
         {t('skip')}
       </a>
       <Banner t={t} blog={blog} signedIn={signedIn} readerName={readerName} low />
-      <PageMenu t={t} pages={pages} {...(current === undefined ? {} : { current })} />
+      <PageMenu t={t} blog={blog.address} pages={pages} {...(current === undefined ? {} : { current })} />
       {children}
     </Blog>
   );

@@ -1,21 +1,40 @@
 import { blogAddresses, listAddress } from '../../core/blog/addresses';
 import { Fence, type FenceShown } from './Fence';
 import { InnerPage, type InnerPageProps } from './InnerPage';
+import { MOST_WORDS } from '../../core/search/asked';
 import type { CardShown } from './PostCard';
-import { PostLine } from './PostLine';
+import { FindWords } from './FindWords';
+import type { SayOf } from './readersWords';
+import { PostLine, type FoundShown } from './PostLine';
 
 interface ListPageProps extends InnerPageProps {
-  readonly kind: 'label' | 'assignment' | 'month';
+  readonly kind: 'label' | 'assignment' | 'month' | 'all';
   readonly title: string;
   /** What it is, in a line; empty where nobody said. */
   readonly under: string;
   readonly address: string;
-  /** How many posts there are in all. */
+  /** How many posts there are, or in how many something was found. */
   readonly count: number;
+  /** How many there are in all. */
+  readonly whole: number;
+  /** What is looked for in them; null for nothing. */
+  readonly search: {
+    readonly typed: string;
+    readonly exactly: boolean;
+    /** Whether words were left out, and whether there is no word at all. */
+    readonly tooMany: boolean;
+    readonly nothing: boolean;
+    /** Other words that were found for them. */
+    readonly near: readonly string[];
+  } | null;
   /** The month to which it is narrowed, and its name. */
   readonly month: string | null;
   readonly monthName: string | null;
-  readonly posts: readonly (CardShown & { readonly postId: string; readonly comments: number })[];
+  readonly posts: readonly (CardShown & {
+    readonly postId: string;
+    readonly comments: number;
+    readonly found: FoundShown | null;
+  })[];
   /** The numbers of the pages with the posts after and before these; null where there are none. */
   readonly newer: number | null;
   readonly older: number | null;
@@ -23,11 +42,12 @@ interface ListPageProps extends InnerPageProps {
   readonly labels: readonly { readonly name: string; readonly count: number; readonly here: boolean }[];
 }
 
-/** Posts that have something in common, the newest first. */
+/** Posts that have something in common, the newest first, or those of them in which words stand. */
 export function ListPage(props: ListPageProps) {
-  const { say, blog, kind, title, under, address, count, month, monthName, posts, fence, labels } = props;
+  const { say, blog, kind, whole, address, month, posts, fence, labels, search } = props;
   const t = say.blog;
   const at = blogAddresses(blog.address);
+  const narrowed = { words: search?.typed ?? '', exactly: search?.exactly ?? false };
   return (
     <InnerPage
       say={say}
@@ -35,17 +55,28 @@ export function ListPage(props: ListPageProps) {
       signedIn={props.signedIn}
       readerName={props.readerName}
       pages={props.pages}
+      current={address}
     >
       <header className="list-head">
-        <h1>{t('listTitle', { kind, name: title, count, number: say.number(count) })}</h1>
-        {under ? <p dir="auto">{under}</p> : null}
-        {month && monthName ? (
-          <p>
-            {t('onlyMonth', { month: monthName })} <a href={address}>{t('allMonths')}</a>
-          </p>
-        ) : null}
+        <Heading {...props} />
+        <FindWords
+          t={t}
+          id="find-here"
+          address={address}
+          label={t('findHere', { count: whole, number: say.number(whole) })}
+          labelled
+          typed={narrowed.words}
+        />
       </header>
-      {fence ? <Fence t={t} fence={fence} address={address} current={month} /> : null}
+      {fence ? (
+        <Fence
+          t={t}
+          fence={fence}
+          addressOf={(to) => listAddress(address, { ...narrowed, month: to })}
+          current={month}
+          searched={search !== null && !search.nothing}
+        />
+      ) : null}
       <div className="list">
         <main id="main">
           {posts.map((post) => (
@@ -75,22 +106,84 @@ export function ListPage(props: ListPageProps) {
   );
 }
 
-/** The ways to the posts that stand on other pages of the list. */
-function Further({ say, address, month, newer, older }: ListPageProps) {
+/** What stands in the list, or what was found in it. */
+function Heading({
+  say,
+  kind,
+  title,
+  under,
+  address,
+  count,
+  whole,
+  month,
+  monthName,
+  search,
+}: ListPageProps) {
   const t = say.blog;
+  const [number, all] = [say.number(count), say.number(whole)];
+  const narrowed = month && monthName;
+  return (
+    <div>
+      <h1>
+        {search && !search.nothing
+          ? t('foundTitle', { count, number, whole: all, words: search.typed })
+          : t('listTitle', { kind, name: title, count, number })}
+      </h1>
+      {under && !search ? <p dir="auto">{under}</p> : null}
+      {search ? <AboutSearch t={t} search={search} address={address} month={month} /> : null}
+      {narrowed ? (
+        <p>
+          {t('onlyMonth', { month: monthName })}{' '}
+          <a href={listAddress(address, { words: search?.typed ?? '', exactly: search?.exactly ?? false })}>
+            {t('allMonths')}
+          </a>
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+/** How words are looked for, and the way to look for them otherwise. */
+function AboutSearch({
+  t,
+  search: { typed, exactly, tooMany, nothing, near },
+  address,
+  month,
+}: {
+  readonly t: SayOf<'blog'>;
+  readonly search: NonNullable<ListPageProps['search']>;
+  readonly address: string;
+  readonly month: string | null;
+}) {
+  if (nothing) return <p role="status">{t('noWords')}</p>;
+  return (
+    <p>
+      {tooMany ? `${t('firstWords', { count: MOST_WORDS })} ` : ''}
+      {near.length > 0 ? `${t('nearToo', { words: near.join(', ') })} ` : ''}
+      <a href={listAddress(address, { words: typed, month, exactly: !exactly })}>
+        {t(exactly ? 'nearWords' : 'exactWords')}
+      </a>
+    </p>
+  );
+}
+
+/** The ways to the posts that stand on other pages of the list. */
+function Further({ say, address, month, newer, older, search }: ListPageProps) {
+  const t = say.blog;
+  const narrowed = { month, words: search?.typed ?? '', exactly: search?.exactly ?? false };
   if (newer === null && older === null) return null;
   return (
     <nav className="further" aria-label={t('further')}>
       <span>
         {newer === null ? null : (
-          <a className="act" rel="prev" href={listAddress(address, { month, page: newer })}>
+          <a className="act" rel="prev" href={listAddress(address, { ...narrowed, page: newer })}>
             {t('newer')}
           </a>
         )}
       </span>
       <span>
         {older === null ? null : (
-          <a className="act" rel="next" href={listAddress(address, { month, page: older })}>
+          <a className="act" rel="next" href={listAddress(address, { ...narrowed, page: older })}>
             {t('older')}
           </a>
         )}

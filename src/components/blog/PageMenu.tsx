@@ -1,3 +1,5 @@
+import { blogAddresses } from '../../core/blog/addresses';
+import { FindWords } from './FindWords';
 import type { SayOf } from './readersWords';
 
 export interface PageLink {
@@ -7,26 +9,34 @@ export interface PageLink {
 
 interface PageMenuProps {
   readonly t: SayOf<'blog'>;
+  /** The address of the blog. */
+  readonly blog: string;
   /** Those that the reader may read. */
   readonly pages: readonly PageLink[];
   /** The address of the page that is read. */
   readonly current?: string;
 }
 
-/** The pages of a class blog, under its banner. */
-export function PageMenu({ t, pages, current }: PageMenuProps) {
-  if (pages.length === 0) return null;
+/** The pages of a class blog, under its banner, and a field to find a post. */
+export function PageMenu({ t, blog, pages, current }: PageMenuProps) {
+  const at = blogAddresses(blog);
+  const all = [{ title: t('frontPage'), address: at.front }, ...pages];
   return (
-    <nav className="page-menu" aria-label={t('pages')}>
-      {pages.map((page) => (
-        <a
-          key={page.address}
-          href={page.address}
-          {...(page.address === current ? { 'aria-current': 'page' as const } : {})}
-        >
-          {page.title}
-        </a>
-      ))}
-    </nav>
+    <div className="page-menu">
+      <nav aria-label={t('pages')}>
+        {all.map((page) => (
+          <a
+            key={page.address}
+            href={page.address}
+            {...(page.address === current ? { 'aria-current': 'page' as const } : {})}
+          >
+            {page.title}
+          </a>
+        ))}
+      </nav>
+      {current === at.search ? null : (
+        <FindWords t={t} id="find" address={at.search} label={t('findPost')} labelled={false} />
+      )}
+    </div>
   );
 }

@@ -1,14 +1,29 @@
+import type { Passage, Piece } from '../../core/search/found';
 import { pictureAddress } from '../../core/document/pictureAddress';
 import type { CardShown } from './PostCard';
 import type { SayOf } from './readersWords';
 
+export interface FoundShown {
+  readonly title: readonly Piece[];
+  readonly inTitle: boolean;
+  /** Around the best place in its text; null where they stand in its title alone. */
+  readonly passage: Passage | null;
+  /** In how many places of its text they stand. */
+  readonly inText: number;
+}
+
 interface PostLineProps {
   readonly t: SayOf<'blog'>;
-  readonly post: CardShown & { readonly comments: number };
+  readonly post: CardShown & {
+    readonly comments: number;
+    /** Where words stand in it that were looked for; null where none were. */
+    readonly found: FoundShown | null;
+  };
 }
 
 /** A post in a list: its picture small, and who wrote it when. */
 export function PostLine({ t, post }: PostLineProps) {
+  const { found } = post;
   return (
     <article className="post-line">
       {post.cover ? (
@@ -18,15 +33,34 @@ export function PostLine({ t, post }: PostLineProps) {
       )}
       <div>
         <h2>
-          <a href={post.address}>{post.title}</a>
+          <a href={post.address}>{found ? <Pieces pieces={found.title} /> : post.title}</a>
         </h2>
-        <p className="teaser">{post.teaser}</p>
+        <p className="teaser">{found?.passage ? <Around passage={found.passage} /> : post.teaser}</p>
       </div>
       <p className="about">
         <b>{post.writer.name}</b>
         <span>{post.published}</span>
-        <span>{t('lineWords', { words: post.words, comments: post.comments })}</span>
+        <span>
+          {found
+            ? t('placesFound', { title: String(found.inTitle), count: found.inText })
+            : t('lineWords', { words: post.words, comments: post.comments })}
+        </span>
       </p>
     </article>
   );
+}
+
+/** Some words of the post, as a quotation. */
+function Around({ passage: { pieces, before, after } }: { readonly passage: Passage }) {
+  return (
+    <q>
+      {before ? '… ' : ''}
+      <Pieces pieces={pieces} />
+      {after ? ' …' : ''}
+    </q>
+  );
+}
+
+function Pieces({ pieces }: { readonly pieces: readonly Piece[] }) {
+  return pieces.map(({ text, found }, index) => (found ? <mark key={index}>{text}</mark> : text));
 }

@@ -18,11 +18,18 @@ export function listAddress(
   {
     month = null,
     words = '',
+    exactly = false,
     page = 1,
-  }: { readonly month?: string | null; readonly words?: string; readonly page?: number },
+  }: {
+    readonly month?: string | null;
+    readonly words?: string;
+    readonly exactly?: boolean;
+    readonly page?: number;
+  },
 ): string {
   const query = new URLSearchParams({
     ...(words ? { q: words } : {}),
+    ...(words && exactly ? { exactly: '1' } : {}),
     ...(month ? { month } : {}),
     ...(page > 1 ? { page: String(page) } : {}),
   }).toString();

@@ -53,6 +53,8 @@ export interface ClassRow extends Look {
   readonly away: AwayRule;
   /** Another one after each change of what readers see of its posts, never the same again. */
   readonly shownVersion: string;
+  /** Stands before each of its words in the search; no other class ever had it. */
+  readonly number: number;
 }
 
 /** Whether a class rests and its archive was taken since: nothing was written that the archive does not have. */
@@ -74,6 +76,7 @@ export type NewClassRow = Omit<
   | 'away'
   | 'comments'
   | 'shownVersion'
+  | 'number'
   | keyof Look
 > & {
   readonly createdAt: Date;
@@ -84,7 +87,7 @@ const CLASS_COLUMNS = `id, address, title, group_name AS groupName, subtitle, sc
   names_typed AS namesTyped, terms, holidays, school_days AS schoolDays, editors_read AS editorsRead,
   search_engines AS searchEngines, settled_at AS settledAt, rested_at AS restedAt,
   consent_needed AS consentNeeded, origin_since AS originSince, look, banner, lettering,
-  archived_at AS archivedAt, words, desk, away, comment_rules AS comments, shown_version AS shownVersion`;
+  archived_at AS archivedAt, words, desk, away, comment_rules AS comments, shown_version AS shownVersion, number`;
 
 export async function findClass(database: Database, id: string): Promise<ClassRow | null> {
   const [row] = await database.rows<StoredClass>(`SELECT ${CLASS_COLUMNS} FROM classes WHERE id = :id`, {

@@ -7,6 +7,7 @@ import type { Days } from '../../core/privacy/daysBeyond';
 import type { Database, Parameters } from '../ground/database/database';
 import { consentsFrom, coverFrom, headingsFrom, textsFrom } from './columns';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import { hasWords } from './searchTexts';
 import type { Reach } from './shownPosts';
 import { besideOf } from './writings';
 import { idsFrom } from './idsFrom';
@@ -36,12 +37,14 @@ export interface Narrowed {
   readonly assignmentId?: string;
   readonly from?: Date;
   readonly until?: Date;
+  /** Words that stand in them, as `wordsAsked` says them. */
+  readonly words?: string;
 }
 
 /** SQL: which rows of `shown_posts` somebody sees, one for each post, as `shown`. */
 function seen(sight: Sight): { readonly where: string; readonly parameters: Parameters } {
   const all = seenAtAll(sight);
-  const { labelKey = null, assignmentId = null, from = null, until = null } = sight.only ?? {};
+  const { labelKey = null, assignmentId = null, from = null, until = null, words = null } = sight.only ?? {};
   const narrower = [
     labelKey === null
       ? ''
@@ -49,10 +52,11 @@ function seen(sight: Sight): { readonly where: string; readonly parameters: Para
     assignmentId === null ? '' : 'AND shown.assignment_id = :assignmentId',
     from === null ? '' : 'AND shown.shown_at >= :from',
     until === null ? '' : 'AND shown.shown_at < :until',
+    words === null ? '' : `AND ${hasWords('shown')}`,
   ];
   return {
     where: `${all.where} ${narrower.join(' ')}`,
-    parameters: { ...all.parameters, labelKey, assignmentId, from, until },
+    parameters: { ...all.parameters, labelKey, assignmentId, from, until, words },
   };
 }
 

@@ -214,7 +214,7 @@ const readers: Readonly<Record<string, View>> = {
     maybePostList(
       'wind',
       { kind: 'month', month: NOW.toISOString().slice(0, 7) },
-      { reader: readerOf(personId), now: NOW, page: 1, month: null },
+      { reader: readerOf(personId), now: NOW, page: 1, month: null, typed: '', exactly: false },
     ),
   kept: async ({ personId }) => {
     const [row] = await database.rows<{ receipt: number }>('SELECT MIN(receipt) AS receipt FROM hand_ins');

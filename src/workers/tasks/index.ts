@@ -12,4 +12,5 @@ export { readFile } from './readFile';
 export { readSource } from './readSource';
 export { readRoster } from './readRoster';
 export { hash, verify } from './secrets';
+export { searchWords } from './searchWords';
 export { withoutCredits } from './withoutCredits';

@@ -6,12 +6,14 @@ import { drawPeers, takePeerTexts } from './drawPeers';
 import { eraseAssignment } from './eraseAssignment';
 import { eraseClass } from './eraseClass';
 import { erasePerson } from './erasePerson';
+import { indexClass } from './indexClass';
 import { openPlanned } from './openPlanned';
 import { openRepetition } from './openRepetition';
 import { renewReaders } from './renewReaders';
 import { sendDigests } from './sendDigests';
 import { sendMail } from './sendMail';
 import { tidyFiles } from './tidyFiles';
+import { tidySearch } from './tidySearch';
 
 /** Does a job of what is stored of it. */
 type Doing = (stored: string, jobId: string, now: Date) => Promise<void>;
@@ -22,9 +24,11 @@ export const HANDLERS: Readonly<Record<JobKind, Doing>> = {
   erasePerson: given('erasePerson', erasePerson),
   eraseClass: given('eraseClass', eraseClass),
   eraseAssignment: given('eraseAssignment', eraseAssignment),
+  indexClass: given('indexClass', indexClass),
   applyRetention: given('applyRetention', applyRetention),
   tidyFiles: given('tidyFiles', tidyFiles),
   renewReaders: given('renewReaders', renewReaders),
+  tidySearch: given('tidySearch', tidySearch),
   sendDigests: given('sendDigests', sendDigests),
   completeHandIn: given('completeHandIn', completeHandIn),
   openRepetition: given('openRepetition', openRepetition),

@@ -6,6 +6,7 @@ import { consentOn, outside, withPictured, type Consent } from '../../../core/pr
 import { ALWAYS, daysBeyond, type Days } from '../../../core/privacy/daysBeyond';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { Database } from '../../ground/database/database';
+import { insertJob } from '../../ground/jobs/queries';
 import { findClass, listClassesEverOf, type ClassRow } from '../../tables/classes';
 import { listConsentsOfPeople } from '../../tables/consents';
 import { findLabelChanges, listProposals } from '../../tables/labels';
@@ -42,10 +43,11 @@ export async function renewShown(database: Database, which: PostsToShow, now: Da
     posts: reachesOf(post).map((reach): ShownRow => ({ ...post, reach, beyond: beyond(post) })),
     labels: labelRows(post, shownLabels(labels, changes, waiting)),
   }));
-  return writeChanges(database, which, {
+  const rows = {
     posts: wanted.flatMap((one) => one.posts),
     labels: wanted.flatMap((one) => one.labels),
-  });
+  };
+  return writeChanges(database, which, rows, now);
 }
 
 /** The same for some posts, of whatever classes. */
@@ -120,8 +122,10 @@ async function writeChanges(
   database: Database,
   which: PostsToShow,
   wanted: { readonly posts: readonly ShownRow[]; readonly labels: readonly ShownLabelRow[] },
+  now: Date,
 ): Promise<number> {
-  const before = linesByPost(await listShownRows(database, which), await listShownLabelRows(database, which));
+  const shownBefore = await listShownRows(database, which);
+  const before = linesByPost(shownBefore, await listShownLabelRows(database, which));
   const after = linesByPost(wanted.posts, wanted.labels);
   const changed = [...new Set([...before.keys(), ...after.keys()])].filter(
     (postId) => before.get(postId) !== after.get(postId),
@@ -135,7 +139,16 @@ async function writeChanges(
       labels: wanted.labels.filter(({ postId }) => among.has(postId)),
     },
   );
+  // What is found by its words changes with the text alone; which reader finds it is asked at each search.
+  const texts = ({ revisionId }: ShownRow) => revisionId;
+  if (!sameSet(shownBefore.map(texts), wanted.posts.map(texts)))
+    await insertJob(database, { kind: 'indexClass', payload: { classId: which.classId }, at: now });
   return changed.length;
+}
+
+function sameSet(one: readonly string[], other: readonly string[]): boolean {
+  const [ones, others] = [new Set(one), new Set(other)];
+  return ones.size === others.size && one.every((value) => others.has(value));
 }
 
 /** All that stands about each post as one text, so that it can be compared. */

@@ -16,9 +16,11 @@ export interface JobPayloads {
   readonly erasePerson: { readonly personId: string };
   readonly eraseClass: { readonly classId: string };
   readonly eraseAssignment: { readonly assignmentId: string };
+  readonly indexClass: { readonly classId: string };
   readonly applyRetention: null;
   readonly tidyFiles: null;
   readonly renewReaders: null;
+  readonly tidySearch: null;
   readonly sendDigests: null;
 }
 
@@ -46,9 +48,11 @@ export const PAYLOADS: { readonly [Kind in JobKind]: (stored: string) => JobPayl
   erasePerson: column('person', withAll({ personId: id })),
   eraseClass: column('class', withAll({ classId: id })),
   eraseAssignment: column('assignment', withAll({ assignmentId: id })),
+  indexClass: column('class', withAll({ classId: id })),
   applyRetention: column('retention', NOTHING),
   tidyFiles: column('tidying', NOTHING),
   renewReaders: column('readers', NOTHING),
+  tidySearch: column('search', NOTHING),
   sendDigests: column('digests', NOTHING),
 };
 
@@ -65,6 +69,7 @@ export const DAILY = [
   'applyRetention',
   'tidyFiles',
   'renewReaders',
+  'tidySearch',
   'sendDigests',
 ] as const satisfies readonly JobKind[];
 export type DailyJob = (typeof DAILY)[number];

@@ -34,6 +34,7 @@ const KINDS: Readonly<Record<TaskName, Kind>> = {
   ownWordsOf: 'long',
   alikeAmong: 'long',
   compareOwnWords: 'long',
+  searchWords: 'long',
   withoutCredits: 'long',
 };
 /** How long a task may take, in milliseconds, from when a thread has it. */

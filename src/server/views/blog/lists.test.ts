@@ -26,7 +26,10 @@ async function listFor(
   month: string | null = null,
   page = 1,
 ) {
-  return maybePostList('wind', of, { reader: readerOf(personOf(house, who)), now: NOW, page, month });
+  return maybePostList('wind', of, {
+    ...{ reader: readerOf(personOf(house, who)), now: NOW, page, month },
+    ...{ typed: '', exactly: false },
+  });
 }
 
 async function published(audience: 'ourClass' | 'everyone') {

@@ -3,6 +3,9 @@ import { maybeMonth, monthOf, monthsUpTo, postsPerPicket, type Month } from '../
 import { may } from '../../../core/access/may';
 import { labelKey } from '../../../core/labels/labelKey';
 import { shownLabels } from '../../../core/labels/shownLabels';
+import { askedWords, type Asked as Wanted } from '../../../core/search/asked';
+import { foundIn, marked, passageAround, wordsNear } from '../../../core/search/found';
+import { searchForms } from '../../../core/search/words';
 import { placeOf } from '../../../core/languages/languages';
 import { monthInWords } from '../../../core/timing/inWords';
 import { instantOf, localDate } from '../../../core/timing/zonedTime';
@@ -11,9 +14,11 @@ import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import type { ClassRow } from '../../tables/classes';
 import { findLabelChanges } from '../../tables/labels';
+import { listSearched, wordsAsked } from '../../tables/searchTexts';
 import {
   countComments,
   countInSpans,
+  countPublished,
   findShownLabel,
   listCards,
   listPublished,
@@ -28,14 +33,19 @@ import { marginOf } from './margin';
 const POSTS_ON_PAGE = 20;
 /** So many months are drawn, the latest. */
 const MONTHS_DRAWN = 12;
+/** So many words are named that were found for others. */
+const NEAR_NAMED = 4;
 /** So many other labels are offered. */
 const LABELS_OFFERED = 12;
+
+type Searched = NonNullable<ReturnType<Awaited<ReturnType<typeof listSearched>>['get']>>;
 
 /** What the posts of a list have in common. */
 export type ListOf =
   | { readonly kind: 'label'; readonly label: string }
   | { readonly kind: 'assignment'; readonly assignmentId: string }
-  | { readonly kind: 'month'; readonly month: string };
+  | { readonly kind: 'month'; readonly month: string }
+  | { readonly kind: 'all' };
 
 interface Asked {
   readonly reader: Reader;
@@ -44,23 +54,34 @@ interface Asked {
   readonly page: number;
   /** The month to which it is narrowed, as in `maybeMonth`. */
   readonly month: string | null;
+  /** Words that are looked for in them, as they were typed; '' for none. */
+  readonly typed: string;
+  /** Whether they are looked for as they stand alone. */
+  readonly exactly: boolean;
 }
 
 /**
- * The posts with a label, of an assignment or of a month that a reader sees, the newest first. Null where there is none of them: a
- * list says no more than its posts do.
+ * The posts with a label, of an assignment, of a month or all that a reader sees, the newest first, or those of them in which words
+ * stand. Null where there is none of them: a list says no more than its posts do.
  */
-export async function maybePostList(address: string, of: ListOf, { reader, now, page, month }: Asked) {
+export async function maybePostList(
+  address: string,
+  of: ListOf,
+  { reader, now, page, month, typed, exactly }: Asked,
+) {
   const blog = await maybeBlog(address, reader, now);
   const common = blog && (await maybeCommon(blog, of));
   if (!blog || !common) return null;
   const { inClass } = blog;
   const all: Sight = { ...sightOf(blog), only: common.only };
   const whole = await spanPublished(database, all);
-  if (whole.count === 0 || !whole.first) return null;
+  if (whole.count === 0 && of.kind !== 'all') return null;
   const narrowed = of.kind === 'month' ? null : maybeMonth(month ?? '');
-  const sight: Sight = narrowed ? { ...all, only: { ...common.only, ...daysOf(narrowed, inClass) } } : all;
-  const count = narrowed ? (await spanPublished(database, sight)).count : whole.count;
+  const asked = askedWords(typed, inClass.language, exactly);
+  const words = asked.words.length > 0 ? { words: wordsAsked(asked, inClass) } : {};
+  const found: Sight = { ...all, only: { ...common.only, ...words } };
+  const sight: Sight = narrowed ? { ...found, only: { ...found.only, ...daysOf(narrowed, inClass) } } : found;
+  const count = narrowed || typed ? await countPublished(database, sight) : whole.count;
   const last = Math.max(1, Math.ceil(count / POSTS_ON_PAGE));
   const at = Math.min(page, last);
   const postIds = await listPublished(database, sight, {
@@ -68,6 +89,7 @@ export async function maybePostList(address: string, of: ListOf, { reader, now, 
     after: (at - 1) * POSTS_ON_PAGE,
   });
   const posts = await listCards(database, postIds);
+  const searched = words.words ? await listSearched(database, postIds) : null;
   const comments = may(blog.actor, 'comment.read', { writerId: null, publishedTo: 'ourClass' })
     ? await countComments(database, postIds)
     : null;
@@ -84,17 +106,30 @@ export async function maybePostList(address: string, of: ListOf, { reader, now, 
     title,
     under: common.under,
     address: common.address,
-    searchEngines: inClass.searchEngines && inClass.ceiling === 'everyone',
+    searchEngines:
+      typed === '' && of.kind !== 'all' && inClass.searchEngines && inClass.ceiling === 'everyone',
     count,
+    whole: whole.count,
+    search:
+      typed === ''
+        ? null
+        : {
+            ...{ typed, exactly, tooMany: asked.tooMany, nothing: asked.words.length === 0 },
+            near: searched && !exactly ? nearWords([...searched.values()], asked) : [],
+          },
     month: narrowed?.month ?? null,
     monthName: narrowed ? monthInWords(narrowed.from, placeOf(inClass).language) : null,
     posts: posts.map((post) => ({
       ...cardOf(post, blog, people),
       comments: comments?.get(post.postId) ?? 0,
+      found: searched && foundOf(searched.get(post.postId), asked),
     })),
     newer: at > 1 ? at - 1 : null,
     older: at < last ? at + 1 : null,
-    fence: of.kind === 'month' ? null : await fenceOf(all, inClass, { first: whole.first, now }),
+    fence:
+      of.kind === 'month' || !whole.first
+        ? null
+        : await fenceOf({ all, found: words.words ? found : null }, inClass, { first: whole.first, now }),
     labels: margin.labels.slice(0, LABELS_OFFERED).map(({ name, count: posts }) => ({
       name,
       count: posts,
@@ -117,6 +152,7 @@ async function maybeCommon({ inClass }: Blog, of: ListOf): Promise<Common | null
     const { assignmentId } = of;
     return { title: null, under: '', address: at.assignment(assignmentId), only: { assignmentId } };
   }
+  if (of.kind === 'all') return { title: '', under: '', address: at.search, only: {} };
   if (of.kind === 'month') {
     const month = maybeMonth(of.month);
     if (!month) return null;
@@ -142,9 +178,36 @@ function daysOf({ from, until }: Month, { timeZone }: ClassRow): Narrowed {
   return { from: at(from), until: at(until) };
 }
 
-/** The latest months with how many posts came in each part of them, for a picket for each. */
+/** Words that were found for others, as they are typed first in these posts. */
+function nearWords(posts: readonly Searched[], asked: Wanted): readonly string[] {
+  const near = new Map<string, string>();
+  for (const { title, subtitle, plainText, parts } of posts)
+    for (const word of wordsNear([title, subtitle, plainText].join('\n'), asked, parts))
+      near.set(searchForms(word)[0] ?? '', near.get(searchForms(word)[0] ?? '') ?? word);
+  return [...near.values()].slice(0, NEAR_NAMED);
+}
+
+/** Where the words that were looked for stand in a post: marked in its title and around the best place in its text. */
+function foundOf(post: Searched | undefined, asked: Wanted) {
+  if (!post) return null;
+  const { title, subtitle, plainText, parts } = post;
+  const inTitle = foundIn(title, asked, parts);
+  const text = subtitle ? `${subtitle}\n${plainText}` : plainText;
+  const inText = foundIn(text, asked, parts);
+  return {
+    title: marked(title, inTitle),
+    inTitle: inTitle.length > 0,
+    passage: passageAround(text, inText),
+    inText: inText.length,
+  };
+}
+
+/**
+ * The latest months with how many posts came in each part of them, for a picket for each.
+ * @param found those in which something was found; null where nothing is looked for
+ */
 async function fenceOf(
-  sight: Sight,
+  { all, found }: { readonly all: Sight; readonly found: Sight | null },
   inClass: ClassRow,
   { first, now }: { readonly first: Date; readonly now: Date },
 ) {
@@ -152,21 +215,21 @@ async function fenceOf(
   const { language } = placeOf(inClass);
   const [from, today] = [first, now].map((moment) => localDate(moment.getTime(), timeZone));
   const months = monthsUpTo(from ?? '', today ?? '', MONTHS_DRAWN);
-  const begins = months.flatMap(({ parts }) => parts);
-  const counts = await countInSpans(
-    database,
-    sight,
-    begins.map((day) => new Date(instantOf(`${day}T00:00`, timeZone))),
-  );
+  const begins = months
+    .flatMap(({ parts }) => parts)
+    .map((day) => new Date(instantOf(`${day}T00:00`, timeZone)));
+  const counts = await countInSpans(database, all, begins);
+  const countsFound = found ? await countInSpans(database, found, begins) : counts;
   let at = 0;
   return {
     perPicket: postsPerPicket(counts),
     months: months.map(({ month, from: day, parts }) => {
-      const here = counts.slice(at, (at += parts.length));
+      const [start, end] = [at, (at += parts.length)];
+      const here = countsFound.slice(start, end);
       return {
         month,
         name: monthInWords(day, language),
-        parts: here,
+        parts: counts.slice(start, end).map((posts, part) => ({ posts, found: here[part] ?? 0 })),
         count: here.reduce((sum, one) => sum + one, 0),
         now: month === monthOf(today ?? '').month,
       };

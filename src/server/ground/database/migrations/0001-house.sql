@@ -44,6 +44,8 @@ CREATE TABLE classes (
   comment_rules JSON NOT NULL DEFAULT '{}' COMMENT 'CommentRules; what is not named is as at first',
   shown_version VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT ''
     COMMENT 'Another one after each change of shown_posts and shown_labels, never the same again',
+  number INT UNSIGNED NOT NULL AUTO_INCREMENT COMMENT 'Stands before each of its words in the search',
+  UNIQUE KEY classes_number (number),
   UNIQUE KEY classes_address (address),
   UNIQUE KEY classes_code (code),
   FOREIGN KEY (copied_from) REFERENCES classes (id) ON DELETE SET NULL
@@ -1185,6 +1187,22 @@ CREATE TABLE shown_labels (
   FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
 ) COMMENT 'A label that readers see at a post, whatever it was called when it was handed in';
+
+CREATE TABLE search_texts (
+  post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  revision_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  indexed INT NOT NULL COMMENT 'The number of what made it; older ones are made again',
+  language VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL COMMENT 'By whose dictionary compounds were taken apart',
+  terms MEDIUMTEXT CHARACTER SET ascii COLLATE ascii_bin NOT NULL
+    COMMENT 'Its words in all forms and the ends of its compounds, each with the number of its class before it',
+  parts MEDIUMTEXT NOT NULL COMMENT 'The ends of its compounds by compound, as JSON text',
+  KEY search_texts_class (class_id),
+  FULLTEXT KEY search_texts_terms (terms),
+  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
+) COMMENT 'The words by which readers find a post: of the revision that they see';
 
 -- Pages of a class blog.
 

@@ -1,0 +1,3 @@
+import { listRoute } from '../../../listRoute';
+
+export const { GET, POST } = listRoute('search', () => ({ kind: 'all' }));
