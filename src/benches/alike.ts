@@ -3,43 +3,30 @@ import { fingerprints, ownFingerprints } from '../core/alike/fingerprints';
 import { ownWords } from '../core/alike/ownRows';
 import { readMarkdown } from '../core/document/readMarkdown';
 import { NOTHING_BESIDE } from '../core/posts/beside';
-import { makeClass } from '../server/deeds/classes/makeClass';
 import { findAlike } from '../server/deeds/evidence/alike';
-import { perform } from '../server/ground/access/perform';
 import { database } from '../server/ground/database/database';
 import { newId } from '../server/ground/database/newId';
 import { closeWork } from '../server/ground/work/work';
 import { listTaughtAlong } from '../server/tables/classes';
 import { listMaybeAlike } from '../server/tables/fingerprints';
-import { insertPerson } from '../server/tables/people';
 import { measurement, medianTime, type Measurement } from './measure';
+import { makeSchool, wordsLike, type BenchClass } from './school';
 
 const TURNS = 101;
 /** A school: so many teachers with so many classes each, and students in each class. */
-const TEACHERS = 8;
-const CLASSES_EACH = 5;
-const STUDENTS = 25;
-/** Words of a post. */
-const WORDS = 250;
-/** Different words; the most frequent ones far more often than the others, as in any language. */
-const VOCABULARY = 4000;
+const SCHOOL = { teachers: 8, classesEach: 5, students: 25 };
 /** Posts whose writers took over the same passage. */
 const ALIKE = 3;
 const PASSAGE = 'the harbour wall was wet on both sides and still the swallows flew high above it all day';
 /** Rows in one statement. */
 const AT_ONCE = 400;
 
-interface Klass {
-  readonly id: string;
-  readonly students: readonly string[];
-}
-
 /**
  * `alike-lookup`: the posts of a school that share a passage with one, looked up and compared in full, against the query for the same
  * fingerprints alone; `alike-growth`: its time with so many posts against that with a tenth of them.
  */
 export async function benchAlike(posts: number): Promise<readonly Measurement[]> {
-  const classes = await makeSchool();
+  const classes = await makeSchool(SCHOOL);
   const lookUp = await writtenIn(classes[0]!);
   await fill(classes, 0, Math.ceil(posts / 10));
   const few = await medianTime(TURNS, lookUp.whole);
@@ -51,8 +38,8 @@ export async function benchAlike(posts: number): Promise<readonly Measurement[]>
 }
 
 /** One post of a class, what looks it up, and the one query of that alone. */
-async function writtenIn({ id: classId, students }: Klass) {
-  const body = readMarkdown(`${text(-1)}\n\n${PASSAGE}.`);
+async function writtenIn({ id: classId, students }: BenchClass) {
+  const body = readMarkdown(`${wordsLike(-1)}\n\n${PASSAGE}.`);
   const writer = { writerId: students[0]!, by: 'bench', body: JSON.stringify(body.toJSON()) };
   const classIds = await listTaughtAlong(database, classId);
   const assignment = { starters: [], outline: [], sharedId: null };
@@ -73,30 +60,8 @@ async function writtenIn({ id: classId, students }: Klass) {
   };
 }
 
-async function makeSchool(): Promise<readonly Klass[]> {
-  const now = new Date();
-  const person = async (account: 'teacher' | null) => {
-    const id = newId();
-    await insertPerson(database, { id, givenName: 'Bench', familyName: id, account, createdAt: now });
-    return id;
-  };
-  const classes: Klass[] = [];
-  for (let teacher = 0; teacher < TEACHERS; teacher += 1) {
-    const personId = await person('teacher');
-    for (let each = 0; each < CLASSES_EACH; each += 1) {
-      const input = { title: 'Bench', groupName: '', timeZone: 'UTC', language: 'en' };
-      const made = await perform(makeClass, input, { personId, now });
-      if (!made.ok) throw new Error(made.code);
-      const students = [];
-      for (let student = 0; student < STUDENTS; student += 1) students.push(await person(null));
-      classes.push({ id: made.value.classId, students });
-    }
-  }
-  return classes;
-}
-
 /** Puts posts into the classes by turns, each handed in once; the first few of the first class hold the passage. */
-async function fill(classes: readonly Klass[], from: number, to: number): Promise<void> {
+async function fill(classes: readonly BenchClass[], from: number, to: number): Promise<void> {
   for (let first = from; first < to; first += AT_ONCE) {
     const rows = [];
     const hashes = [];
@@ -104,7 +69,7 @@ async function fill(classes: readonly Klass[], from: number, to: number): Promis
       const klass = classes[number % classes.length]!;
       const turn = Math.floor(number / classes.length);
       const taken = number % classes.length === 0 && turn < ALIKE ? `\n\n${PASSAGE}!` : '';
-      const body = readMarkdown(`${text(number)}${taken}`);
+      const body = readMarkdown(`${wordsLike(number)}${taken}`);
       const id = newId();
       rows.push({
         id,
@@ -113,7 +78,7 @@ async function fill(classes: readonly Klass[], from: number, to: number): Promis
         receipt: number + 1,
         class: klass.id,
         // The first student's own are not compared.
-        writer: klass.students[1 + (turn % (STUDENTS - 1))]!,
+        writer: klass.students[1 + (turn % (SCHOOL.students - 1))]!,
         body: JSON.stringify(body.toJSON()),
         words: comparableText(body),
       });
@@ -156,13 +121,4 @@ async function insertRows(rows: readonly object[]): Promise<void> {
      SELECT revision, 0, '', '', '', 0, '[]', 0, 0, '[]', words, '[]' FROM ${each}`,
     values,
   );
-}
-
-/** Words as they come in a language: few of them often, most of them seldom; the same for the same number. */
-function text(number: number): string {
-  let state = (number + 2) * 2_654_435_761;
-  return Array.from({ length: WORDS }, () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return `w${Math.floor(VOCABULARY ** (state / 2 ** 32))}`;
-  }).join(' ');
 }

@@ -9,7 +9,7 @@ import { Failure } from './failure';
 import { startMariadb } from './mariadb';
 import { step } from './progress';
 
-/** `./porch bench core|roster|alike|pages|writing|first-letter|weight|readers|hostile|load|kills`: measurements as lines of JSON. */
+/** `./porch bench core|roster|alike|pages|writing|first-letter|weight|readers|search|hostile|load|kills`: measurements as lines of JSON. */
 export async function bench(root: string, [part = '', ...args]: readonly string[]): Promise<number> {
   if (part === 'roster')
     return benchOnDatabase(root, async () => (await import('../benches/roster')).benchRoster());
@@ -18,6 +18,10 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
     await bundleTasks(root);
     return benchOnDatabase(root, async () => (await import('../benches/alike')).benchAlike(posts));
   }
+  if (part === 'search')
+    return benchOnDatabase(root, async () =>
+      (await import('../benches/search')).benchSearch((what) => console.error(what)),
+    );
   if (part === 'pages') {
     await bundleTasks(root);
     return benchOnDatabase(root, async () =>
@@ -34,7 +38,7 @@ export async function bench(root: string, [part = '', ...args]: readonly string[
     return benchHouse(({ benchKillsHouse }) => benchKillsHouse(numberAfter(args, '--rounds', 20)));
   if (part !== 'core')
     throw new Failure(
-      `There is no benchmark ${part}; there are core, roster, alike, pages, writing, first-letter, weight, readers, hostile, load and kills.`,
+      `There is no benchmark ${part}; there are core, roster, alike, pages, writing, first-letter, weight, readers, search, hostile, load and kills.`,
     );
   const { benchCore } = await importBundled<typeof import('../benches/core')>(root, 'src/benches/core.ts');
   const { benchAnchors } = await importBundled<typeof import('../benches/anchors')>(

@@ -9,7 +9,7 @@ const HELP = `./porch demo [--fresh] [--size 3000x300]   the demo class, from an
 ./porch backup [FOLDER] [--keep DAYS]   database and pictures in one file, while people write on
 ./porch restore FILE         a backup, laid out in an empty data folder
 ./porch test [core|server|browser]
-./porch bench core|roster|alike|pages|writing|hostile|load|kills [--posts 20000] [--rounds 20]    measurements as lines of JSON
+./porch bench core|roster|alike|pages|writing|first-letter|weight|readers|search|hostile|load|kills [--posts 20000] [--rounds 20]    measurements as lines of JSON
 ./porch words FILE
 ./porch check --assignment A.json POST
 ./porch grade FILE

@@ -33,6 +33,8 @@ export let ids: {
   readonly published: string;
   /** An assignment whose posts everybody reads. */
   readonly read: string;
+  /** The address of what one writer wrote that everybody reads. */
+  readonly writerPage: string;
   readonly picture: string;
   readonly page: string;
   readonly writer: string;
@@ -173,6 +175,11 @@ export async function signEverybodyIn(): Promise<void> {
       '/blog/wind/1-build-a-wind-cup-from-yoghurt-pots',
       'visitor',
       /href="\/blog\/wind\/assignments\/([0-9a-z]{16})"/,
+    ),
+    writerPage: await linkOn(
+      '/blog/wind/1-build-a-wind-cup-from-yoghurt-pots',
+      'visitor',
+      /href="(\/blog\/wind\/writers\/[0-9a-z]{16})"/,
     ),
     page: await linkOn(addressesOf(classId).pages, 'teacher', /href="[^"]*\/pages\/([0-9a-z]{16})"/),
     writer: await personId('Greta'),
@@ -361,6 +368,10 @@ export const PAGES: Readonly<Record<string, Page>> = {
   },
   '(blog)/blog/[blog]/search/route.tsx': {
     address: () => '/blog/wind/search?q=wind',
+    needs: ['class.readBlog', { ceiling: 'everyone' }],
+  },
+  '(blog)/blog/[blog]/writers/[address]/route.tsx': {
+    address: () => ids.writerPage,
     needs: ['class.readBlog', { ceiling: 'everyone' }],
   },
   '(blog)/blog/[blog]/labels/[address]/route.tsx': {

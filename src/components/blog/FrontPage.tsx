@@ -37,7 +37,7 @@ export interface FrontPageProps {
   readonly weeks: readonly { readonly from: string; readonly count: number }[];
   readonly labels: readonly Counted[];
   /** Those who wrote last, of so many. */
-  readonly writers: readonly { readonly name: string; readonly monogram: string }[];
+  readonly writers: readonly CardShown['writer'][];
   readonly writersCount: number;
 }
 
@@ -103,9 +103,15 @@ export function FrontPage(props: FrontPageProps) {
               <ul className="flex flex-wrap gap-1.5">
                 {writers.map((writer, index) => (
                   // Two may have the same name, and nothing else of them stands here.
-                  <li key={index} className="mono" title={writer.name}>
-                    <span aria-hidden="true">{writer.monogram}</span>
-                    <span className="sr-only">{writer.name}</span>
+                  <li key={index}>
+                    <a
+                      className="mono"
+                      title={writer.name}
+                      {...(writer.address ? { href: writer.address } : {})}
+                    >
+                      <span aria-hidden="true">{writer.monogram}</span>
+                      <span className="sr-only">{writer.name}</span>
+                    </a>
                   </li>
                 ))}
               </ul>

@@ -8,7 +8,7 @@ import type { SayOf } from './readersWords';
 import { PostLine, type FoundShown } from './PostLine';
 
 interface ListPageProps extends InnerPageProps {
-  readonly kind: 'label' | 'assignment' | 'month' | 'all';
+  readonly kind: 'label' | 'assignment' | 'writer' | 'month' | 'all';
   readonly title: string;
   /** What it is, in a line; empty where nobody said. */
   readonly under: string;

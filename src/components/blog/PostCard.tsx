@@ -12,7 +12,12 @@ export interface CardShown {
   readonly assignmentTitle: string | null;
   readonly published: string;
   readonly cover: { readonly src: string; readonly description: string } | null;
-  readonly writer: { readonly name: string; readonly monogram: string };
+  readonly writer: {
+    readonly name: string;
+    readonly monogram: string;
+    /** Where their posts stand; null where they have nowhere now. */
+    readonly address: string | null;
+  };
 }
 
 /** A post on the front page; the newest leads with a large picture. */

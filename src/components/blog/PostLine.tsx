@@ -2,6 +2,7 @@ import type { Passage, Piece } from '../../core/search/found';
 import { pictureAddress } from '../../core/document/pictureAddress';
 import type { CardShown } from './PostCard';
 import type { SayOf } from './readersWords';
+import { WriterName } from './WriterName';
 
 export interface FoundShown {
   readonly title: readonly Piece[];
@@ -38,7 +39,9 @@ export function PostLine({ t, post }: PostLineProps) {
         <p className="teaser">{found?.passage ? <Around passage={found.passage} /> : post.teaser}</p>
       </div>
       <p className="about">
-        <b>{post.writer.name}</b>
+        <b>
+          <WriterName writer={post.writer} />
+        </b>
         <span>{post.published}</span>
         <span>
           {found

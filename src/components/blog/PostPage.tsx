@@ -10,6 +10,7 @@ import { AwayOnPage } from './AwayOnPage';
 import type { Tried } from './PlainForm';
 import type { CardShown } from './PostCard';
 import { TellAboutPost, type ToldHere } from './TellAboutPost';
+import { WriterName } from './WriterName';
 
 export interface PostPageProps extends CardShown, InnerPageProps {
   readonly tried: Tried | null;
@@ -79,7 +80,9 @@ export function PostPage({
                   {post.writer.monogram}
                 </span>
                 <span>
-                  <b className="block text-ink">{post.writer.name}</b>
+                  <b className="block text-ink">
+                    <WriterName writer={post.writer} />
+                  </b>
                   {t('published', {
                     date: post.published,
                     words: post.words,

@@ -128,6 +128,10 @@ function sample(
     assignmentTitle: t('sample.assignment'),
     published,
     cover: null,
-    writer: { name: t(`sample.writer${which}`), monogram: t(`sample.writer${which}`).slice(0, 1) },
+    writer: {
+      name: t(`sample.writer${which}`),
+      monogram: t(`sample.writer${which}`).slice(0, 1),
+      address: null,
+    },
   };
 }

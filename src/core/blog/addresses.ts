@@ -6,6 +6,7 @@ export function blogAddresses(blog: string) {
     post: (address: string) => `${front}/${address}`,
     page: (address: string) => `${front}/pages/${address}`,
     label: (name: string) => `${front}/labels/${encodeURIComponent(name)}`,
+    writer: (address: string) => `${front}/writers/${address}`,
     month: (month: string) => `${front}/months/${month}`,
     assignment: (id: string) => `${front}/assignments/${id}`,
     search: `${front}/search`,

@@ -7,6 +7,7 @@ import type { Days } from '../../core/privacy/daysBeyond';
 import type { Database, Parameters } from '../ground/database/database';
 import { consentsFrom, coverFrom, headingsFrom, textsFrom } from './columns';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
+import type { WriterAddress } from './writerAddresses';
 import { hasWords } from './searchTexts';
 import type { Reach } from './shownPosts';
 import { besideOf } from './writings';
@@ -35,6 +36,7 @@ export interface Narrowed {
   /** The key of a label that they have. */
   readonly labelKey?: string;
   readonly assignmentId?: string;
+  readonly writerId?: string;
   readonly from?: Date;
   readonly until?: Date;
   /** Words that stand in them, as `wordsAsked` says them. */
@@ -44,19 +46,27 @@ export interface Narrowed {
 /** SQL: which rows of `shown_posts` somebody sees, one for each post, as `shown`. */
 function seen(sight: Sight): { readonly where: string; readonly parameters: Parameters } {
   const all = seenAtAll(sight);
-  const { labelKey = null, assignmentId = null, from = null, until = null, words = null } = sight.only ?? {};
+  const {
+    labelKey = null,
+    assignmentId = null,
+    writerId = null,
+    from = null,
+    until = null,
+    words = null,
+  } = sight.only ?? {};
   const narrower = [
     labelKey === null
       ? ''
       : `AND shown.post_id IN (SELECT post_id FROM shown_labels WHERE class_id = :classId AND label_key = :labelKey)`,
     assignmentId === null ? '' : 'AND shown.assignment_id = :assignmentId',
+    writerId === null ? '' : 'AND shown.writer_id = :writerId',
     from === null ? '' : 'AND shown.shown_at >= :from',
     until === null ? '' : 'AND shown.shown_at < :until',
     words === null ? '' : `AND ${hasWords('shown')}`,
   ];
   return {
     where: `${all.where} ${narrower.join(' ')}`,
-    parameters: { ...all.parameters, labelKey, assignmentId, from, until, words },
+    parameters: { ...all.parameters, labelKey, assignmentId, writerId, from, until, words },
   };
 }
 
@@ -81,6 +91,9 @@ function seenAtAll(sight: Sight): { readonly where: string; readonly parameters:
     parameters,
   };
 }
+
+/** Where the posts of a writer stand while their name outside is the one of which this is the hash. */
+type WriterPage = Pick<WriterAddress, 'address' | 'nameHash'>;
 
 /** A published post, without what it says. */
 export interface PublishedRow {
@@ -109,6 +122,8 @@ export interface PublishedRow {
   readonly writer: PersonName & {
     /** All that were given for them. */
     readonly consents: readonly Consent[];
+    /** Where the others of their posts stand; null where there is nowhere yet. */
+    readonly page: WriterPage | null;
   };
 }
 
@@ -122,6 +137,8 @@ type Stored = Omit<PublishedRow, 'away' | 'beyond' | 'labels' | 'beside' | 'cove
   Days &
   PersonName & {
     readonly away: number;
+    readonly writerAddress: string | null;
+    readonly nameHash: Buffer | null;
     readonly labels: string | null;
     readonly beside: string;
     readonly cover: string | null;
@@ -141,10 +158,11 @@ const COLUMNS = `posts.id AS postId, posts.writer_id AS writerId, posts.address,
     revisions.id AS revisionId, revisions.title, assignments.id AS assignmentId, assignments.title AS assignmentTitle,
     (SELECT JSON_ARRAYAGG(label ORDER BY place) FROM shown_labels WHERE shown_labels.post_id = posts.id) AS labels,
     revisions.beside, teaser, words, cover, given_name AS givenName, family_name AS familyName, pen_name AS penName,
-    ${consentsOf('posts.writer_id')} AS consents`;
+    writer_addresses.address AS writerAddress, name_hash AS nameHash, ${consentsOf('posts.writer_id')} AS consents`;
 
 /** What stands after the rows of `shown_posts` and `posts`. */
 const WITH_REVISION = `JOIN people ON people.id = posts.writer_id
+  LEFT JOIN writer_addresses ON writer_addresses.class_id = posts.class_id AND person_id = posts.writer_id
   JOIN revisions ON revisions.id = shown.revision_id
   JOIN revision_copies ON revision_copies.revision_id = revisions.id
   LEFT JOIN assignments ON assignments.id = posts.assignment_id`;
@@ -204,12 +222,14 @@ export async function findPublishedText(
   return row ? { html: row.html, headings: headingsFrom(row.headings) } : null;
 }
 
-function publishedFrom({ from, until, givenName, familyName, penName, ...row }: Stored): PublishedRow {
+function publishedFrom(stored: Stored): PublishedRow {
+  const { from, until, givenName, familyName, penName, writerAddress, nameHash, ...row } = stored;
   return {
     ...row,
     writer: {
       ...{ givenName, familyName, penName },
       consents: givenFrom(row.consents),
+      page: pageFrom(writerAddress, nameHash),
     },
     beyond: { from, until },
     away: row.away === 1,
@@ -217,6 +237,10 @@ function publishedFrom({ from, until, givenName, familyName, penName, ...row }: 
     beside: besideOf(row.beside),
     cover: coverFrom(row.cover),
   };
+}
+
+function pageFrom(address: string | null, nameHash: Buffer | null): WriterPage | null {
+  return address !== null && nameHash !== null ? { address, nameHash } : null;
 }
 
 /** How many posts somebody sees, and since when the first of them. */
@@ -322,21 +346,32 @@ export async function listCards(
   return postIds.flatMap((postId) => cards.get(postId) ?? []);
 }
 
-/** The names of some writers with the consents for them, in the order in which they are given. */
+/** The names of some writers with the consents for them and their pages in the class, in the order in which they are given. */
 export async function listWriterNames(
   database: Database,
-  personIds: readonly string[],
-): Promise<readonly (PersonName & { readonly personId: string; readonly consents: readonly Consent[] })[]> {
+  { classId, personIds }: { readonly classId: string; readonly personIds: readonly string[] },
+): Promise<readonly (PublishedRow['writer'] & { readonly personId: string })[]> {
   if (personIds.length === 0) return [];
   const rows = await database.rows<
-    PersonName & { readonly personId: string; readonly consents: string | null }
+    PersonName & {
+      readonly personId: string;
+      readonly consents: string | null;
+      readonly writerAddress: string | null;
+      readonly nameHash: Buffer | null;
+    }
   >(
     `SELECT people.id AS personId, given_name AS givenName, family_name AS familyName, pen_name AS penName,
-       ${consentsOf('people.id')} AS consents
-     FROM people JOIN ${idsFrom(':ids')} AS asked ON asked.id = people.id`,
-    { ids: JSON.stringify(personIds) },
+       ${consentsOf('people.id')} AS consents, address AS writerAddress, name_hash AS nameHash
+     FROM people JOIN ${idsFrom(':ids')} AS asked ON asked.id = people.id
+     LEFT JOIN writer_addresses ON writer_addresses.class_id = :classId AND person_id = people.id`,
+    { classId, ids: JSON.stringify(personIds) },
   );
-  const writers = new Map(rows.map((row) => [row.personId, { ...row, consents: givenFrom(row.consents) }]));
+  const writers = new Map(
+    rows.map(({ writerAddress, nameHash, ...row }) => [
+      row.personId,
+      { ...row, consents: givenFrom(row.consents), page: pageFrom(writerAddress, nameHash) },
+    ]),
+  );
   return personIds.flatMap((personId) => writers.get(personId) ?? []);
 }
 

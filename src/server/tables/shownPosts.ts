@@ -1,4 +1,5 @@
 import type { Audience } from '../../core/access/audience';
+import type { PersonName } from '../../core/people/names';
 import type { Days } from '../../core/privacy/daysBeyond';
 import type { Database } from '../ground/database/database';
 import { newId } from '../ground/database/newId';
@@ -37,20 +38,17 @@ const asked = ({ classId, postIds }: PostsToShow) => ({
   postIds: postIds && JSON.stringify(postIds),
 });
 
-/** What of these posts is published now, with the pen name of its writer and the labels under which it was handed in. */
+/** What of these posts is published now, with the names of its writer and the labels under which it was handed in. */
 export async function listToShow(
   database: Database,
   which: PostsToShow,
-): Promise<readonly (ToShow & { readonly penName: string | null; readonly labels: readonly string[] })[]> {
+): Promise<readonly (ToShow & { readonly name: PersonName; readonly labels: readonly string[] })[]> {
   const rows = await database.rows<
-    Omit<ToShow, 'away'> & {
-      readonly away: number;
-      readonly penName: string | null;
-      readonly labels: string;
-    }
+    Omit<ToShow, 'away'> & PersonName & { readonly away: number; readonly labels: string }
   >(
     `SELECT posts.id AS postId, posts.class_id AS classId, posts.writer_id AS writerId, posts.assignment_id AS assignmentId,
-       publications.revision_id AS revisionId, publications.audience, ${isAway()} AS away, pen_name AS penName, revisions.labels,
+       publications.revision_id AS revisionId, publications.audience, ${isAway()} AS away,
+       given_name AS givenName, family_name AS familyName, pen_name AS penName, revisions.labels,
        (SELECT MIN(since) FROM publications AS first WHERE first.post_id = posts.id) AS shownAt
      FROM ${postsOf(which)} STRAIGHT_JOIN publications ON publications.post_id = posts.id AND publications.until IS NULL
      JOIN revisions ON revisions.id = publications.revision_id
@@ -58,7 +56,12 @@ export async function listToShow(
      WHERE posts.class_id = :classId`,
     asked(which),
   );
-  return rows.map((row) => ({ ...row, away: row.away === 1, labels: textsFrom(row.labels) }));
+  return rows.map(({ givenName, familyName, penName, ...row }) => ({
+    ...row,
+    name: { givenName, familyName, penName },
+    away: row.away === 1,
+    labels: textsFrom(row.labels),
+  }));
 }
 
 /** The class of each of these posts. */

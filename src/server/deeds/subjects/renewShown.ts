@@ -2,10 +2,12 @@ import { audiencesUpTo, goesBeyondClass } from '../../../core/access/audience';
 import { groupedBy } from '../../../core/groupedBy';
 import { labelKey } from '../../../core/labels/labelKey';
 import { shownLabels } from '../../../core/labels/shownLabels';
+import type { PersonName } from '../../../core/people/names';
 import { consentOn, outside, withPictured, type Consent } from '../../../core/privacy/consent';
 import { ALWAYS, daysBeyond, type Days } from '../../../core/privacy/daysBeyond';
 import { localDate } from '../../../core/timing/zonedTime';
 import type { Database } from '../../ground/database/database';
+import { newId } from '../../ground/database/newId';
 import { insertJob } from '../../ground/jobs/queries';
 import { findClass, listClassesEverOf, type ClassRow } from '../../tables/classes';
 import { listConsentsOfPeople } from '../../tables/consents';
@@ -23,6 +25,8 @@ import {
   type ShownRow,
   type ToShow,
 } from '../../tables/shownPosts';
+import { listWriterAddresses, upsertWriterAddresses } from '../../tables/writerAddresses';
+import { nameForReaders, nameHash } from './nameForReaders';
 
 /** No day at all. */
 const NEVER: Days = { from: ALWAYS.until, until: ALWAYS.from };
@@ -36,18 +40,21 @@ export async function renewShown(database: Database, which: PostsToShow, now: Da
   const inClass = await findClass(database, which.classId);
   if (!inClass) return 0;
   const toShow = await listToShow(database, which);
-  const beyond = await listDaysBeyond(database, inClass, { toShow, now });
+  const pictured = await picturedIn(database, inClass, toShow);
+  const consents = await consentsFor(database, inClass, { toShow, pictured });
+  const beyond = daysBeyondOf(inClass, { pictured, consents, now });
   const changes = await findLabelChanges(database, inClass.id);
   const waiting = new Set((await listProposals(database, inClass.id)).map((one) => labelKey(one.label)));
-  const wanted = toShow.map(({ penName: _, labels, ...post }) => ({
-    posts: reachesOf(post).map((reach): ShownRow => ({ ...post, reach, beyond: beyond(post) })),
+  const wanted = toShow.map(({ name, labels, ...post }) => ({
+    posts: reachesOf(post).map((reach): ShownRow => ({ ...post, reach, beyond: beyond({ ...post, name }) })),
     labels: labelRows(post, shownLabels(labels, changes, waiting)),
   }));
   const rows = {
     posts: wanted.flatMap((one) => one.posts),
     labels: wanted.flatMap((one) => one.labels),
   };
-  return writeChanges(database, which, rows, now);
+  const renewed = await renewWriters(database, inClass, { toShow, consents, now });
+  return renewed + (await writeChanges(database, which, rows, now));
 }
 
 /** The same for some posts, of whatever classes. */
@@ -78,43 +85,93 @@ function labelRows(
   return labels.map((label, place) => ({ postId, classId, key: labelKey(label), label, place, shownAt }));
 }
 
-/** On which days each of these posts may go beyond the class, as far as it was published so far. */
-async function listDaysBeyond(
+type Named = ToShow & { readonly name: PersonName };
+type Pictured = Awaited<ReturnType<typeof listPictured>>[number];
+/** The consents for everybody whom these posts concern, by person. */
+type Consents = ReadonlyMap<string, readonly Consent[]>;
+
+/** Who is in the pictures of those of these posts that were published beyond the class, by post. */
+async function picturedIn(
   database: Database,
   inClass: ClassRow,
+  toShow: readonly ToShow[],
+): Promise<ReadonlyMap<string, readonly Pictured[]>> {
+  const further = toShow.filter(({ audience }) => goesBeyondClass(audience));
+  if (!inClass.consentNeeded || further.length === 0) return new Map();
+  const postId = further.length === 1 ? (further[0]?.postId ?? null) : null;
+  return groupedBy(await listPictured(database, { classId: inClass.id, postId }), (one) => one.postId);
+}
+
+async function consentsFor(
+  database: Database,
+  { consentNeeded }: ClassRow,
   {
     toShow,
-    now,
-  }: { readonly toShow: readonly (ToShow & { readonly penName: string | null })[]; readonly now: Date },
-): Promise<(post: ToShow) => Days> {
-  const further = toShow.filter(({ audience }) => goesBeyondClass(audience));
-  if (!inClass.consentNeeded || further.length === 0) return () => ALWAYS;
-  const day = localDate(now.getTime(), inClass.timeZone);
-  const postId = further.length === 1 ? (further[0]?.postId ?? null) : null;
-  const pictured = groupedBy(
-    await listPictured(database, { classId: inClass.id, postId }),
-    (one) => one.postId,
-  );
-  const concernedIn = ({ postId: id, writerId }: ToShow) => [
+    pictured,
+  }: { readonly toShow: readonly ToShow[]; readonly pictured: ReadonlyMap<string, readonly Pictured[]> },
+): Promise<Consents> {
+  if (!consentNeeded || toShow.length === 0) return new Map();
+  const concerned = toShow.flatMap(({ postId, writerId }) => [
     writerId,
-    ...(pictured.get(id) ?? []).flatMap(({ personId }) => personId ?? []),
-  ];
-  const everybody = [...new Set(further.flatMap(concernedIn))];
-  const consents = groupedBy(await listConsentsOfPeople(database, everybody), (one) => one.personId);
-  const penNames = new Map(toShow.map(({ writerId, penName }) => [writerId, penName]));
+    ...(pictured.get(postId) ?? []).flatMap(({ personId }) => personId ?? []),
+  ]);
+  return groupedBy(await listConsentsOfPeople(database, [...new Set(concerned)]), (one) => one.personId);
+}
+
+/** On which days each of these posts may go beyond the class, as far as it was published so far. */
+function daysBeyondOf(
+  inClass: ClassRow,
+  {
+    pictured,
+    consents,
+    now,
+  }: {
+    readonly pictured: ReadonlyMap<string, readonly Pictured[]>;
+    readonly consents: Consents;
+    readonly now: Date;
+  },
+): (post: Named) => Days {
+  if (!inClass.consentNeeded) return () => ALWAYS;
+  const day = localDate(now.getTime(), inClass.timeZone);
   const of = (personId: string): readonly Consent[] => consents.get(personId) ?? [];
   return (post) => {
     if (!goesBeyondClass(post.audience)) return ALWAYS;
     const people = pictured.get(post.postId) ?? [];
     const gone = new Set(people.filter((one) => one.deleted === 1).map((one) => one.personId));
     const allowedOn = (on: string) => {
-      const writer = outside(of(post.writerId), on, { penName: penNames.get(post.writerId) ?? null });
+      const writer = outside(of(post.writerId), on, post.name);
       const agreed = (personId: string) => !gone.has(personId) && consentOn(of(personId), on).has('pictures');
       const ids = people.map(({ personId }) => personId);
       return withPictured(writer, ids, agreed).lacks === null;
     };
-    return daysBeyond(day, allowedOn, concernedIn(post).flatMap(of)) ?? NEVER;
+    const concerned = [post.writerId, ...people.flatMap(({ personId }) => personId ?? [])];
+    return daysBeyond(day, allowedOn, concerned.flatMap(of)) ?? NEVER;
   };
+}
+
+/** Gives each writer an address of their own for each name under which they are read outside. How many are new. */
+async function renewWriters(
+  database: Database,
+  inClass: ClassRow,
+  {
+    toShow,
+    consents,
+    now,
+  }: { readonly toShow: readonly Named[]; readonly consents: Consents; readonly now: Date },
+): Promise<number> {
+  const writers = new Map(toShow.map(({ writerId, name }) => [writerId, name]));
+  if (writers.size === 0) return 0;
+  const day = localDate(now.getTime(), inClass.timeZone);
+  const personIds = [...writers.keys()];
+  const before = await listWriterAddresses(database, { classId: inClass.id, personIds });
+  const renewed = [...writers].flatMap(([personId, name]) => {
+    const named = nameHash(nameForReaders(name, consents.get(personId) ?? [], { inClass, day }));
+    return before.get(personId)?.nameHash.equals(named)
+      ? []
+      : [{ personId, address: newId(), nameHash: named }];
+  });
+  await upsertWriterAddresses(database, inClass.id, renewed);
+  return renewed.length;
 }
 
 /** Writes the posts that stand otherwise than before, those that nobody sees any more among them. */

@@ -1,9 +1,10 @@
 import { placeOf } from '../../../core/languages/languages';
-import { monogram, nameOutside, type PersonName } from '../../../core/people/names';
-import { FREE_OUTSIDE, namingWith, outside, type Consent } from '../../../core/privacy/consent';
+import { blogAddresses } from '../../../core/blog/addresses';
+import { monogram } from '../../../core/people/names';
 import { dateInWords } from '../../../core/timing/inWords';
 import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
+import { nameForReaders, nameHash } from '../../deeds/subjects/nameForReaders';
 import type { Blog } from '../../deeds/readers/openBlog';
 import type { ClassRow } from '../../tables/classes';
 import { listSomeMembers, type MemberRow } from '../../tables/memberships';
@@ -51,24 +52,22 @@ export async function listNamed(
 }
 
 /** A writer as the consents for them let them appear. */
-export interface WriterNamed extends PersonName {
-  readonly personId: string;
-  readonly consents: readonly Consent[];
-}
+export type WriterNamed = PublishedRow['writer'] & { readonly personId: string };
 
 /**
  * People of the class see each other as they do in class; others by the class's naming rule, and then the monogram is
- * of no more than that name.
+ * of no more than that name. Their own page is one for everybody, under one name outside: `address` is null while that is another.
  */
 export function shownWriter(writer: WriterNamed, blog: Blog, people: ReadonlyMap<string, MemberRow>) {
+  const outside = nameForReaders(writer, writer.consents, blog);
+  const { page } = writer;
+  const leads = page?.nameHash.equals(nameHash(outside)) ?? false;
+  const address = page && leads ? blogAddresses(blog.inClass.address).writer(page.address) : null;
   const member = isOfClass(blog) ? people.get(writer.personId) : undefined;
-  if (member) return { name: member.shownName, monogram: monogram(member) };
-  if (isOfClass(blog)) return { name: '', monogram: '' };
-  const { consentNeeded, namingRule } = blog.inClass;
-  const { appears } = consentNeeded ? outside(writer.consents, blog.day, writer) : FREE_OUTSIDE;
-  const name = nameOutside(writer, namingWith(appears, namingRule));
-  const [givenName = '', familyName = ''] = name.split(' ');
-  return { name, monogram: monogram({ givenName, familyName, penName: null }) };
+  if (member) return { name: member.shownName, monogram: monogram(member), address };
+  if (isOfClass(blog)) return { name: '', monogram: '', address: null };
+  const [givenName = '', familyName = ''] = outside.split(' ');
+  return { name: outside, monogram: monogram({ givenName, familyName, penName: null }), address };
 }
 
 /** A post as its card shows it. */

@@ -1,4 +1,4 @@
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import {
   acceptPost,
   as,
@@ -10,11 +10,14 @@ import {
   succeeded,
   writing,
 } from '../../../../tests/server/house';
+import { changePrivacy } from '../../deeds/classes/changePrivacy';
+import { changePerson } from '../../deeds/people/changePerson';
 import { beginPost } from '../../deeds/posts/beginPost';
 import { savePost } from '../../deeds/posts/savePost';
 import { changeLabel } from '../../deeds/labels/changeLabel';
 import { publish } from '../../deeds/publications/publish';
 import { readerOf } from '../../ground/access/reader';
+import { database } from '../../ground/database/database';
 import { maybePostList, type ListOf } from './viewList';
 import { maybePost } from './viewPost';
 
@@ -92,4 +95,76 @@ test('the figures of a fence are those of the list, and a month narrows it', asy
   expect((await listFor('visitor', of, '2001-01'))?.posts).toEqual([]);
   // A page that is not there is the last one.
   expect((await listFor('visitor', of, null, 99))?.posts).toHaveLength(1);
+});
+
+describe('the posts of one writer', () => {
+  const pageOf = async (who: 'visitor' | 'classmate') =>
+    (await maybePost('wind', '2-skies', readerOf(personOf(house, who)), NOW))?.writer.address ?? null;
+  const named = (penName: string) =>
+    succeeded(
+      as(house, 'teacher', changePerson, {
+        ...{
+          classId: house.classId,
+          personId: house.people.writer,
+          givenName: 'Wren',
+          familyName: 'Example',
+        },
+        ...{ penName, email: '', schoolId: '', group: '' },
+      }),
+    );
+  const rule = (namingRule: 'penName' | 'firstName') =>
+    succeeded(
+      as(house, 'teacher', changePrivacy, {
+        ...{ classId: house.classId, ceiling: 'everyone', namingRule },
+        ...{ searchEngines: false, editorsRead: false, consentNeeded: false },
+      }),
+    );
+  const at = async (who: 'visitor' | 'classmate', page: string | null) =>
+    listFor(who, { kind: 'writer', address: (page ?? '').split('/').at(-1) ?? '' });
+
+  test('stand at one address for everybody, each under the name by which they know the writer', async () => {
+    await rule('firstName');
+    await published('everyone');
+    const page = await pageOf('visitor');
+    expect(page).toMatch(/^\/blog\/wind\/writers\/[0-9a-z]{16}$/);
+    expect(await pageOf('classmate')).toBe(page);
+    expect((await at('visitor', page))?.title).toBe('Wren');
+    expect((await at('classmate', page))?.title).toBe('Wren E.');
+    expect(await at('visitor', '/blog/wind/writers/0000000000000000')).toBeNull();
+    expect(await at('visitor', `/blog/wind/writers/${house.people.writer}`)).toBeNull();
+  });
+
+  test('have a new address under another name, and the old one leads nowhere', async () => {
+    await rule('penName');
+    await named('Low Tide');
+    await published('everyone');
+    const low = await pageOf('visitor');
+    expect((await at('visitor', low))?.title).toBe('Low Tide');
+    await named('Tern');
+    const tern = await pageOf('visitor');
+    expect((await at('visitor', tern))?.title).toBe('Tern');
+    expect(await at('visitor', low)).toBeNull();
+    expect(await at('classmate', low)).toBeNull();
+    await rule('firstName');
+    expect(await at('visitor', tern)).toBeNull();
+    expect([low, tern]).not.toContain(await pageOf('visitor'));
+  });
+
+  test('lead nowhere from the moment on which the name is another, before anything is renewed', async () => {
+    await rule('penName');
+    await named('Low Tide');
+    await published('everyone');
+    const low = await pageOf('visitor');
+    await database.change("UPDATE people SET pen_name = 'Tern' WHERE id = :id", { id: house.people.writer });
+    expect(await at('visitor', low)).toBeNull();
+    expect(await pageOf('visitor')).toBeNull();
+  });
+
+  test('are not there for who may read none of them', async () => {
+    await rule('firstName');
+    await published('ourClass');
+    const page = await pageOf('classmate');
+    expect((await at('classmate', page))?.count).toBe(1);
+    expect(await at('visitor', page)).toBeNull();
+  });
 });

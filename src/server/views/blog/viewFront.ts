@@ -30,7 +30,10 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
     after: (at - 1) * POSTS_ON_FRONT,
   });
   const posts = await listCards(database, postIds);
-  const writers = await listWriterNames(database, margin.writerIds.slice(0, WRITERS_SHOWN));
+  const writers = await listWriterNames(database, {
+    classId: inClass.id,
+    personIds: margin.writerIds.slice(0, WRITERS_SHOWN),
+  });
   const people = await listNamed(blog, [
     ...posts.map(({ writerId }) => writerId),
     ...writers.map(({ personId }) => personId),

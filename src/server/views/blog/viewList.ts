@@ -22,11 +22,13 @@ import {
   findShownLabel,
   listCards,
   listPublished,
+  listWriterNames,
   spanPublished,
   type Narrowed,
   type Sight,
 } from '../../tables/publishedPosts';
-import { cardOf, frameOf, listNamed } from './blogShown';
+import { findWriterAddress } from '../../tables/writerAddresses';
+import { cardOf, frameOf, listNamed, shownWriter } from './blogShown';
 import { marginOf } from './margin';
 
 /** So many posts stand on a page of a list. */
@@ -44,6 +46,7 @@ type Searched = NonNullable<ReturnType<Awaited<ReturnType<typeof listSearched>>[
 export type ListOf =
   | { readonly kind: 'label'; readonly label: string }
   | { readonly kind: 'assignment'; readonly assignmentId: string }
+  | { readonly kind: 'writer'; readonly address: string }
   | { readonly kind: 'month'; readonly month: string }
   | { readonly kind: 'all' };
 
@@ -61,7 +64,7 @@ interface Asked {
 }
 
 /**
- * The posts with a label, of an assignment, of a month or all that a reader sees, the newest first, or those of them in which words
+ * The posts with a label, of an assignment, of a writer, of a month or all that a reader sees, the newest first, or those of them in which words
  * stand. Null where there is none of them: a list says no more than its posts do.
  */
 export async function maybePostList(
@@ -146,13 +149,15 @@ interface Common {
   readonly only: Narrowed;
 }
 
-async function maybeCommon({ inClass }: Blog, of: ListOf): Promise<Common | null> {
+async function maybeCommon(blog: Blog, of: ListOf): Promise<Common | null> {
+  const { inClass } = blog;
   const at = blogAddresses(inClass.address);
   if (of.kind === 'assignment') {
     const { assignmentId } = of;
     return { title: null, under: '', address: at.assignment(assignmentId), only: { assignmentId } };
   }
   if (of.kind === 'all') return { title: '', under: '', address: at.search, only: {} };
+  if (of.kind === 'writer') return maybeWriter(blog, of.address);
   if (of.kind === 'month') {
     const month = maybeMonth(of.month);
     if (!month) return null;
@@ -170,6 +175,18 @@ async function maybeCommon({ inClass }: Blog, of: ListOf): Promise<Common | null
     address: at.label(found.label),
     only: { labelKey: key },
   };
+}
+
+/** The posts of a writer; null at an address that they had under another name. */
+async function maybeWriter(blog: Blog, address: string): Promise<Common | null> {
+  const { inClass } = blog;
+  const found = await findWriterAddress(database, { classId: inClass.id, address });
+  if (!found) return null;
+  const { personId } = found;
+  const [writer] = await listWriterNames(database, { classId: inClass.id, personIds: [personId] });
+  const shown = writer && shownWriter(writer, blog, await listNamed(blog, [personId]));
+  if (!shown?.address) return null;
+  return { title: shown.name, under: '', address: shown.address, only: { writerId: personId } };
 }
 
 /** The instants between which a month lies by the class's clock. */

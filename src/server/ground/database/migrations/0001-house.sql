@@ -1188,6 +1188,17 @@ CREATE TABLE shown_labels (
   FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE
 ) COMMENT 'A label that readers see at a post, whatever it was called when it was handed in';
 
+CREATE TABLE writer_addresses (
+  class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  person_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  address VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  name_hash BINARY(32) NOT NULL COMMENT 'Of the name under which they are read outside; with another one comes another address',
+  PRIMARY KEY (class_id, person_id),
+  UNIQUE KEY writer_addresses_address (address),
+  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
+  FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE
+) COMMENT 'Where the posts of a writer stand in a class blog, drawn by lot, so that nobody can join two names of theirs';
+
 CREATE TABLE search_texts (
   post_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
   class_id VARCHAR(16) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,

@@ -1,0 +1,3 @@
+import { listRoute } from '../../../../listRoute';
+
+export const { GET, POST } = listRoute('writers', (address) => ({ kind: 'writer', address }));
