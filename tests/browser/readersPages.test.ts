@@ -51,7 +51,7 @@ describe('without any script', () => {
     await visitor.goTo('/blog/wind');
     await visitor.fill('Find a post', 'yoghurt pots');
     await visitor.press('Find', "//form[@role='search']");
-    await visitor.sees('say “yoghurt pots”');
+    await visitor.sees('“yoghurt pots”');
     expect(await visitor.driver.findElements(By.css('.post-line h2 mark'))).not.toEqual([]);
     await visitor.press('Only exactly these words');
     await visitor.sees('Words close to these too');
@@ -220,5 +220,55 @@ describe('what a browser has already', () => {
     }
     expect((await asked('/readers/names.json')).status).toBe(404);
     expect((await asked('/readers/..%2Fporch-built')).status).toBe(404);
+  });
+});
+
+describe('what search engines and those who pass an address on are told', () => {
+  const contentOf = (page: string, name: string) =>
+    new RegExp(`<meta (?:name|property)="${name}" content="([^"]*)"`).exec(page)?.[1];
+  const open = (yes: boolean) =>
+    database.change('UPDATE classes SET search_engines = :yes WHERE address = :address', {
+      yes,
+      address: 'wind',
+    });
+  afterAll(() => open(false));
+
+  test('nothing for search engines where the class did not let them in', async () => {
+    expect((await get('/blog/wind/sitemap.xml', 'visitor')).status).toBe(404);
+    expect((await get('/blog/nowhere/sitemap.xml', 'visitor')).status).toBe(404);
+    expect(await (await get(POST, 'visitor')).text()).not.toContain('rel="canonical"');
+  });
+
+  test('a picture and the teaser for those who get the address of a post that everybody may read', async () => {
+    const page = await (await get(POST, 'visitor')).text();
+    expect(contentOf(page, 'og:title')).toContain('Build a wind cup');
+    expect(contentOf(page, 'og:description')).toBe(contentOf(page, 'description'));
+    const picture = contentOf(page, 'og:image') ?? '';
+    expect(picture.startsWith(origin())).toBe(true);
+    expect((await get(picture.slice(origin().length), 'visitor')).status).toBe(200);
+    expect(await (await get('/blog/wind/labels/how-it-works', 'visitor')).text()).not.toContain('og:');
+  });
+
+  test('where it did, each page says where it stands, and a map names what a stranger may read and no more', async () => {
+    await open(true);
+    expect(await (await get('/robots.txt', 'visitor')).text()).toContain(
+      `Sitemap: ${origin()}/blog/wind/sitemap.xml`,
+    );
+    const page = await (await get(POST, 'teacher')).text();
+    expect(page).toContain(`<link rel="canonical" href="${origin()}${POST}"/>`);
+    const search = await get('/blog/wind/search?q=wind', 'visitor');
+    expect(search.headers.get('x-robots-tag')).toContain('noindex');
+    const map = await get('/blog/wind/sitemap.xml', 'classmate');
+    expect(map.headers.get('content-type')).toContain('application/xml');
+    const named = Array.from((await map.text()).matchAll(/<loc>([^<]+)<\/loc>/g), ([, address = '']) =>
+      address.slice(origin().length),
+    );
+    expect(named).toContain(POST);
+    const statuses = await Promise.all(named.map(async (address) => (await get(address, 'visitor')).status));
+    expect(new Set(statuses)).toEqual(new Set([200]));
+    const [all] = await database.rows<{ count: number }>(
+      'SELECT COUNT(DISTINCT post_id) AS count FROM shown_posts',
+    );
+    expect(named.length).toBeLessThan(all!.count);
   });
 });

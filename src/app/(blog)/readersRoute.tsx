@@ -6,11 +6,13 @@ import type { Tried } from '@/components/blog/PlainForm';
 import type { ReadersWords } from '@/components/blog/readersWords';
 import type { ToldHere } from '@/components/blog/TellAboutPost';
 import { ToldPage } from '@/components/blog/ToldPage';
+import { pictureAddress } from '@/core/document/pictureAddress';
 import { acceptedLanguage, spokenTag } from '@/core/languages/languages';
 import type { Told } from '@/core/safety/told';
 import type { Reader } from '@/server/ground/access/reader';
 import { maybeOpenClass } from '@/server/deeds/readers/openBlog';
 import { statusOf } from '@/server/http/answer';
+import { originUrl } from '@/server/http/originUrl';
 import { doPosted, type Posted, type ReadersPlace } from '@/server/http/postedForm';
 import { readersFiles } from '@/server/http/readersFiles';
 import { hasAlready, readersHeaders, saysWho, tagOf } from '@/server/http/readersHeaders';
@@ -27,6 +29,15 @@ interface PageFound {
   readonly address: string;
   /** Whether search engines may list it. */
   readonly searchEngines: boolean;
+  /** What is shown of it where its address is passed on; absent where not everybody may read it. */
+  readonly passedOn?: PassedOn | null;
+}
+
+interface PassedOn {
+  readonly site: string;
+  readonly description: string;
+  /** A picture of ours. */
+  readonly picture: string | null;
 }
 
 /** What a page is made with besides what stands there. */
@@ -84,11 +95,12 @@ export function readersRoute<Facts extends PageFound, Text>({
       const { facts } = found;
       if (decodeURIComponent(facts.address) !== addressIn(place, folder)) return movedTo(facts.address);
       const open = facts.searchEngines;
-      if (saysWho(request)) return html(await pageOf(page, found, null), { kept: false, open });
+      const canonical = open && query.size === 0 ? originUrl(facts.address) : null;
+      if (saysWho(request)) return html(await pageOf(page, found, { canonical }), { kept: false, open });
       const tag = tagOf([facts, readersFiles()]);
       if (hasAlready(request, tag))
         return new Response(null, { status: 304, headers: readersHeaders({ kept: true, open, tag }) });
-      return html(await pageOf(page, found, null), { kept: true, open, tag });
+      return html(await pageOf(page, found, { canonical }), { kept: true, open, tag });
     });
 
   const POST = async (request: Request, { params }: Asked): Promise<Response> =>
@@ -101,7 +113,7 @@ export function readersRoute<Facts extends PageFound, Text>({
       const found = await find(place, { reader, query, now: new Date(), withText: true });
       const status = posted.result.ok ? 200 : statusOf(posted.result);
       if (!found) return posted.told ? toldAway(posted.told, place, reader) : nothing(request, posted);
-      return html(await pageOf(page, found, posted), { kept: false, open: false, status });
+      return html(await pageOf(page, found, { posted }), { kept: false, open: false, status });
     });
 
   return { GET, POST };
@@ -118,12 +130,23 @@ function addressIn({ blog, address }: ReadersPlace, folder: string | undefined):
 async function pageOf<Facts extends PageFound, Text>(
   page: ReadersRoute<Facts, Text>['page'],
   { facts, text }: FoundPage<Facts, Text>,
-  posted: Posted | null,
+  {
+    posted = null,
+    canonical = null,
+  }: { readonly posted?: Posted | null; readonly canonical?: string | null },
 ): Promise<ReactElement> {
-  const { language, title, searchEngines } = facts;
+  const { language, title, searchEngines, passedOn } = facts;
+  const picture = passedOn?.picture;
   const say = wordsIn(spokenTag(null, language));
   return (
-    <Document say={say} language={language} title={title} open={searchEngines} files={readersFiles()}>
+    <Document
+      {...{ say, language, title, canonical }}
+      open={searchEngines}
+      passedOn={
+        passedOn ? { ...passedOn, picture: picture ? originUrl(pictureAddress(picture, 960)) : null } : null
+      }
+      files={readersFiles()}
+    >
       {page({ ...facts, ...(await text()) }, { say, tried: triedOf(posted, say), told: toldOf(posted) })}
     </Document>
   );
@@ -181,7 +204,14 @@ function plain(
   const say = wordsIn(tag);
   const [title, page] = make(say);
   return html(
-    <Document say={say} language={say.tag} title={title} open={false} files={readersFiles()}>
+    <Document
+      {...{ say, title }}
+      language={say.tag}
+      open={false}
+      canonical={null}
+      passedOn={null}
+      files={readersFiles()}
+    >
       {page}
     </Document>,
     { kept: false, open: false, status },

@@ -9,13 +9,24 @@ export interface DocumentProps {
   readonly title: string;
   /** Whether search engines may list it. */
   readonly open: boolean;
+  /** Where it stands, in full, for search engines; null where they may not list it. */
+  readonly canonical: string | null;
+  /** What is shown of it where somebody passes its address on; null where not everybody may read it. */
+  readonly passedOn: {
+    /** The name of the blog. */
+    readonly site: string;
+    readonly description: string;
+    /** The address of a picture, in full; null where there is none. */
+    readonly picture: string | null;
+  } | null;
   /** The addresses of its stylesheet and its script. */
   readonly files: { readonly style: string; readonly script: string };
   readonly children: ReactNode;
 }
 
 /** A whole readers' page. It says what it has to say without any script. */
-export function Document({ say, language, title, open, files, children }: DocumentProps) {
+export function Document(props: DocumentProps) {
+  const { say, language, title, open, canonical, passedOn, files, children } = props;
   return (
     <html lang={language} dir={directionOf(language)}>
       <head>
@@ -24,6 +35,17 @@ export function Document({ say, language, title, open, files, children }: Docume
         <title>{title}</title>
         <meta name="theme-color" content="#1e5743" />
         {open ? null : <meta name="robots" content="noindex, nofollow" />}
+        {canonical === null ? null : <link rel="canonical" href={canonical} />}
+        {passedOn ? (
+          <>
+            <meta name="description" content={passedOn.description} />
+            <meta property="og:type" content="article" />
+            <meta property="og:site_name" content={passedOn.site} />
+            <meta property="og:title" content={title} />
+            <meta property="og:description" content={passedOn.description} />
+            {passedOn.picture === null ? null : <meta property="og:image" content={passedOn.picture} />}
+          </>
+        ) : null}
         <link rel="stylesheet" href={files.style} />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <script src={files.script} defer />

@@ -6,6 +6,7 @@ import type { EntryLink } from '../../core/posts/entryLinks';
 import { Comments, type CommentsShown } from './Comments';
 import { NarrowPost } from './NarrowPost';
 import { InnerPage, type InnerPageProps } from './InnerPage';
+import { AroundPost, type AroundShown } from './AroundPost';
 import { AwayOnPage } from './AwayOnPage';
 import type { Tried } from './PlainForm';
 import type { CardShown } from './PostCard';
@@ -29,6 +30,7 @@ export interface PostPageProps extends CardShown, InnerPageProps {
   readonly inClass: boolean;
   /** Whether a worry keeps it from its readers; null where it does not. */
   readonly away: { readonly own: boolean; readonly putsBack: boolean } | null;
+  readonly around: AroundShown;
   /** Null for readers from outside, who see none. */
   readonly comments: CommentsShown | null;
   /** Whether who reads it can let fewer people read it. */
@@ -53,6 +55,7 @@ export function PostPage({
   audience,
   inClass,
   away,
+  around,
   comments,
   narrows,
   review,
@@ -120,6 +123,7 @@ export function PostPage({
                 ))}
               </ul>
             ) : null}
+            <AroundPost t={t} around={around} />
             {comments ? (
               <Comments say={say} tried={tried} told={told} postId={post.postId} {...comments} />
             ) : null}

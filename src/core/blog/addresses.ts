@@ -10,6 +10,7 @@ export function blogAddresses(blog: string) {
     month: (month: string) => `${front}/months/${month}`,
     assignment: (id: string) => `${front}/assignments/${id}`,
     search: `${front}/search`,
+    sitemap: `${front}/sitemap.xml`,
   } as const;
 }
 

@@ -39,8 +39,3 @@ export async function takeErrand(): Promise<SchoolErrand | null> {
     throw error;
   }
 }
-
-/** One of our own addresses in full. */
-export function originUrl(path: string): string {
-  return getSettings().origin + path;
-}

@@ -346,6 +346,72 @@ export async function listCards(
   return postIds.flatMap((postId) => cards.get(postId) ?? []);
 }
 
+/** A post that stands beside another. */
+export interface Neighbour {
+  readonly postId: string;
+  readonly title: string;
+  /** As in `PublishedRow`. */
+  readonly address: string;
+}
+
+const NEIGHBOUR = 'shown.post_id AS postId, revisions.title, posts.address';
+const WITH_TITLE = `JOIN posts ON posts.id = shown.post_id JOIN revisions ON revisions.id = shown.revision_id`;
+
+/** What the posts that somebody sees are called and since when they stand, the newest first. */
+export async function listNewestTitles(
+  database: Database,
+  sight: Sight,
+  most: number,
+): Promise<readonly (Neighbour & { readonly since: Date })[]> {
+  const { where, parameters } = seen(sight);
+  return database.rows(
+    `SELECT ${NEIGHBOUR}, shown.shown_at AS since FROM shown_posts AS shown ${WITH_TITLE} WHERE ${where}
+     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most`,
+    { ...parameters, most },
+  );
+}
+
+/** Of the posts that somebody sees those before and after one, in the order in which they were shown first. */
+export async function listNeighbours(
+  database: Database,
+  sight: Sight,
+  { postId, since }: { readonly postId: string; readonly since: Date },
+): Promise<{ readonly earlier: Neighbour | null; readonly later: Neighbour | null }> {
+  const { where, parameters } = seen(sight);
+  const one = (way: '<' | '>', order: 'DESC' | 'ASC') =>
+    `(SELECT '${way}' AS way, ${NEIGHBOUR} FROM shown_posts AS shown ${WITH_TITLE}
+      WHERE ${where} AND (shown.shown_at ${way} :since OR (shown.shown_at = :since AND shown.post_id ${way} :postId))
+      ORDER BY shown.shown_at ${order}, shown.post_id ${order} LIMIT 1)`;
+  const rows = await database.rows<Neighbour & { readonly way: string }>(
+    `${one('<', 'DESC')} UNION ALL ${one('>', 'ASC')}`,
+    { ...parameters, postId, since },
+  );
+  const at = (wanted: string) => rows.find(({ way }) => way === wanted) ?? null;
+  return { earlier: at('<'), later: at('>') };
+}
+
+/** Of the posts that somebody sees some that have a label or the assignment of one, the newest first. */
+export async function listTogether(
+  database: Database,
+  sight: Sight,
+  {
+    postId,
+    assignmentId,
+    most,
+  }: { readonly postId: string; readonly assignmentId: string | null; readonly most: number },
+): Promise<readonly Neighbour[]> {
+  const { where, parameters } = seen(sight);
+  return database.rows(
+    `SELECT ${NEIGHBOUR} FROM shown_posts AS shown ${WITH_TITLE}
+     WHERE ${where} AND shown.post_id <> :postId AND (shown.assignment_id = :same OR shown.post_id IN
+       (SELECT theirs.post_id FROM shown_labels AS mine
+        JOIN shown_labels AS theirs ON theirs.class_id = mine.class_id AND theirs.label_key = mine.label_key
+        WHERE mine.post_id = :postId))
+     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most`,
+    { ...parameters, postId, same: assignmentId, most },
+  );
+}
+
 /** The names of some writers with the consents for them and their pages in the class, in the order in which they are given. */
 export async function listWriterNames(
   database: Database,

@@ -1,5 +1,6 @@
 import { HEADERS } from '@/server/http/answer';
-import { keepErrand, originUrl } from '@/server/http/errand';
+import { keepErrand } from '@/server/http/errand';
+import { originUrl } from '@/server/http/originUrl';
 import { log } from '@/server/ground/logging/log';
 import { beginSchoolSignIn } from '@/server/deeds/schoolSignIn/beginSchoolSignIn';
 import { hasSchoolSignIn } from '@/server/deeds/schoolSignIn/schoolClient';

@@ -8,6 +8,7 @@ import {
   listWriters,
   type Sight,
 } from '../../tables/publishedPosts';
+import { byVersion } from './byVersion';
 
 const WEEKS_SHOWN = 12;
 /** So many margins are kept: each is a few hundred bytes. */
@@ -23,32 +24,11 @@ export interface Margin {
   readonly writerIds: readonly string[];
 }
 
-/**
- * Margins by what they were counted of. Each is of one version of what readers see on one day, which never changes: no process knows
- * anything here that another one could contradict.
- */
-const kept = new Map<string, Margin>();
+const kept = byVersion<Margin>(MOST_KEPT);
 
 /** The margin of a front page, counted once for each version of what readers see. */
-export async function marginOf(inClass: ClassRow, sight: Sight, now: Date): Promise<Margin> {
-  const key = keyOf(inClass, sight);
-  const known = key === null ? undefined : kept.get(key);
-  if (known) return known;
-  const margin = await countedOf(inClass, sight, now);
-  if (key !== null) {
-    kept.set(key, margin);
-    for (const oldest of kept.keys()) if (kept.size > MOST_KEPT) kept.delete(oldest);
-  }
-  return margin;
-}
-
-/** Null for who sees what few see: it is counted each time. */
-function keyOf({ id, shownVersion, timeZone }: ClassRow, sight: Sight): string | null {
-  const { circle, day, seesAway, ownToo, opened, personId } = sight;
-  if (ownToo || opened.length > 0) return null;
-  // In class everybody sees what is away of their own.
-  const own = circle === 'ourClass' && !seesAway ? personId : null;
-  return [id, shownVersion, timeZone, day, circle, seesAway, own].join(' ');
+export function marginOf(inClass: ClassRow, sight: Sight, now: Date): Promise<Margin> {
+  return kept(inClass, sight, { of: '', make: () => countedOf(inClass, sight, now) });
 }
 
 async function countedOf({ timeZone }: ClassRow, sight: Sight, now: Date): Promise<Margin> {

@@ -43,6 +43,10 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
     title: inClass.title,
     address: `/blog/${inClass.address}`,
     searchEngines: inClass.searchEngines && inClass.ceiling === 'everyone',
+    passedOn:
+      inClass.ceiling === 'everyone'
+        ? { site: inClass.title, description: inClass.subtitle, picture: posts[0]?.cover?.src ?? null }
+        : null,
     as: reader.as,
     /** Where who reads with others' eyes came from. */
     back: reader.as ? addressesOf(inClass.id).privacy : null,

@@ -8,6 +8,7 @@ import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { findPublishedText } from '../../tables/publishedPosts';
 import { commentsShown } from '../comments/viewComments';
+import { aroundOf } from './around';
 import { cardOf, frameOf, isOfClass, listNamed } from './blogShown';
 
 /**
@@ -30,6 +31,7 @@ export async function maybePostFacts(
   const audience = publishedTo(blog, post);
   const comments = await listShownComments(post.postId, { actor, subject });
   const people = await listNamed(blog, [post.writerId, ...(comments ?? []).map((one) => one.authorId)]);
+  const around = await aroundOf(blog, post);
   const facts = {
     ...frameOf(blog, reader, people),
     ...cardOf(post, blog, people),
@@ -39,11 +41,16 @@ export async function maybePostFacts(
     sameTab: inClass.desk.linksInSameTab,
     audience,
     searchEngines: inClass.searchEngines && audience === 'everyone',
+    passedOn:
+      audience === 'everyone'
+        ? { site: inClass.title, description: post.teaser, picture: post.cover?.src ?? null }
+        : null,
     inClass: isOfClass(blog),
     /** Whether a worry keeps it away, and whether who reads it can put it back. */
     away: post.away
       ? { own: post.writerId === reader.personId, putsBack: may(actor, 'words.putBack', subject) }
       : null,
+    around,
     comments: comments && commentsShown(comments, { actor, subject, inClass, people, now }),
     /** For the class's teachers: whether they can let fewer read it, or take it down. */
     narrows: may(actor, 'post.narrow', subject),

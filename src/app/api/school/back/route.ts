@@ -1,4 +1,5 @@
-import { originUrl, takeErrand } from '@/server/http/errand';
+import { takeErrand } from '@/server/http/errand';
+import { originUrl } from '@/server/http/originUrl';
 import { log } from '@/server/ground/logging/log';
 import { deviceOf, keepToken } from '@/server/http/request';
 import { endSchoolSignIn } from '@/server/deeds/schoolSignIn/endSchoolSignIn';
