@@ -1,4 +1,5 @@
 import path from 'node:path';
+import { DOMParser } from '@xmldom/xmldom';
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { database } from '../../src/server/ground/database/database';
@@ -247,6 +248,36 @@ describe('what search engines and those who pass an address on are told', () => 
     expect(picture.startsWith(origin())).toBe(true);
     expect((await get(picture.slice(origin().length), 'visitor')).status).toBe(200);
     expect(await (await get('/blog/wind/labels/how-it-works', 'visitor')).text()).not.toContain('og:');
+  });
+
+  test('feeds with the posts that a stranger may read, the same for whoever asks, and not sent twice', async () => {
+    const atom = await get('/blog/wind/feeds/atom', 'visitor');
+    expect(atom.headers.get('content-type')).toBe('application/atom+xml; charset=utf-8');
+    const text = await atom.text();
+    const problems: string[] = [];
+    const note = (problem: unknown) => problems.push(String(problem));
+    const errorHandler = { warning: note, error: note, fatalError: note };
+    const read = new DOMParser({ errorHandler }).parseFromString(text, 'application/xml');
+    expect(problems).toEqual([]);
+    expect(read.documentElement.namespaceURI).toBe('http://www.w3.org/2005/Atom');
+    const entries = Array.from(read.getElementsByTagName('entry'));
+    const links = entries.map((entry) => entry.getElementsByTagName('link')[0]?.getAttribute('href') ?? '');
+    expect(links).toContain(origin() + POST);
+    for (const link of links) expect((await get(link.slice(origin().length), 'visitor')).status).toBe(200);
+    for (const must of ['id', 'title', 'updated', 'author'])
+      for (const entry of entries) expect(entry.getElementsByTagName(must)).toHaveLength(1);
+    expect(await (await get('/blog/wind/feeds/atom', 'teacher')).text()).toBe(text);
+    const json = await get('/blog/wind/feeds/json', 'visitor');
+    const feed = (await json.json()) as { version: string; items: readonly { url: string }[] };
+    expect(feed.version).toContain('jsonfeed.org/version/1');
+    expect(feed.items.map(({ url }) => url)).toEqual(links);
+    const again = await fetch(`${origin()}/blog/wind/feeds/atom`, {
+      headers: { 'if-none-match': atom.headers.get('etag') ?? '' },
+    });
+    expect(again.status).toBe(304);
+    expect((await get('/blog/wind/feeds/rss', 'teacher')).status).toBe(404);
+    expect((await get('/blog/nowhere/feeds/atom', 'visitor')).status).toBe(404);
+    expect(await (await get('/blog/wind', 'visitor')).text()).toContain('href="/blog/wind/feeds/atom"');
   });
 
   test('where it did, each page says where it stands, and a map names what a stranger may read and no more', async () => {

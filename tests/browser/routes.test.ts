@@ -45,6 +45,7 @@ test('every page and every route handler is walked here', () => {
   // Readers' pages are ready HTML.
   expect([...filesNamed('page.tsx'), ...filesNamed('route.tsx')].sort()).toEqual(Object.keys(PAGES).sort());
   expect(filesNamed('route.ts').sort()).toEqual([
+    '(blog)/blog/[blog]/feeds/[format]/route.ts',
     '(blog)/blog/[blog]/sitemap.xml/route.ts',
     'api/alive/route.ts',
     'api/archive/route.ts',

@@ -31,6 +31,8 @@ interface PageFound {
   readonly searchEngines: boolean;
   /** What is shown of it where its address is passed on; absent where not everybody may read it. */
   readonly passedOn?: PassedOn | null;
+  /** Where news readers find what stands on it. */
+  readonly feed?: string | null;
 }
 
 interface PassedOn {
@@ -135,12 +137,13 @@ async function pageOf<Facts extends PageFound, Text>(
     canonical = null,
   }: { readonly posted?: Posted | null; readonly canonical?: string | null },
 ): Promise<ReactElement> {
-  const { language, title, searchEngines, passedOn } = facts;
+  const { language, title, searchEngines, passedOn, feed } = facts;
   const picture = passedOn?.picture;
   const say = wordsIn(spokenTag(null, language));
   return (
     <Document
       {...{ say, language, title, canonical }}
+      feed={feed ?? null}
       open={searchEngines}
       passedOn={
         passedOn ? { ...passedOn, picture: picture ? originUrl(pictureAddress(picture, 960)) : null } : null
@@ -209,6 +212,7 @@ function plain(
       language={say.tag}
       open={false}
       canonical={null}
+      feed={null}
       passedOn={null}
       files={readersFiles()}
     >

@@ -19,6 +19,8 @@ export interface DocumentProps {
     /** The address of a picture, in full; null where there is none. */
     readonly picture: string | null;
   } | null;
+  /** Where news readers find what stands on it; null where they find nothing. */
+  readonly feed: string | null;
   /** The addresses of its stylesheet and its script. */
   readonly files: { readonly style: string; readonly script: string };
   readonly children: ReactNode;
@@ -26,7 +28,7 @@ export interface DocumentProps {
 
 /** A whole readers' page. It says what it has to say without any script. */
 export function Document(props: DocumentProps) {
-  const { say, language, title, open, canonical, passedOn, files, children } = props;
+  const { say, language, title, open, canonical, passedOn, feed, files, children } = props;
   return (
     <html lang={language} dir={directionOf(language)}>
       <head>
@@ -35,6 +37,9 @@ export function Document(props: DocumentProps) {
         <title>{title}</title>
         <meta name="theme-color" content="#1e5743" />
         {open ? null : <meta name="robots" content="noindex, nofollow" />}
+        {feed === null ? null : (
+          <link rel="alternate" type="application/atom+xml" title={title} href={feed} />
+        )}
         {canonical === null ? null : <link rel="canonical" href={canonical} />}
         {passedOn ? (
           <>

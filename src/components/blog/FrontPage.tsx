@@ -22,6 +22,8 @@ export interface FrontPageProps {
   readonly readerName: string | null;
   /** The pages of the blog that the reader may read. */
   readonly pages: readonly PageLink[];
+  /** Where news readers find it; null where they find nothing. */
+  readonly feed: string | null;
   /** Whose eyes a teacher reads with. */
   readonly as: 'stranger' | 'family' | 'classmate' | null;
   /** Where they came from to do so. */
@@ -116,6 +118,14 @@ export function FrontPage(props: FrontPageProps) {
                 ))}
               </ul>
             </section>
+            {props.feed ? (
+              <section>
+                <h2>{t('follow')}</h2>
+                <p className="text-ink-2">
+                  {t.rich('feed', { feed: (words) => <a href={props.feed ?? ''}>{words}</a> })}
+                </p>
+              </section>
+            ) : null}
           </aside>
         ) : null}
       </div>

@@ -1,3 +1,7 @@
+/** Atom (RFC 4287) and JSON Feed 1.1. */
+export const FEED_FORMATS = ['atom', 'json'] as const;
+export type FeedFormat = (typeof FEED_FORMATS)[number];
+
 /** Where the pages of a class blog are. @param blog its address, such as `wind` */
 export function blogAddresses(blog: string) {
   const front = `/blog/${blog}`;
@@ -10,6 +14,7 @@ export function blogAddresses(blog: string) {
     month: (month: string) => `${front}/months/${month}`,
     assignment: (id: string) => `${front}/assignments/${id}`,
     search: `${front}/search`,
+    feed: (format: FeedFormat) => `${front}/feeds/${format}`,
     sitemap: `${front}/sitemap.xml`,
   } as const;
 }

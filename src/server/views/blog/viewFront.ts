@@ -1,4 +1,5 @@
 import { addressesOf } from '../../../contract/addresses';
+import { blogAddresses } from '../../../core/blog/addresses';
 import { maybeBlog, sightOf } from '../../deeds/readers/openBlog';
 import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
@@ -47,6 +48,8 @@ export async function maybeFront(address: string, reader: Reader, now: Date, pag
       inClass.ceiling === 'everyone'
         ? { site: inClass.title, description: inClass.subtitle, picture: posts[0]?.cover?.src ?? null }
         : null,
+    /** Where news readers find what everybody may read of it; null where that is nothing. */
+    feed: inClass.ceiling === 'everyone' ? blogAddresses(inClass.address).feed('atom') : null,
     as: reader.as,
     /** Where who reads with others' eyes came from. */
     back: reader.as ? addressesOf(inClass.id).privacy : null,
