@@ -44,7 +44,7 @@ test.each([
   // A title of HTML: what it says is what its text says once it is read as that.
   const html = entry?.getElementsByTagName('title')[0]?.textContent ?? '';
   const said = new DOMParser({ errorHandler }).parseFromString(`<p>${html}</p>`, 'application/xml');
-  expect(said.documentElement?.textContent).toBe(clean);
+  expect(said.documentElement.textContent).toBe(clean);
   expect(entry?.getElementsByTagName('link')[0]?.getAttribute('href')).toBe(
     'https://porch.example/blog/wind/f%C3%BCr-alle',
   );

@@ -6,7 +6,7 @@ import { originUrl } from '@/server/http/originUrl';
 import type { FeedShown } from '@/server/views/blog/viewFeed';
 
 /** Signs that XML 1.0 does not take, even written as numbers. */
- 
+
 const NO_XML = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 
 /** What everybody may read of a blog, as a file for news readers: title, teaser and link of each post. */

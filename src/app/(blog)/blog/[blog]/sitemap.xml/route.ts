@@ -2,6 +2,9 @@ import { originUrl } from '@/server/http/originUrl';
 import { readersHeaders } from '@/server/http/readersHeaders';
 import { maybeSitemap } from '@/server/views/blog/viewSitemap';
 
+// Classes open and close themselves while the application runs.
+export const dynamic = 'force-dynamic';
+
 interface Asked {
   readonly params: Promise<{ readonly blog: string }>;
 }
