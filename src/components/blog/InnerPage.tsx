@@ -22,10 +22,13 @@ export function InnerPage({
   readerName,
   pages,
   current,
+  findsItself = false,
   children,
 }: InnerPageProps & {
   /** The address of the page that is read, where it is one of the menu. */
   readonly current?: string;
+  /** Whether it has a field of its own to find words in. */
+  readonly findsItself?: boolean;
   readonly children: ReactNode;
 }) {
   const t = say.blog;
@@ -35,7 +38,13 @@ export function InnerPage({
         {t('skip')}
       </a>
       <Banner t={t} blog={blog} signedIn={signedIn} readerName={readerName} low />
-      <PageMenu t={t} blog={blog.address} pages={pages} {...(current === undefined ? {} : { current })} />
+      <PageMenu
+        t={t}
+        blog={blog.address}
+        pages={pages}
+        findsItself={findsItself}
+        {...(current === undefined ? {} : { current })}
+      />
       {children}
     </Blog>
   );

@@ -48,6 +48,8 @@ export function ListPage(props: ListPageProps) {
   const t = say.blog;
   const at = blogAddresses(blog.address);
   const narrowed = { words: search?.typed ?? '', exactly: search?.exactly ?? false };
+  // Among one post there is nothing to find.
+  const finds = kind === 'all' || whole > 1 || search !== null;
   return (
     <InnerPage
       say={say}
@@ -56,17 +58,20 @@ export function ListPage(props: ListPageProps) {
       readerName={props.readerName}
       pages={props.pages}
       current={address}
+      findsItself={finds}
     >
       <header className="list-head">
         <Heading {...props} />
-        <FindWords
-          t={t}
-          id="find-here"
-          address={address}
-          label={t('findHere', { count: whole, number: say.number(whole) })}
-          labelled
-          typed={narrowed.words}
-        />
+        {finds ? (
+          <FindWords
+            t={t}
+            id="find-here"
+            address={address}
+            label={t('findHere', { count: whole, number: say.number(whole) })}
+            labelled
+            typed={narrowed.words}
+          />
+        ) : null}
       </header>
       {fence ? (
         <Fence

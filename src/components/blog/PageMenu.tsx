@@ -15,10 +15,12 @@ interface PageMenuProps {
   readonly pages: readonly PageLink[];
   /** The address of the page that is read. */
   readonly current?: string;
+  /** Whether the page has a field of its own to find words in. */
+  readonly findsItself?: boolean;
 }
 
 /** The pages of a class blog, under its banner, and a field to find a post. */
-export function PageMenu({ t, blog, pages, current }: PageMenuProps) {
+export function PageMenu({ t, blog, pages, current, findsItself = false }: PageMenuProps) {
   const at = blogAddresses(blog);
   const all = [{ title: t('frontPage'), address: at.front }, ...pages];
   return (
@@ -34,7 +36,7 @@ export function PageMenu({ t, blog, pages, current }: PageMenuProps) {
           </a>
         ))}
       </nav>
-      {current === at.search ? null : (
+      {findsItself ? null : (
         <FindWords t={t} id="find" address={at.search} label={t('findPost')} labelled={false} />
       )}
     </div>
