@@ -20,21 +20,25 @@ export function wordsOfText(text: string, knows: Knows | null): WordsFound {
   const forms = new Set<string>();
   const parts: Record<string, readonly string[]> = Object.create(null) as Record<string, readonly string[]>;
   const read = new Set<string>();
+  let apart = 0;
   for (const { typed } of placedWords(text)) {
     if (read.has(typed)) continue;
     read.add(typed);
     const mine = searchForms(typed);
     for (const form of mine) forms.add(form);
     const [first = ''] = mine;
-    if (!knows || parts[first] || typed.length > MOST_COMPOUND) continue;
+    if (!knows || parts[first] || typed.length > LONGEST_COMPOUND || apart >= MOST_APART) continue;
+    apart += 1;
     const ends = compoundParts(typed, knows).flatMap(searchForms);
     if (ends.length > 0) parts[first] = [...new Set(ends)];
   }
   return { forms: [...forms], parts };
 }
 
-/** A word that is longer is taken apart by nobody. */
-const MOST_COMPOUND = 60;
+/** A longer word is no compound that anybody looks for. */
+const LONGEST_COMPOUND = 40;
+/** So many different words of a text are taken apart: each is asked of the dictionary many times. */
+const MOST_APART = 5000;
 
 /**
  * The terms under which a text is found: each word with the number of its class before it, so that one class's words are never walked

@@ -110,6 +110,20 @@ test('a word of a hundred thousand letters and a text of one word a hundred thou
   expect(found.length).toBeGreaterThan(1000);
 });
 
+test('of a text with endless words some thousand are taken apart, and all are found', () => {
+  let asked = 0;
+  const said = Array.from(
+    { length: 20_000 },
+    (_, index) => `word${index.toString(36).replace(/[0-9]/g, 'z')}abc`,
+  );
+  const { forms } = wordsOfText(said.join(' '), () => {
+    asked += 1;
+    return false;
+  });
+  expect(forms).toHaveLength(new Set(said).size);
+  expect(asked).toBeLessThan(5000 * 30);
+});
+
 test('a compound is taken apart only where both sides are words', () => {
   const german = new Set([
     'Nord',
