@@ -70,6 +70,11 @@ export async function replaceIndexed(
   );
 }
 
+/** Takes the words of a post out of the search. A row that went with its post would leave them in the index for good. */
+export function deleteIndexed(database: Database, postId: string): Promise<number> {
+  return database.change('DELETE FROM search_texts WHERE post_id = :postId', { postId });
+}
+
 /** Takes the words out of the search that no reader sees any more: of a class, or of all. How many posts that were. */
 export function deleteUnshown(database: Database, classId: string | null): Promise<number> {
   return database.change(

@@ -1,3 +1,5 @@
+import { execFileSync } from 'node:child_process';
+import path from 'node:path';
 import { beforeEach, expect, test } from 'vitest';
 import {
   acceptPost,
@@ -13,6 +15,7 @@ import {
 import { indexClass } from '../../deeds/chores/indexClass';
 import { tidySearch } from '../../deeds/chores/tidySearch';
 import { beginPost } from '../../deeds/posts/beginPost';
+import { erasePosts } from '../../deeds/posts/erasePost';
 import { savePost } from '../../deeds/posts/savePost';
 import { narrowPost } from '../../deeds/publications/narrowPost';
 import { publish } from '../../deeds/publications/publish';
@@ -159,4 +162,27 @@ test('each word of a class is its own: another class is not found by it', async 
   );
   for (const term of row!.terms.split(' '))
     expect(term).toMatch(new RegExp(`^[kp]${row!.number}_[a-z0-9_]+$`));
+});
+
+/** How often words with these letters stand in the database's own index, which only its keeper may look into. */
+function timesIndexed(letters: string): number {
+  const data = path.join(path.dirname(process.env['PORCH_PICTURES'] ?? ''), 'mariadb/data');
+  const [cached, kept] = ['INNODB_FT_INDEX_CACHE', 'INNODB_FT_INDEX_TABLE'].map(
+    (table) => `(SELECT COUNT(*) FROM information_schema.${table} WHERE word LIKE '%${letters}%')`,
+  );
+  const asked = `SET GLOBAL innodb_ft_aux_table = 'porch/search_texts'; SELECT ${cached} + ${kept}`;
+  const by = ['--no-defaults', '--user=root', '--socket=porch.sock', '-N', '-e', asked];
+  // Within its folder: paths of sockets are short.
+  return Number(execFileSync('mariadb', by, { cwd: data, encoding: 'utf8' }));
+}
+
+test('a word that was erased is not left in the index', async () => {
+  expect(timesIndexed('secret')).toBeGreaterThan(0);
+  await erasePosts([narrow]);
+  // What the database does by itself is not enough.
+  expect(timesIndexed('secret')).toBeGreaterThan(0);
+  await tidySearch();
+  expect(timesIndexed('secret')).toBe(0);
+  expect(timesIndexed('wind')).toBeGreaterThan(0);
+  expect(await titles('wind')).toHaveLength(1);
 });

@@ -1209,11 +1209,8 @@ CREATE TABLE search_texts (
     COMMENT 'Its words in all forms and the ends of its compounds, each with the number of its class before it',
   parts MEDIUMTEXT NOT NULL COMMENT 'The ends of its compounds by compound, as JSON text',
   KEY search_texts_class (class_id),
-  FULLTEXT KEY search_texts_terms (terms),
-  FOREIGN KEY (post_id) REFERENCES posts (id) ON DELETE CASCADE,
-  FOREIGN KEY (class_id) REFERENCES classes (id) ON DELETE CASCADE,
-  FOREIGN KEY (revision_id) REFERENCES revisions (id) ON DELETE CASCADE
-) COMMENT 'The words by which readers find a post: of the revision that they see';
+  FULLTEXT KEY search_texts_terms (terms)
+) COMMENT 'The words by which readers find a post, of the revision that they see. No foreign keys: of rows that go with others the words stay in the index for good';
 
 -- Pages of a class blog.
 
