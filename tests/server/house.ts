@@ -25,6 +25,7 @@ import { beginPost } from '../../src/server/deeds/posts/beginPost';
 import { handIn } from '../../src/server/deeds/posts/handIn';
 import { listHandIns } from '../../src/server/tables/handIns';
 import { findPost } from '../../src/server/tables/posts';
+import { publish } from '../../src/server/deeds/publications/publish';
 import { savePost } from '../../src/server/deeds/posts/savePost';
 import { accept } from '../../src/server/deeds/reviews/accept';
 import { judge } from '../../src/server/deeds/reviews/judge';
@@ -313,6 +314,30 @@ export async function acceptedPost(
   const handInId = await handInPost(house, postId);
   await acceptPost(house, postId, handInId);
   return { postId, handInId };
+}
+
+/** A post of the writer that readers see, with the assignment that was set for it. */
+export async function publishedPost(
+  house: House,
+  {
+    audience,
+    html = '<p>grey all day long</p>',
+    title = '2 · Skies',
+    label = 'three-skies',
+  }: {
+    readonly audience: 'ourClass' | 'everyone';
+    readonly html?: string;
+    readonly title?: string;
+    readonly label?: string;
+  },
+): Promise<{ readonly assignmentId: string; readonly postId: string }> {
+  const assignmentId = await setWork(house);
+  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
+  const written = writing(html, title, [label]);
+  await succeeded(as(house, 'writer', savePost, { postId, version: 1, writing: written }));
+  await acceptPost(house, postId, await handInPost(house, postId));
+  await succeeded(as(house, 'teacher', publish, { postId, audience }));
+  return { assignmentId, postId };
 }
 
 /** Somebody's desks in all their classes, for asking views; that of the house comes first. */

@@ -47,7 +47,7 @@ export function ListPage(props: ListPageProps) {
   const { say, blog, kind, whole, address, month, posts, fence, labels, search } = props;
   const t = say.blog;
   const at = blogAddresses(blog.address);
-  const narrowed = { words: search?.typed ?? '', exactly: search?.exactly ?? false };
+  const narrowed = narrowedBy(search);
   // Among one post there is nothing to find.
   const finds = kind === 'all' || whole > 1 || search !== null;
   return (
@@ -111,6 +111,11 @@ export function ListPage(props: ListPageProps) {
   );
 }
 
+/** What is looked for, as an address of the list says it. */
+function narrowedBy(search: ListPageProps['search']) {
+  return { words: search?.typed ?? '', exactly: search?.exactly ?? false };
+}
+
 /** What stands in the list, or what was found in it. */
 function Heading({
   say,
@@ -139,9 +144,7 @@ function Heading({
       {narrowed ? (
         <p>
           {t('onlyMonth', { month: monthName })}{' '}
-          <a href={listAddress(address, { words: search?.typed ?? '', exactly: search?.exactly ?? false })}>
-            {t('allMonths')}
-          </a>
+          <a href={listAddress(address, narrowedBy(search))}>{t('allMonths')}</a>
         </p>
       ) : null}
     </div>
@@ -175,7 +178,7 @@ function AboutSearch({
 /** The ways to the posts that stand on other pages of the list. */
 function Further({ say, address, month, newer, older, search }: ListPageProps) {
   const t = say.blog;
-  const narrowed = { month, words: search?.typed ?? '', exactly: search?.exactly ?? false };
+  const narrowed = { month, ...narrowedBy(search) };
   if (newer === null && older === null) return null;
   return (
     <nav className="further" aria-label={t('further')}>

@@ -4,93 +4,12 @@ import type { Beside } from '../../core/posts/beside';
 import type { RevisionCopy } from '../../core/posts/revisionCopy';
 import type { Consent } from '../../core/privacy/consent';
 import type { Days } from '../../core/privacy/daysBeyond';
-import type { Database, Parameters } from '../ground/database/database';
+import type { Database } from '../ground/database/database';
 import { consentsFrom, coverFrom, headingsFrom, textsFrom } from './columns';
 import { ofNobodyDeleted } from './ofNobodyDeleted';
 import type { WriterAddress } from './writerAddresses';
-import { hasWords } from './searchTexts';
-import type { Reach } from './shownPosts';
 import { besideOf } from './writings';
 import { idsFrom } from './idsFrom';
-
-/** Which posts of a class somebody sees. */
-export interface Sight {
-  readonly classId: string;
-  /** The circle of readers that they belong to; null for who sees nothing but the rest of this. */
-  readonly circle: Reach | null;
-  /** The present day by the class's clock. */
-  readonly day: string;
-  readonly personId: string | null;
-  /** Whether they see what a worry keeps away; who wrote it does anyway. */
-  readonly seesAway: boolean;
-  /** Whether they see what they wrote although they are of a narrower circle. */
-  readonly ownToo: boolean;
-  /** Posts whose own passphrase they have shown. */
-  readonly opened: readonly string[];
-  /** Only some of them; absent for all. */
-  readonly only?: Narrowed;
-}
-
-/** Which of the posts that somebody sees are asked for; what is absent narrows nothing. */
-export interface Narrowed {
-  /** The key of a label that they have. */
-  readonly labelKey?: string;
-  readonly assignmentId?: string;
-  readonly writerId?: string;
-  readonly from?: Date;
-  readonly until?: Date;
-  /** Words that stand in them, as `wordsAsked` says them. */
-  readonly words?: string;
-}
-
-/** SQL: which rows of `shown_posts` somebody sees, one for each post, as `shown`. */
-function seen(sight: Sight): { readonly where: string; readonly parameters: Parameters } {
-  const all = seenAtAll(sight);
-  const {
-    labelKey = null,
-    assignmentId = null,
-    writerId = null,
-    from = null,
-    until = null,
-    words = null,
-  } = sight.only ?? {};
-  const narrower = [
-    labelKey === null
-      ? ''
-      : `AND shown.post_id IN (SELECT post_id FROM shown_labels WHERE class_id = :classId AND label_key = :labelKey)`,
-    assignmentId === null ? '' : 'AND shown.assignment_id = :assignmentId',
-    writerId === null ? '' : 'AND shown.writer_id = :writerId',
-    from === null ? '' : 'AND shown.shown_at >= :from',
-    until === null ? '' : 'AND shown.shown_at < :until',
-    words === null ? '' : `AND ${hasWords('shown')}`,
-  ];
-  return {
-    where: `${all.where} ${narrower.join(' ')}`,
-    parameters: { ...all.parameters, labelKey, assignmentId, writerId, from, until, words },
-  };
-}
-
-function seenAtAll(sight: Sight): { readonly where: string; readonly parameters: Parameters } {
-  const { classId, circle, day, personId, seesAway, ownToo, opened } = sight;
-  const parameters = { classId, day, personId, circle, opened: JSON.stringify(opened) };
-  const days = (rows: string) => `:day BETWEEN ${rows}.beyond_from AND ${rows}.beyond_until`;
-  if (circle !== null && !ownToo && opened.length === 0) {
-    const there = seesAway ? '' : `AND (NOT shown.away OR shown.writer_id <=> :personId)`;
-    const allowed = circle === 'ourClass' ? '' : `AND ${days('shown')}`;
-    return { where: `shown.class_id = :classId AND shown.reach = :circle ${there} ${allowed}`, parameters };
-  }
-  const ways = [
-    ownToo ? 'shown.writer_id <=> :personId' : 'FALSE',
-    `(NOT shown.away AND shown.audience <> 'ourClass' AND ${days('shown')}
-      AND shown.post_id IN (SELECT id FROM ${idsFrom(':opened')} AS opened))`,
-    `EXISTS (SELECT 1 FROM shown_posts AS wider WHERE wider.post_id = shown.post_id AND wider.reach <=> :circle
-      AND NOT wider.away AND ${days('wider')})`,
-  ];
-  return {
-    where: `shown.class_id = :classId AND shown.reach = 'ourClass' AND (${ways.join(' OR ')})`,
-    parameters,
-  };
-}
 
 /** Where the posts of a writer stand while their name outside is the one of which this is the hash. */
 type WriterPage = Pick<WriterAddress, 'address' | 'nameHash'>;
@@ -167,21 +86,6 @@ const WITH_REVISION = `JOIN people ON people.id = posts.writer_id
   JOIN revision_copies ON revision_copies.revision_id = revisions.id
   LEFT JOIN assignments ON assignments.id = posts.assignment_id`;
 
-/** Some of the posts that somebody sees, the newest first: as many as are asked for, after as many as are passed over. */
-export async function listPublished(
-  database: Database,
-  sight: Sight,
-  { most, after = 0 }: { readonly most: number; readonly after?: number },
-): Promise<readonly string[]> {
-  const { where, parameters } = seen(sight);
-  const rows = await database.rows<{ readonly postId: string }>(
-    `SELECT shown.post_id AS postId FROM shown_posts AS shown WHERE ${where}
-     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most OFFSET :after`,
-    { ...parameters, most, after },
-  );
-  return rows.map(({ postId }) => postId);
-}
-
 /**
  * The published post that has an address, or had it before.
  * @param withText whether what it says is asked for along with it
@@ -243,93 +147,6 @@ function pageFrom(address: string | null, nameHash: Buffer | null): WriterPage |
   return address !== null && nameHash !== null ? { address, nameHash } : null;
 }
 
-/** How many posts somebody sees, and since when the first of them. */
-export async function spanPublished(
-  database: Database,
-  sight: Sight,
-): Promise<{ readonly count: number; readonly first: Date | null }> {
-  const { where, parameters } = seen(sight);
-  const [row] = await database.rows<{ readonly count: number; readonly first: Date | null }>(
-    `SELECT COUNT(*) AS count, MIN(shown.shown_at) AS first FROM shown_posts AS shown WHERE ${where}`,
-    parameters,
-  );
-  return row ?? { count: 0, first: null };
-}
-
-/** How many posts somebody sees. */
-export async function countPublished(database: Database, sight: Sight): Promise<number> {
-  const { where, parameters } = seen(sight);
-  const [row] = await database.rows<{ readonly count: number }>(
-    `SELECT COUNT(*) AS count FROM shown_posts AS shown WHERE ${where}`,
-    parameters,
-  );
-  return row?.count ?? 0;
-}
-
-/**
- * How many of these posts fall into each span of time; those before the first are passed over.
- * @param begins when each span begins, in their order; the last one has no end
- */
-export async function countInSpans(
-  database: Database,
-  sight: Sight,
-  begins: readonly Date[],
-): Promise<readonly number[]> {
-  const { where, parameters } = seen(sight);
-  const marks = begins.map((_, index) => `:begin${index}`).join(', ');
-  const at = Object.fromEntries(begins.map((begin, index) => [`begin${index}`, begin.getTime() / 1000]));
-  const rows = await database.rows<{ readonly span: number; readonly count: number }>(
-    `SELECT INTERVAL(UNIX_TIMESTAMP(shown.shown_at), ${marks}) AS span, COUNT(*) AS count
-     FROM shown_posts AS shown WHERE ${where} AND shown.shown_at >= :first GROUP BY span`,
-    { ...parameters, ...at, first: begins[0] ?? new Date(0) },
-  );
-  const counts = new Map(rows.map(({ span, count }) => [span, count]));
-  return begins.map((_, index) => counts.get(index + 1) ?? 0);
-}
-
-/** The labels of these posts with how many have each, the most frequent first. */
-export async function countByLabel(
-  database: Database,
-  sight: Sight,
-): Promise<readonly { readonly name: string; readonly count: number }[]> {
-  const { where, parameters } = seen(sight);
-  return database.rows(
-    `SELECT MIN(label) AS name, COUNT(*) AS count FROM shown_posts AS shown
-     JOIN shown_labels ON shown_labels.post_id = shown.post_id
-     WHERE ${where} GROUP BY label_key ORDER BY count DESC, name`,
-    parameters,
-  );
-}
-
-/** Who wrote these posts, whoever wrote last first. */
-export async function listWriters(database: Database, sight: Sight): Promise<readonly string[]> {
-  const { where, parameters } = seen(sight);
-  const rows = await database.rows<{ readonly writerId: string }>(
-    `SELECT shown.writer_id AS writerId, MAX(shown.shown_at) AS latest FROM shown_posts AS shown WHERE ${where}
-     GROUP BY shown.writer_id ORDER BY latest DESC, writerId`,
-    parameters,
-  );
-  return rows.map(({ writerId }) => writerId);
-}
-
-/** Others' posts that nobody has commented on yet, of those that somebody sees: how many, and the newest of them. */
-export async function listUncommented(
-  database: Database,
-  sight: Sight,
-  most: number,
-): Promise<{ readonly count: number; readonly postIds: readonly string[] }> {
-  const { where, parameters } = seen(sight);
-  const rows = await database.rows<{ readonly postId: string; readonly count: number }>(
-    `SELECT shown.post_id AS postId, COUNT(*) OVER () AS count FROM shown_posts AS shown
-     WHERE ${where} AND NOT (shown.writer_id <=> :personId)
-       AND NOT EXISTS (SELECT 1 FROM comments WHERE comments.post_id = shown.post_id AND state = 'shown'
-         AND ${ofNobodyDeleted('author_id')})
-     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most`,
-    { ...parameters, most },
-  );
-  return { count: rows[0]?.count ?? 0, postIds: rows.map(({ postId }) => postId) };
-}
-
 /** Some posts with what their cards need, in the order in which they are given. */
 export async function listCards(
   database: Database,
@@ -344,72 +161,6 @@ export async function listCards(
   );
   const cards = new Map(rows.map((row) => [row.postId, publishedFrom(row)]));
   return postIds.flatMap((postId) => cards.get(postId) ?? []);
-}
-
-/** A post that stands beside another. */
-export interface Neighbour {
-  readonly postId: string;
-  readonly title: string;
-  /** As in `PublishedRow`. */
-  readonly address: string;
-}
-
-const NEIGHBOUR = 'shown.post_id AS postId, revisions.title, posts.address';
-const WITH_TITLE = `JOIN posts ON posts.id = shown.post_id JOIN revisions ON revisions.id = shown.revision_id`;
-
-/** What the posts that somebody sees are called and since when they stand, the newest first. */
-export async function listNewestTitles(
-  database: Database,
-  sight: Sight,
-  most: number,
-): Promise<readonly (Neighbour & { readonly since: Date })[]> {
-  const { where, parameters } = seen(sight);
-  return database.rows(
-    `SELECT ${NEIGHBOUR}, shown.shown_at AS since FROM shown_posts AS shown ${WITH_TITLE} WHERE ${where}
-     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most`,
-    { ...parameters, most },
-  );
-}
-
-/** Of the posts that somebody sees those before and after one, in the order in which they were shown first. */
-export async function listNeighbours(
-  database: Database,
-  sight: Sight,
-  { postId, since }: { readonly postId: string; readonly since: Date },
-): Promise<{ readonly earlier: Neighbour | null; readonly later: Neighbour | null }> {
-  const { where, parameters } = seen(sight);
-  const one = (way: '<' | '>', order: 'DESC' | 'ASC') =>
-    `(SELECT '${way}' AS way, ${NEIGHBOUR} FROM shown_posts AS shown ${WITH_TITLE}
-      WHERE ${where} AND (shown.shown_at ${way} :since OR (shown.shown_at = :since AND shown.post_id ${way} :postId))
-      ORDER BY shown.shown_at ${order}, shown.post_id ${order} LIMIT 1)`;
-  const rows = await database.rows<Neighbour & { readonly way: string }>(
-    `${one('<', 'DESC')} UNION ALL ${one('>', 'ASC')}`,
-    { ...parameters, postId, since },
-  );
-  const at = (wanted: string) => rows.find(({ way }) => way === wanted) ?? null;
-  return { earlier: at('<'), later: at('>') };
-}
-
-/** Of the posts that somebody sees some that have a label or the assignment of one, the newest first. */
-export async function listTogether(
-  database: Database,
-  sight: Sight,
-  {
-    postId,
-    assignmentId,
-    most,
-  }: { readonly postId: string; readonly assignmentId: string | null; readonly most: number },
-): Promise<readonly Neighbour[]> {
-  const { where, parameters } = seen(sight);
-  return database.rows(
-    `SELECT ${NEIGHBOUR} FROM shown_posts AS shown ${WITH_TITLE}
-     WHERE ${where} AND shown.post_id <> :postId AND (shown.assignment_id = :same OR shown.post_id IN
-       (SELECT theirs.post_id FROM shown_labels AS mine
-        JOIN shown_labels AS theirs ON theirs.class_id = mine.class_id AND theirs.label_key = mine.label_key
-        WHERE mine.post_id = :postId))
-     ORDER BY shown.shown_at DESC, shown.post_id DESC LIMIT :most`,
-    { ...parameters, postId, same: assignmentId, most },
-  );
 }
 
 /** The names of some writers with the consents for them and their pages in the class, in the order in which they are given. */

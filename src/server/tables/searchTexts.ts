@@ -11,11 +11,11 @@ export interface SearchedText {
   readonly postId: string;
   readonly revisionId: string;
   readonly title: string;
-  readonly subtitle: string;
-  readonly plainText: string;
+  /** All that stands under the title. */
+  readonly text: string;
 }
 
-type Stored = Omit<SearchedText, 'subtitle'> & { readonly beside: string };
+type Stored = Omit<SearchedText, 'text'> & { readonly beside: string; readonly plainText: string };
 
 const partsFrom = column<WordsFound['parts']>('parts of compounds', {
   type: 'object',
@@ -27,25 +27,29 @@ const TEXT = `shown.post_id AS postId, shown.revision_id AS revisionId, revision
   FROM shown_posts AS shown JOIN revisions ON revisions.id = shown.revision_id
   JOIN revision_copies ON revision_copies.revision_id = shown.revision_id`;
 
-/** Some of the posts of a class whose words cannot be found yet, or are found by what readers do not see any more. */
+/**
+ * Some of the posts of a class whose words cannot be found yet, or are found by what readers do not see any more.
+ * @param after the post up to which they were listed before; '' for the first ones
+ */
 export async function listUnindexed(
   database: Database,
   { id, language }: Pick<ClassRow, 'id' | 'language'>,
-  most: number,
+  { after, most }: { readonly after: string; readonly most: number },
 ): Promise<readonly SearchedText[]> {
   const rows = await database.rows<Stored>(
     `SELECT ${TEXT}
      LEFT JOIN search_texts ON search_texts.post_id = shown.post_id AND search_texts.revision_id = shown.revision_id
        AND search_texts.language = :language AND indexed = :indexed
      WHERE shown.class_id = :id AND shown.reach = 'ourClass' AND search_texts.post_id IS NULL
-     ORDER BY shown.shown_at DESC LIMIT :most`,
-    { id, language, indexed: INDEXED, most },
+       AND shown.post_id > :after ORDER BY shown.post_id LIMIT :most`,
+    { id, language, indexed: INDEXED, after, most },
   );
   return rows.map(searchedFrom);
 }
 
-function searchedFrom({ beside, ...row }: Stored): SearchedText {
-  return { ...row, subtitle: besideOf(beside).subtitle };
+function searchedFrom({ beside, plainText, ...row }: Stored): SearchedText {
+  const { subtitle } = besideOf(beside);
+  return { ...row, text: subtitle ? `${subtitle}\n${plainText}` : plainText };
 }
 
 /** A post under the terms by which it is found. */

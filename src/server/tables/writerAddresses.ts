@@ -37,16 +37,18 @@ export async function findWriterAddress(
 }
 
 /** Gives writers of a class these addresses, in place of those before, which lead nowhere from then on. */
-export async function upsertWriterAddresses(
+export async function replaceWriterAddresses(
   database: Database,
   classId: string,
   addresses: readonly WriterAddress[],
 ): Promise<void> {
-  for (const one of addresses)
-    await database.change(
-      `INSERT INTO writer_addresses (class_id, person_id, address, name_hash)
-       VALUES (:classId, :personId, :address, :nameHash)
-       ON DUPLICATE KEY UPDATE address = VALUES(address), name_hash = VALUES(name_hash)`,
-      { classId, personId: one.personId, address: one.address, nameHash: one.nameHash },
-    );
+  if (addresses.length === 0) return;
+  await database.change(
+    `DELETE FROM writer_addresses WHERE class_id = :classId AND person_id IN (SELECT id FROM ${idsFrom(':ids')} AS renamed)`,
+    { classId, ids: JSON.stringify(addresses.map(({ personId }) => personId)) },
+  );
+  await database.insert(
+    'writer_addresses (class_id, person_id, address, name_hash)',
+    addresses.map(({ personId, address, nameHash }) => [classId, personId, address, nameHash]),
+  );
 }

@@ -28,6 +28,7 @@ import { maybeAssignmentList, maybeAssignmentToRead } from './assignments/viewAs
 import { maybeBuilder } from './assignments/viewBuilder';
 import { maybeFront } from './blog/viewFront';
 import { maybeKept } from './blog/viewKept';
+import { maybeFeed } from './blog/viewFeed';
 import { maybePostList } from './blog/viewList';
 import { maybePost } from './blog/viewPost';
 import { maybeClassFrame, maybeClassSettings, maybeLook, maybePrivacy } from './class/viewClassPages';
@@ -216,6 +217,13 @@ const readers: Readonly<Record<string, View>> = {
       { kind: 'month', month: NOW.toISOString().slice(0, 7) },
       { reader: readerOf(personId), now: NOW, page: 1, month: null, typed: '', exactly: false },
     ),
+  search: ({ personId }) =>
+    maybePostList(
+      'wind',
+      { kind: 'all' },
+      { reader: readerOf(personId), now: NOW, page: 1, month: null, typed: 'grey', exactly: false },
+    ),
+  feed: () => maybeFeed('wind', NOW),
   kept: async ({ personId }) => {
     const [row] = await database.rows<{ receipt: number }>('SELECT MIN(receipt) AS receipt FROM hand_ins');
     return maybeKept('wind', row!.receipt, personId, NOW);

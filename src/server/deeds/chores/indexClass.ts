@@ -17,23 +17,19 @@ export async function indexClass({ classId }: JobPayloads['indexClass']): Promis
   await deleteUnshown(database, classId);
   const inClass = await findClass(database, classId);
   if (!inClass) return;
-  const left = new Set<string>();
+  let after = '';
   for (;;) {
-    const stale = (await listUnindexed(database, inClass, BATCH + left.size)).filter(
-      ({ revisionId }) => !left.has(revisionId),
-    );
-    if (stale.length === 0) return;
-    for (const one of stale) {
-      // Whatever comes of it, it is not tried a second time in this run.
-      left.add(one.revisionId);
-      const text = [one.title, one.subtitle, one.plainText].join('\n');
-      const read = await work('searchWords', { text, language: inClass.language }, 'the house');
-      if (read.ok)
-        await replaceIndexed(database, inClass, {
-          ...{ postId: one.postId, revisionId: one.revisionId },
-          ...{ terms: termsOf(read.value, inClass.number), parts: read.value.parts },
-        });
-      else log().error({ revisionId: one.revisionId }, 'a text cannot be searched');
+    const stale = await listUnindexed(database, inClass, { after, most: BATCH });
+    for (const { postId, revisionId, title, text } of stale) {
+      const said = { text: `${title}\n${text}`, language: inClass.language };
+      const read = await work('searchWords', said, 'the house');
+      if (read.ok) {
+        const terms = termsOf(read.value, inClass.number);
+        await replaceIndexed(database, inClass, { postId, revisionId, terms, parts: read.value.parts });
+      } else log().error({ revisionId, why: read.why }, 'a text cannot be searched');
     }
+    const last = stale.at(-1);
+    if (!last) return;
+    after = last.postId;
   }
 }

@@ -9,12 +9,8 @@ import { tokenHash } from '../../ground/secrets/secrets';
 import { findBlogByAddress, findClassByAddress, type ClassRow } from '../../tables/classes';
 import type { ShownTitle } from '../../tables/pageRevisions';
 import { listShown } from '../../tables/passphrases';
-import {
-  findPublished,
-  type PublishedRow,
-  type PublishedText,
-  type Sight,
-} from '../../tables/publishedPosts';
+import { findPublished, type PublishedRow, type PublishedText } from '../../tables/publishedPosts';
+import type { Sight } from '../../tables/sight';
 
 /** A class blog as somebody may read it. */
 export interface Blog {

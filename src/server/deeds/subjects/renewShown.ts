@@ -25,7 +25,7 @@ import {
   type ShownRow,
   type ToShow,
 } from '../../tables/shownPosts';
-import { listWriterAddresses, upsertWriterAddresses } from '../../tables/writerAddresses';
+import { listWriterAddresses, replaceWriterAddresses } from '../../tables/writerAddresses';
 import { nameForReaders, nameHash } from './nameForReaders';
 
 /** No day at all. */
@@ -170,7 +170,7 @@ async function renewWriters(
       ? []
       : [{ personId, address: newId(), nameHash: named }];
   });
-  await upsertWriterAddresses(database, inClass.id, renewed);
+  await replaceWriterAddresses(database, inClass.id, renewed);
   return renewed.length;
 }
 

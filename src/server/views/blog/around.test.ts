@@ -1,34 +1,13 @@
 import { expect, test } from 'vitest';
-import {
-  acceptPost,
-  as,
-  freshHouse,
-  handInPost,
-  NOW,
-  personOf,
-  setWork,
-  succeeded,
-  writing,
-} from '../../../../tests/server/house';
-import { beginPost } from '../../deeds/posts/beginPost';
-import { savePost } from '../../deeds/posts/savePost';
+import { as, freshHouse, NOW, personOf, publishedPost, succeeded } from '../../../../tests/server/house';
 import { narrowPost } from '../../deeds/publications/narrowPost';
-import { publish } from '../../deeds/publications/publish';
 import { readerOf } from '../../ground/access/reader';
 import { maybePost } from './viewPost';
 
 const house = freshHouse();
 
-async function published(title: string, audience: 'ourClass' | 'everyone', label: string) {
-  const assignmentId = await setWork(house);
-  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
-  await succeeded(
-    as(house, 'writer', savePost, { postId, version: 1, writing: writing('<p>grey</p>', title, [label]) }),
-  );
-  await acceptPost(house, postId, await handInPost(house, postId));
-  await succeeded(as(house, 'teacher', publish, { postId, audience }));
-  return postId;
-}
+const published = async (title: string, audience: 'ourClass' | 'everyone', label: string) =>
+  (await publishedPost(house, { audience, title, label })).postId;
 
 const around = async (address: string, who: 'visitor' | 'classmate' = 'visitor') =>
   (await maybePost('wind', address, readerOf(personOf(house, who)), NOW))?.around;

@@ -1,7 +1,8 @@
 import { blogAddresses } from '../../../core/blog/addresses';
 import { sightOf, type Blog } from '../../deeds/readers/openBlog';
 import { database } from '../../ground/database/database';
-import { listNeighbours, listTogether, type PublishedRow } from '../../tables/publishedPosts';
+import { listNeighbours, listTogether } from '../../tables/publishedLists';
+import type { PublishedRow } from '../../tables/publishedPosts';
 import { byVersion } from './byVersion';
 
 /** So many posts are named that belong to another. */

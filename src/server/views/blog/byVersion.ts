@@ -1,5 +1,5 @@
 import type { ClassRow } from '../../tables/classes';
-import type { Sight } from '../../tables/publishedPosts';
+import type { Sight } from '../../tables/sight';
 
 /**
  * Keeps what is worked out of all that a reader sees. It is of one version of what readers see on one day, which never changes: no

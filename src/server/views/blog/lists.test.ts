@@ -1,21 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import {
-  acceptPost,
-  as,
-  freshHouse,
-  handInPost,
-  NOW,
-  personOf,
-  setWork,
-  succeeded,
-  writing,
-} from '../../../../tests/server/house';
+import { as, freshHouse, NOW, personOf, publishedPost, succeeded } from '../../../../tests/server/house';
 import { changePrivacy } from '../../deeds/classes/changePrivacy';
 import { changePerson } from '../../deeds/people/changePerson';
-import { beginPost } from '../../deeds/posts/beginPost';
-import { savePost } from '../../deeds/posts/savePost';
 import { changeLabel } from '../../deeds/labels/changeLabel';
-import { publish } from '../../deeds/publications/publish';
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { maybePostList, type ListOf } from './viewList';
@@ -35,15 +22,7 @@ async function listFor(
   });
 }
 
-async function published(audience: 'ourClass' | 'everyone') {
-  const assignmentId = await setWork(house);
-  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
-  const written = writing('<p>grey all day long</p>', '2 · Skies', ['three-skies']);
-  await succeeded(as(house, 'writer', savePost, { postId, version: 1, writing: written }));
-  await acceptPost(house, postId, await handInPost(house, postId));
-  await succeeded(as(house, 'teacher', publish, { postId, audience }));
-  return { assignmentId, postId };
-}
+const published = (audience: 'ourClass' | 'everyone') => publishedPost(house, { audience });
 
 const LABEL = 'three-skies';
 

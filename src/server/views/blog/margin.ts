@@ -1,13 +1,8 @@
 import { addDays, instantOf, localDate, weekday } from '../../../core/timing/zonedTime';
 import { database } from '../../ground/database/database';
 import type { ClassRow } from '../../tables/classes';
-import {
-  countByLabel,
-  countInSpans,
-  countPublished,
-  listWriters,
-  type Sight,
-} from '../../tables/publishedPosts';
+import { countByLabel, countInSpans, countPublished, listWriters } from '../../tables/publishedLists';
+import type { Sight } from '../../tables/sight';
 import { byVersion } from './byVersion';
 
 const WEEKS_SHOWN = 12;

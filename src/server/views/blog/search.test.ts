@@ -1,24 +1,11 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { beforeEach, expect, test } from 'vitest';
-import {
-  acceptPost,
-  as,
-  freshHouse,
-  handInPost,
-  NOW,
-  personOf,
-  setWork,
-  succeeded,
-  writing,
-} from '../../../../tests/server/house';
+import { as, freshHouse, NOW, personOf, publishedPost, succeeded } from '../../../../tests/server/house';
 import { indexClass } from '../../deeds/chores/indexClass';
 import { tidySearch } from '../../deeds/chores/tidySearch';
-import { beginPost } from '../../deeds/posts/beginPost';
 import { erasePosts } from '../../deeds/posts/erasePost';
-import { savePost } from '../../deeds/posts/savePost';
 import { narrowPost } from '../../deeds/publications/narrowPost';
-import { publish } from '../../deeds/publications/publish';
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
 import { maybePostList, type ListOf } from './viewList';
@@ -44,29 +31,18 @@ async function look(
 const titles = async (...asked: Parameters<typeof look>) =>
   (await look(...asked))?.posts.map(({ title }) => title) ?? null;
 
-async function published(
-  audience: 'ourClass' | 'everyone',
-  { title, html }: { title: string; html: string },
-) {
-  const assignmentId = await setWork(house);
-  const { postId } = await succeeded(as(house, 'writer', beginPost, { assignmentId }));
-  const written = writing(html, title, ['three-skies']);
-  await succeeded(as(house, 'writer', savePost, { postId, version: 1, writing: written }));
-  await acceptPost(house, postId, await handInPost(house, postId));
-  await succeeded(as(house, 'teacher', publish, { postId, audience }));
-  return postId;
-}
-
 let narrow = '';
 beforeEach(async () => {
-  await published('everyone', {
+  await publishedPost(house, {
+    audience: 'everyone',
     title: 'Does the north wind bring snow?',
     html: '<p>It brought the smell of the fish market four times.</p><p>So the north wind brings fish, and windy days. A café was shut.</p>',
   });
-  narrow = await published('ourClass', {
+  ({ postId: narrow } = await publishedPost(house, {
+    audience: 'ourClass',
     title: 'What we keep to ourselves',
     html: '<p>The wind knows a secret about a lighthouse.</p>',
-  });
+  }));
   await indexClass({ classId: house.classId });
 });
 

@@ -2,7 +2,8 @@ import { blogAddresses } from '../../../core/blog/addresses';
 import { maybeBlog, sightOf } from '../../deeds/readers/openBlog';
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
-import { listCards, listPublished } from '../../tables/publishedPosts';
+import { listPublished } from '../../tables/publishedLists';
+import { listCards } from '../../tables/publishedPosts';
 import { cardOf } from './blogShown';
 
 /** So many posts stand in a feed, the newest. */

@@ -3,7 +3,8 @@ import { blogAddresses } from '../../../core/blog/addresses';
 import { maybeBlog, sightOf } from '../../deeds/readers/openBlog';
 import type { Reader } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
-import { listCards, listPublished, listUncommented, listWriterNames } from '../../tables/publishedPosts';
+import { listPublished, listUncommented } from '../../tables/publishedLists';
+import { listCards, listWriterNames } from '../../tables/publishedPosts';
 import { cardOf, frameOf, listNamed, shownWriter } from './blogShown';
 import { marginOf } from './margin';
 

@@ -15,18 +15,9 @@ import { database } from '../../ground/database/database';
 import type { ClassRow } from '../../tables/classes';
 import { findLabelChanges } from '../../tables/labels';
 import { listSearched, wordsAsked } from '../../tables/searchTexts';
-import {
-  countComments,
-  countInSpans,
-  countPublished,
-  findShownLabel,
-  listCards,
-  listPublished,
-  listWriterNames,
-  spanPublished,
-  type Narrowed,
-  type Sight,
-} from '../../tables/publishedPosts';
+import { countInSpans, countPublished, listPublished, spanPublished } from '../../tables/publishedLists';
+import { countComments, findShownLabel, listCards, listWriterNames } from '../../tables/publishedPosts';
+import type { Narrowed, Sight } from '../../tables/sight';
 import { findWriterAddress } from '../../tables/writerAddresses';
 import { cardOf, frameOf, listNamed, shownWriter } from './blogShown';
 import { marginOf } from './margin';
@@ -198,18 +189,19 @@ function daysOf({ from, until }: Month, { timeZone }: ClassRow): Narrowed {
 /** Words that were found for others, as they are typed first in these posts. */
 function nearWords(posts: readonly Searched[], asked: Wanted): readonly string[] {
   const near = new Map<string, string>();
-  for (const { title, subtitle, plainText, parts } of posts)
-    for (const word of wordsNear([title, subtitle, plainText].join('\n'), asked, parts))
-      near.set(searchForms(word)[0] ?? '', near.get(searchForms(word)[0] ?? '') ?? word);
+  for (const { title, text, parts } of posts)
+    for (const word of wordsNear(`${title}\n${text}`, asked, parts)) {
+      const [form = ''] = searchForms(word);
+      if (!near.has(form)) near.set(form, word);
+    }
   return [...near.values()].slice(0, NEAR_NAMED);
 }
 
 /** Where the words that were looked for stand in a post: marked in its title and around the best place in its text. */
 function foundOf(post: Searched | undefined, asked: Wanted) {
   if (!post) return null;
-  const { title, subtitle, plainText, parts } = post;
+  const { title, text, parts } = post;
   const inTitle = foundIn(title, asked, parts);
-  const text = subtitle ? `${subtitle}\n${plainText}` : plainText;
   const inText = foundIn(text, asked, parts);
   return {
     title: marked(title, inTitle),

@@ -2,7 +2,7 @@ import { blogAddresses } from '../../../core/blog/addresses';
 import { maybeBlog, sightOf } from '../../deeds/readers/openBlog';
 import { readerOf } from '../../ground/access/reader';
 import { database } from '../../ground/database/database';
-import { listNewestTitles } from '../../tables/publishedPosts';
+import { listNewestTitles } from '../../tables/publishedLists';
 import { readablePages } from './readPages';
 
 /** So many addresses a map may name (sitemaps.org, protocol 0.9). */
